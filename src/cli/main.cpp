@@ -1,0 +1,155 @@
+#include "cli/verbs.h"
+#include "store/demo.h"
+
+#include <CLI/CLI.hpp>
+#include <QCoreApplication>
+#include <QDateTime>
+#include <fstream>
+#include <iostream>
+
+namespace {
+
+using namespace bombo;
+
+constexpr int kDone = 0;
+constexpr int kCannot = 1;
+constexpr int kWrongCall = 2;
+
+int print(const cli::Answer& answer) {
+    if (const auto* json = std::get_if<Json>(&answer)) {
+        std::cout << json->dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
+        return kDone;
+    }
+    if (const auto* cannot = std::get_if<cli::Cannot>(&answer)) {
+        std::cerr << "bombo-cli: " << cannot->reason << '\n';
+        return kCannot;
+    }
+    std::cerr << "bombo-cli: " << std::get<InputProblem>(answer).text() << '\n';
+    return kWrongCall;
+}
+
+/// JSON of a file, or of standard input for "-".
+Result<Json, InputProblem> readJson(const std::string& path) {
+    std::string text;
+    if (path == "-") {
+        text.assign(std::istreambuf_iterator<char>(std::cin), {});
+    } else {
+        std::ifstream file(path);
+        if (!file)
+            return failure(InputProblem{path, "cannot be read; check the name"});
+        text.assign(std::istreambuf_iterator<char>(file), {});
+    }
+    try {
+        Json json = Json::parse(text);
+        if (!json.is_object())
+            return failure(InputProblem{"", "the input must be one JSON object"});
+        return json;
+    } catch (const Json::parse_error& error) {
+        return failure(InputProblem{"", std::string("the input is not JSON: ") + error.what()});
+    }
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const QCoreApplication application(argc, argv); // the SQL driver is a Qt plug-in
+    CLI::App app{"Bombo on the command line: every computation, JSON in and JSON out.\n"
+                 "Exit 0 done, 1 cannot (the reason is printed), 2 wrong call."};
+    app.require_subcommand(1);
+    std::string workbook;
+    app.add_option("--workbook", workbook, "Look up drums and tones here instead of in the demo");
+    std::string input = "-";
+    int code = kDone;
+
+    auto withInput = [&](CLI::App* verb, auto answer) {
+        verb->add_option("input", input, "JSON file; - or nothing: standard input");
+        verb->callback([&, answer] {
+            const auto shelf = cli::openShelf(workbook);
+            if (!shelf) {
+                code = print(cli::Cannot{problemText(shelf.fault()).toStdString()});
+                return;
+            }
+            const auto json = readJson(input);
+            code = json ? print(answer(*json, *shelf)) : print(json.fault());
+        });
+    };
+
+    auto* modes = app.add_subcommand("modes", "Modes of the two heads and the air between them");
+    modes->footer(R"(Example: echo '{"diameter_m":0.33,"depth_m":0.15,"air":"both",
+ "batter":{"areal_density_kg_per_m2":0.385,"tension_n_per_m":3000},
+ "snare_side":{"areal_density_kg_per_m2":0.106,"tension_n_per_m":2400}}' | bombo-cli modes)");
+    withInput(modes, cli::modes);
+
+    auto* plan = app.add_subcommand("plan", "From a tone to the targets of both heads");
+    plan->footer(R"(Example: echo '{"drum":"Plover","tone":"chase"}' | bombo-cli plan)");
+    withInput(plan, cli::plan);
+
+    auto* even = app.add_subcommand("even", "From a round of edge taps to the fewest key moves");
+    even->footer(R"(Example: echo '{"drum":"Wren","head":"batter","target_hz":400,
+ "rods_hz":[396,401,404,397,400,405],"turns":[2,2,2,2,2,2],"tolerance_cents":8}' | bombo-cli even)");
+    withInput(even, cli::even);
+
+    auto* wires = app.add_subcommand("wires", "From answers at strainer stops to the setting");
+    wires->footer(R"(Example: echo '{"drum":"Plover","tone":"chase","strainer_turns":1,
+ "tests":[{"turns":1,"place":"edge","dynamic":"whisper","answer":"answered"}]}' | bombo-cli wires)");
+    withInput(wires, cli::wires);
+
+    auto* muffle = app.add_subcommand("muffle", "Ring time with pads on the batter");
+    muffle->footer(R"(Example: echo '{"drum":"Plover","tone":"chase",
+ "items":[{"kind":"gel-pad","radius_m":0.13,"angle_deg":60}]}' | bombo-cli muffle)");
+    withInput(muffle, cli::muffle);
+
+    std::string soundOut;
+    auto* practice = app.add_subcommand("practice", "A round of taps on the practice drum, as a WAV file");
+    practice->add_option("--out", soundOut, "WAV file to write")->required();
+    practice->footer(R"(Example: echo '{"drum":"Wren","seed":5,"turns":[2,2,2,2,2,2]}' | bombo-cli practice --out round.wav)");
+    withInput(practice, [&soundOut](const Json& in, const cli::Shelf& shelf) { return cli::practice(in, shelf, soundOut); });
+
+    cli::ListenOptions listening;
+    auto* listen = app.add_subcommand("listen", "What the taps in sound files say");
+    listen->add_option("files", listening.files, "WAV or FLAC files")->required();
+    listen->add_option("--round", listening.round, "Fail unless each file holds this many clear taps")->check(CLI::Range(1, 40));
+    listen->add_option("--drum", listening.drum, "Drum by name, to tell its modes apart");
+    listen->add_option("--head", listening.head, "batter or snare_side");
+    listen->add_option("--edge-hz", listening.edgeHz, "Edge pitch to expect")->check(CLI::Range(20.0, 2000.0));
+    listen->footer("Example: bombo-cli listen round.wav --drum Wren --round 6");
+    listen->callback([&] {
+        const auto shelf = cli::openShelf(workbook);
+        code = shelf ? print(cli::listen(listening, *shelf)) : print(cli::Cannot{problemText(shelf.fault()).toStdString()});
+    });
+
+    bool save = false;
+    auto* log = app.add_subcommand("log", "The logbook of a workbook: list it, or save a setup to it");
+    log->add_flag("--save", save, "Save the setup given as JSON");
+    log->add_option("input", input, "JSON file; - or nothing: standard input");
+    log->footer(R"(Example: echo '{"drum":"plover","tone":"chase","setup":{"strainer_turns":1.5}}' | bombo-cli --workbook my.bombo log --save)");
+    log->callback([&] {
+        if (workbook.empty()) {
+            code = print(InputProblem{"--workbook", "is needed before log"});
+            return;
+        }
+        if (!save) {
+            code = print(cli::listLog(workbook));
+            return;
+        }
+        const auto json = readJson(input);
+        code = json ? print(cli::saveLog(workbook, *json, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString()))
+                    : print(json.fault());
+    });
+
+    std::string demoPath;
+    auto* demo = app.add_subcommand("demo", "Make the demo workbook");
+    demo->add_option("path", demoPath, "File to make")->required();
+    demo->footer("Example: bombo-cli demo picture-house.bombo");
+    demo->callback([&] {
+        const auto made = createDemoWorkbook(QString::fromStdString(demoPath));
+        code = made ? print(Json{{"workbook", demoPath}}) : print(cli::Cannot{problemText(made.fault()).toStdString()});
+    });
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& error) {
+        return app.exit(error) == 0 ? kDone : kWrongCall;
+    }
+    return code;
+}

@@ -1,0 +1,109 @@
+#include "cli/verbs.h"
+#include "core/procedure/head_work.h"
+#include "core/record/session.h"
+#include "store/sound_file.h"
+
+#include <algorithm>
+#include <fmt/format.h>
+
+namespace bombo::cli {
+namespace {
+
+const char* remedy(Verdict verdict) {
+    switch (verdict) {
+    case Verdict::Clear: return nullptr;
+    case Verdict::TooQuiet: return "does not stand out of the noise; tap a little harder or come nearer";
+    case Verdict::Clipped: return "the input overloaded; turn the gain down or tap softer";
+    case Verdict::StruckTwice: return "a second hit while the first sounded; let it ring out";
+    case Verdict::WiresOn: return "the wires rattle; throw the lever off";
+    case Verdict::NoTone: return "nothing that decays like a head";
+    case Verdict::Unsteady: return "the tone does not hold one pitch";
+    case Verdict::NotThisHead: return "no tone where this head can be";
+    }
+    return nullptr;
+}
+
+template <class T> Json valueOrNull(const std::optional<T>& value) { return value ? Json(value->value) : Json(); }
+
+Json tapJson(const Tap& tap, const Reading& reading) {
+    Json partials = Json::array();
+    for (const Partial& p : reading.partials)
+        partials.push_back({{"frequency_hz", p.frequency.value},
+                            {"t60_s", p.t60.value},
+                            {"amplitude", p.amplitude},
+                            {"mode", p.mode ? Json{p.mode->m, p.mode->n} : Json()}});
+    const bool clear = reading.verdict == Verdict::Clear;
+    const char* reason = remedy(reading.verdict);
+    return {{"onset_s", tap.onset.value},
+            {"verdict", verdictName(reading.verdict)},
+            {"reason", reason ? Json(reason) : Json()},
+            {"frequency_hz", clear ? valueOrNull(reading.frequency) : Json()},
+            {"standard_error_hz", clear ? valueOrNull(reading.standardError) : Json()},
+            {"second_hz", clear ? valueOrNull(reading.second) : Json()},
+            {"t60_s", clear ? valueOrNull(reading.t60) : Json()},
+            {"level_db", reading.levelDb},
+            {"partials", partials}};
+}
+
+/// Without a stated pitch, a head may be anywhere between slack and its limit: a wide net about the middle.
+Result<std::optional<Expectation>, InputProblem> expectationFrom(const ListenOptions& options, const Shelf& shelf) {
+    if (options.drum.empty())
+        return std::optional<Expectation>();
+    const auto drum = drumAt(Json{{"drum", options.drum}}, shelf);
+    if (!drum)
+        return failure(drum.fault());
+    const auto side = sideAt(Json{{"head", options.head}});
+    if (!side)
+        return failure(side.fault());
+    const Tension tension = options.edgeHz > 0.0 ? tensionFromHeard(*drum, *side, Hertz{options.edgeHz}, {})
+                                                 : tensionAtLoad(drum->head(*side), 0.12);
+    Expectation expected;
+    for (const CoupledMode& mode : mutedModes(drumState(*drum, tension, tension), *side))
+        if (mode.frequency.value < 2000.0)
+            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
+    expected.spread = options.edgeHz > 0.0 ? Cents{150.0} : Cents{700.0};
+    expected.furthest = options.edgeHz > 0.0 ? Cents{900.0} : Cents{1600.0};
+    return std::optional(std::move(expected));
+}
+
+} // namespace
+
+Answer listen(const ListenOptions& options, const Shelf& shelf) {
+    const auto expected = expectationFrom(options, shelf);
+    if (!expected)
+        return expected.fault();
+    Json out = Json::object();
+    for (const std::string& file : options.files) {
+        Json taps = Json::array();
+        std::vector<double> rings;
+        int clear = 0;
+        const auto summary = splitSoundFile(file, [&](Tap&& tap) {
+            const Reading reading = readTap(tap, {.expected = *expected});
+            if (reading.verdict == Verdict::Clear) {
+                ++clear;
+                rings.push_back(reading.t60->value);
+            }
+            taps.push_back(tapJson(tap, reading));
+        });
+        if (!summary)
+            return Cannot{problemText(summary.fault())};
+        if (options.round > 0 && clear != options.round)
+            return Cannot{fmt::format("{} holds {} clear taps where {} were expected; see the verdicts without --round",
+                                      file, clear, options.round)};
+        Json warnings = Json::array();
+        if (summary->invalidSamples > 0)
+            warnings.push_back(fmt::format("{} samples were not numbers and were taken as silence", summary->invalidSamples));
+        if (summary->endsEarly)
+            warnings.push_back("the file ends before its header says; what there is was read");
+        std::sort(rings.begin(), rings.end());
+        const std::string name = std::filesystem::path(file).filename().string();
+        out[name] = {{"taps", taps},
+                     {"tone_t60_s", rings.empty() ? Json() : Json(rings[rings.size() / 2])},
+                     {"sample_rate_hz", summary->sampleRate},
+                     {"length_s", summary->length.value},
+                     {"warnings", warnings}};
+    }
+    return out;
+}
+
+} // namespace bombo::cli

@@ -1,0 +1,44 @@
+#include "cli/verbs.h"
+#include "core/practice/practice_drum.h"
+#include "store/sound_file.h"
+
+namespace bombo::cli {
+
+Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out) {
+    const auto drum = drumAt(in, shelf);
+    if (!drum)
+        return drum.fault();
+    const auto side = sideAt(in);
+    if (!side)
+        return side.fault();
+    const auto seed = numberAt(in, "seed");
+    if (!seed)
+        return seed.fault();
+    const auto turns = numbersAt(in, "turns", drum->rods);
+    if (!turns)
+        return turns.fault();
+    double firstStroke = 0.0;
+    if (in.contains("first_stroke")) {
+        const auto first = numberAt(in, "first_stroke");
+        if (!first)
+            return first.fault();
+        firstStroke = *first;
+    }
+    const HiddenNature nature = drawNature(*drum, static_cast<std::uint64_t>(*seed));
+    std::vector<Turns> rodTurns;
+    for (double t : *turns)
+        rodTurns.push_back(Turns{t});
+    const PracticeState state{rodTurns, rodTurns, {}};
+    std::vector<float> samples;
+    for (int rod = 0; rod < drum->rods; ++rod) {
+        const auto tap = practiceEdgeTap(*drum, nature, state, *side, rod,
+                                         static_cast<std::uint64_t>(firstStroke) + static_cast<std::uint64_t>(rod));
+        samples.insert(samples.end(), tap.begin(), tap.end());
+    }
+    const auto written = writeSoundFile(out, samples, PracticeSound{}.sampleRate);
+    if (!written)
+        return Cannot{problemText(written.fault())};
+    return Json{{"file", out.string()}, {"taps", drum->rods}, {"length_s", written->length.value}};
+}
+
+} // namespace bombo::cli

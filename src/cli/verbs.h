@@ -1,0 +1,53 @@
+#pragma once
+/// The verbs of bombo-cli: JSON in, JSON out. Keys carry SI units; docs/cli.md lists them.
+#include "core/record/json_values.h"
+#include "store/workbook.h"
+
+#include <filesystem>
+#include <variant>
+
+namespace bombo::cli {
+
+/// Exit 1: the question was understood but there is no answer; the text says why and what is possible.
+struct Cannot {
+    std::string reason;
+};
+/// Exit 2 is an InputProblem: the call itself is wrong.
+using Answer = std::variant<Json, Cannot, InputProblem>;
+
+/// Where drums and tones are looked up by name: a workbook, or the built-in demo.
+struct Shelf {
+    std::vector<DrumRow> drums;
+    std::vector<Tone> tones;
+    std::vector<HeadSpec> heads;
+};
+Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath);
+
+/// "drum": a name or id of the shelf, or an object (docs/cli.md).
+Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf);
+Result<Tone, InputProblem> toneAt(const Json& in, const Shelf& shelf);
+/// "head": "batter" (the default) or "snare_side".
+Result<HeadSide, InputProblem> sideAt(const Json& in);
+/// An array of numbers at `key`, of `count` entries if count > 0.
+Result<std::vector<double>, InputProblem> numbersAt(const Json& in, const std::string& key, int count);
+
+Answer modes(const Json& in, const Shelf& shelf);
+Answer plan(const Json& in, const Shelf& shelf);
+Answer even(const Json& in, const Shelf& shelf);
+Answer wires(const Json& in, const Shelf& shelf);
+Answer muffle(const Json& in, const Shelf& shelf);
+Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out);
+
+struct ListenOptions {
+    std::vector<std::string> files;
+    std::string drum;
+    std::string head = "batter";
+    double edgeHz = 0;  ///< expected edge pitch; 0: from the drum's middle range, or none without a drum
+    int round = 0;      ///< expected number of clear taps; 0: any
+};
+Answer listen(const ListenOptions& options, const Shelf& shelf);
+
+Answer listLog(const std::string& workbookPath);
+Answer saveLog(const std::string& workbookPath, const Json& in, const std::string& now);
+
+} // namespace bombo::cli

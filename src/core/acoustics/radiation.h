@@ -1,0 +1,28 @@
+#pragma once
+/// Outside air on a baffled circular head: added mass and radiated power of its clamped shapes.
+#include <Eigen/Dense>
+
+namespace bombo {
+
+inline constexpr int kHighestM = 4;
+inline constexpr int kRadialShapes = 3;
+using ShapeMatrix = Eigen::Matrix<double, kRadialShapes, kRadialShapes>;
+
+struct RadiationLoad {
+    ShapeMatrix mass;       ///< dimensionless; times rho a^3 gives kg (per azimuthal factor)
+    ShapeMatrix resistance; ///< dimensionless; times rho a^3 omega gives kg/s (per azimuthal factor)
+};
+
+/// Rayleigh integral in the wavenumber domain for shapes J_m(j_mn r/a) cos(m theta), n = 1..3.
+/// @param m   0..kHighestM
+/// @param ka  wavenumber times radius, 0 to 12; clamped to that range
+/// Interpolated from Chebyshev nodes computed on first use; 1e-6 relative. Source: docs/physics.md, section 3.
+RadiationLoad radiationLoad(int m, double ka);
+
+/// The same by direct quadrature, for reference and tests.
+RadiationLoad radiationLoadByQuadrature(int m, double ka);
+
+/// Zeros j_mn of the shapes above, n = 1..3.
+const std::array<double, kRadialShapes>& shapeZeros(int m);
+
+} // namespace bombo

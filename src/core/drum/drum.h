@@ -1,0 +1,70 @@
+#pragma once
+/// The drum as an object: shell, heads, rods, wires. Values only.
+#include "core/units/quantities.h"
+#include "core/units/result.h"
+
+#include <string>
+
+namespace bombo {
+
+enum class HeadSide { Batter, SnareSide };
+
+/// A head of the catalogue (data/heads.json).
+struct HeadSpec {
+    std::string id;            ///< stored name, untranslated
+    std::string name;          ///< what it is, in plain words; no maker
+    Metres thickness;          ///< of the load-bearing film, all plies
+    ArealDensity arealDensity; ///< film with coating
+    Pascal modulus;            ///< Young's modulus of the film
+    double poisson = 0.38;     ///< Poisson's ratio of the film
+    Pascal yield;              ///< where the film starts to creep
+    double lossFactor = 0.005; ///< share of energy lost per radian by film and collar
+    std::string source;        ///< where the figures come from, or "estimate"
+
+    bool operator==(const HeadSpec&) const = default;
+};
+
+struct Shell {
+    Metres diameter;      ///< head diameter, 0.2 to 0.5 m
+    Metres depth;         ///< edge to edge
+    std::string material; ///< plain word, e.g. "ash"
+
+    Metres radius() const { return diameter / 2.0; }
+    bool operator==(const Shell&) const = default;
+};
+
+struct WireSet {
+    int strands = 20;
+    std::string material = "steel";
+    Kilograms mass{0.016};     ///< of the strands together
+    double slackTurns = 0.0;   ///< knob turns that stretched strands have eaten up
+    bool operator==(const WireSet&) const = default;
+};
+
+struct Drum {
+    std::string id;   ///< stored name, untranslated
+    std::string name; ///< what its owner calls it
+    Shell shell;
+    int rods = 8; ///< a side
+    HeadSpec batterHead;
+    HeadSpec snareSideHead;
+    WireSet wires;
+
+    const HeadSpec& head(HeadSide side) const {
+        return side == HeadSide::Batter ? batterHead : snareSideHead;
+    }
+    bool operator==(const Drum&) const = default;
+};
+
+inline constexpr int kFewestRods = 5;
+inline constexpr int kMostRods = 12;
+
+/// Angle of rod `index` (0-based) from the strainer, seen from the batter side. Rod 1 stands half a space on.
+inline Radians rodAngle(int index, int rods) {
+    return {2.0 * std::numbers::pi * (index + 0.5) / rods};
+}
+
+/// A drum that can be computed, or the first field that cannot be, with its limits.
+Result<Drum, InputProblem> checkedDrum(Drum drum);
+
+} // namespace bombo

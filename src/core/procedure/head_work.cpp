@@ -1,0 +1,201 @@
+#include "core/procedure/head_work.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+constexpr double kShortOfTarget = 0.9; // counted rounds stop here: turns alone are not trusted to the end
+
+void turn(HeadWork& work, const RodMove& move) {
+    for (int rod : move.rods)
+        work.rodTurns[static_cast<std::size_t>(rod)] += move.turns;
+}
+
+void openRound(HeadWork& work) {
+    work.stage = HeadStage::Tapping;
+    work.heard.assign(work.rodTurns.size(), std::nullopt);
+}
+
+std::vector<RodPitches> pitchesOf(const std::vector<RodReading>& readings) {
+    std::vector<RodPitches> pitches;
+    for (const RodReading& r : readings)
+        pitches.push_back({r.frequency, r.second});
+    return pitches;
+}
+
+Turns meanOf(const std::vector<Turns>& turns) {
+    Turns sum;
+    for (Turns t : turns)
+        sum += t;
+    return turns.empty() ? sum : sum / static_cast<double>(turns.size());
+}
+
+void closeRound(HeadWork& work, const HeadBrief& brief) {
+    FinishedRound finished{work.rodTurns, {}, work.predicted};
+    for (const auto& reading : work.heard)
+        finished.readings.push_back(*reading);
+    work.history.push_back(std::move(finished));
+
+    const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back().readings));
+    const double offset = std::abs(centsBetween(brief.target, now.mean).value);
+    work.withinTolerance = offset <= brief.tolerance.value && now.widest <= brief.tolerance;
+    work.moves.clear();
+    work.movesDone = 0;
+    work.predicted.clear();
+    if (work.withinTolerance) {
+        work.stage = HeadStage::Done;
+        return;
+    }
+    MovePlan plan = planMoves(now, brief.target, work.rodTurns, turnResponseOf(work, brief),
+                              brief.drum.head(brief.side), {.tolerance = brief.tolerance});
+    work.heldByFilm = plan.heldByFilm;
+    work.moves = std::move(plan.moves);
+    work.predicted = std::move(plan.predicted);
+    work.predictedError = plan.predictedError;
+    work.stage = work.moves.empty() ? HeadStage::Done : HeadStage::Turning;
+}
+
+} // namespace
+
+int HeadWork::tapsHeard() const {
+    return static_cast<int>(std::count_if(heard.begin(), heard.end(), [](const auto& r) { return r.has_value(); }));
+}
+
+Turns HeadWork::meanTurns() const { return meanOf(rodTurns); }
+
+HeadWork freshHead(int rods) {
+    HeadWork work;
+    work.rodTurns.assign(static_cast<std::size_t>(rods), Turns{});
+    work.heard.assign(static_cast<std::size_t>(rods), std::nullopt);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief) {
+    if (work.stage != HeadStage::FingerTight)
+        return failure(StepRefusal::WrongStage);
+    work.rodTurns.assign(static_cast<std::size_t>(brief.drum.rods), Turns{});
+    const Turns wanted = turnResponseOf(work, brief).turnsFor(brief.targetTension);
+    work.countedRounds = countedRounds(wanted * kShortOfTarget);
+    work.round = 0;
+    work.group = 0;
+    work.stage = HeadStage::Raising;
+    if (work.countedRounds.empty())
+        openRound(work);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> markGroupTurned(HeadWork work, const HeadBrief& brief) {
+    const auto move = moveAtHand(work, brief.path);
+    if (work.stage != HeadStage::Raising || !move)
+        return failure(StepRefusal::WrongStage);
+    turn(work, *move);
+    ++work.group;
+    if (work.group == static_cast<int>(turningOrder(brief.drum.rods, brief.path).size())) {
+        work.group = 0;
+        ++work.round;
+    }
+    if (work.round == static_cast<int>(work.countedRounds.size()))
+        openRound(work);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Direction direction) {
+    if (work.stage == HeadStage::FingerTight)
+        return failure(StepRefusal::WrongStage);
+    if (startRod < 0 || startRod >= static_cast<int>(work.rodTurns.size()))
+        return failure(StepRefusal::NoSuchRod);
+    work.startRod = startRod;
+    work.direction = direction;
+    work.moves.clear();
+    work.movesDone = 0;
+    work.predicted.clear();
+    openRound(work);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading) {
+    const auto rod = nextRodToTap(work);
+    if (!rod)
+        return failure(work.stage == HeadStage::Tapping ? StepRefusal::RoundFull : StepRefusal::WrongStage);
+    work.heard[static_cast<std::size_t>(*rod)] = reading;
+    if (!nextRodToTap(work))
+        closeRound(work, brief);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> markMoved(HeadWork work) {
+    if (work.stage != HeadStage::Turning || work.movesDone >= static_cast<int>(work.moves.size()))
+        return failure(StepRefusal::WrongStage);
+    turn(work, work.moves[static_cast<std::size_t>(work.movesDone)]);
+    ++work.movesDone;
+    if (work.movesDone == static_cast<int>(work.moves.size()))
+        openRound(work);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by) {
+    if (rod < 0 || rod >= static_cast<int>(work.rodTurns.size()))
+        return failure(StepRefusal::NoSuchRod);
+    work.rodTurns[static_cast<std::size_t>(rod)] += by;
+    return work;
+}
+
+std::optional<int> nextRodToTap(const HeadWork& work) {
+    if (work.stage != HeadStage::Tapping)
+        return std::nullopt;
+    for (int rod : tappingOrder(static_cast<int>(work.heard.size()), work.startRod, work.direction))
+        if (!work.heard[static_cast<std::size_t>(rod)])
+            return rod;
+    return std::nullopt;
+}
+
+std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
+    if (work.stage == HeadStage::Turning && work.movesDone < static_cast<int>(work.moves.size()))
+        return work.moves[static_cast<std::size_t>(work.movesDone)];
+    if (work.stage == HeadStage::Raising && work.round < static_cast<int>(work.countedRounds.size())) {
+        const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path);
+        return RodMove{order[static_cast<std::size_t>(work.group)],
+                       work.countedRounds[static_cast<std::size_t>(work.round)]};
+    }
+    return std::nullopt;
+}
+
+TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
+    std::vector<TurnObservation> seen;
+    for (const FinishedRound& round : work.history) {
+        const Hertz mean = estimateEvenness(pitchesOf(round.readings)).mean;
+        seen.push_back({meanOf(round.rodTurns), tensionFromHeard(brief.drum, brief.side, mean, brief.air)});
+    }
+    return learnTurnResponse(brief.drum.head(brief.side), brief.drum.shell, seen);
+}
+
+std::optional<EvennessEstimate> lastEstimate(const HeadWork& work) {
+    if (work.history.empty())
+        return std::nullopt;
+    return estimateEvenness(pitchesOf(work.history.back().readings));
+}
+
+Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
+    const TurnResponse response = turnResponseOf(work, brief);
+    if (work.history.empty())
+        return response.at(work.meanTurns());
+    const Tension heard =
+        tensionFromHeard(brief.drum, brief.side, lastEstimate(work)->mean, brief.air);
+    const Turns since = work.meanTurns() - meanOf(work.history.back().rodTurns);
+    return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
+}
+
+Expectation expectationNow(const HeadWork& work, const HeadBrief& brief) {
+    const Tension tension = tensionNow(work, brief);
+    Expectation expected;
+    for (const CoupledMode& mode : mutedModes(drumState(brief.drum, tension, tension, brief.air), brief.side))
+        if (mode.frequency.value < 2000.0)
+            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
+    // Before anything was heard the turns are only a guess; afterwards the head is where it was left.
+    expected.spread = work.history.empty() ? Cents{350.0} : Cents{80.0};
+    return expected;
+}
+
+} // namespace bombo

@@ -1,0 +1,99 @@
+#pragma once
+/// The work on one head: finger-tight, counted rounds, taps, moves, done. A value with pure transitions.
+#include "core/procedure/paths.h"
+#include "core/reading/read_tap.h"
+#include "core/tuning/evenness.h"
+#include "core/tuning/targets.h"
+
+#include <optional>
+#include <vector>
+
+namespace bombo {
+
+enum class HeadStage { FingerTight, Raising, Tapping, Turning, Done };
+
+/// What is kept of a clear tap in front of a rod.
+struct RodReading {
+    Hertz frequency;
+    std::optional<Hertz> standardError;
+    std::optional<Seconds> t60;
+    std::optional<Hertz> second; ///< the (2,1) pair
+    std::optional<Hertz> beat;
+    double levelDb = 0;
+    bool operator==(const RodReading&) const = default;
+};
+
+/// A finished round of taps and how far the rods stood then.
+struct FinishedRound {
+    std::vector<Turns> rodTurns;
+    std::vector<RodReading> readings; ///< by rod
+    std::vector<Cents> predicted;     ///< what the moves before this round promised, against the target; may be empty
+    bool operator==(const FinishedRound&) const = default;
+};
+
+struct HeadWork {
+    HeadStage stage = HeadStage::FingerTight;
+    std::vector<Turns> rodTurns; ///< the ledger: net since finger-tight, one a rod
+
+    std::vector<Turns> countedRounds; ///< amounts of the rounds that raise the head
+    int round = 0;                    ///< 0-based place in countedRounds
+    int group = 0;                    ///< 0-based place in the turning order
+
+    int startRod = 0; ///< of the round of taps
+    Direction direction = Direction::CounterClockwise;
+    std::vector<std::optional<RodReading>> heard; ///< by rod, of the round under way
+
+    std::vector<RodMove> moves;
+    int movesDone = 0;
+    std::vector<Cents> predicted; ///< edge pitch at each rod against the target once the moves are made
+    Cents predictedError;
+    bool withinTolerance = false; ///< judged at the end of the last round
+    bool heldByFilm = false;
+
+    std::vector<FinishedRound> history;
+    bool operator==(const HeadWork&) const = default;
+
+    int tapsHeard() const;
+    Turns meanTurns() const;
+};
+
+/// What the advice needs to know beside the work itself.
+struct HeadBrief {
+    Drum drum;
+    HeadSide side = HeadSide::Batter;
+    Hertz target;
+    Tension targetTension;
+    Path path = Path::OppositePairs;
+    Cents tolerance{8.0};
+    Air air{};
+};
+
+enum class StepRefusal { WrongStage, NoSuchRod, RoundFull };
+
+HeadWork freshHead(int rods);
+/// All rods finger-tight: the ledger starts at zero, the counted rounds are planned.
+Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief);
+/// The group of rods at hand was turned by the round's amount.
+Result<HeadWork, StepRefusal> markGroupTurned(HeadWork work, const HeadBrief& brief);
+/// Skip what is left of the counted rounds and listen now.
+Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Direction direction);
+/// The tap at the next rod of the round. The last one closes the round and plans the moves.
+Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading);
+/// The move at hand was made.
+Result<HeadWork, StepRefusal> markMoved(HeadWork work);
+/// The ledger was wrong: this rod stands `by` further than counted.
+Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
+
+/// Rod (0-based) whose tap is expected next; empty unless tapping.
+std::optional<int> nextRodToTap(const HeadWork& work);
+/// Rods to turn now and by how much; empty unless raising or turning.
+std::optional<RodMove> moveAtHand(const HeadWork& work, Path path);
+TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief);
+/// Estimate from the last finished round; empty before there is one.
+std::optional<EvennessEstimate> lastEstimate(const HeadWork& work);
+/// Tension as far as is known: from the last round and the turns since, else from the turns alone.
+Tension tensionNow(const HeadWork& work, const HeadBrief& brief);
+/// Where the model expects this head's partials now.
+Expectation expectationNow(const HeadWork& work, const HeadBrief& brief);
+
+} // namespace bombo

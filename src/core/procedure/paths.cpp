@@ -1,0 +1,78 @@
+#include "core/procedure/paths.h"
+
+#include <numeric>
+
+namespace bombo {
+namespace {
+
+/// 0..count-1 in strides coprime to the count and as near to the golden section as can be, so that
+/// neighbours in time are far apart in place.
+std::vector<int> spread(int count) {
+    int stride = 1;
+    double nearest = count;
+    for (int candidate = 1; candidate < count; ++candidate) {
+        const double distance = std::abs(candidate - 0.5 * count);
+        if (std::gcd(candidate, count) == 1 && distance < nearest) {
+            nearest = distance;
+            stride = candidate;
+        }
+    }
+    std::vector<int> order;
+    for (int i = 0; i < count; ++i)
+        order.push_back(i * stride % count);
+    return order;
+}
+
+} // namespace
+
+std::vector<std::vector<int>> turningOrder(int rods, Path path) {
+    std::vector<std::vector<int>> order;
+    if (path == Path::OnceRound) {
+        for (int rod = 0; rod < rods; ++rod)
+            order.push_back({rod});
+        return order;
+    }
+    if (rods % 2 == 1) {
+        for (int rod : spread(rods))
+            order.push_back({rod});
+        return order;
+    }
+    for (int pair : spread(rods / 2)) {
+        if (path == Path::OppositePairs) {
+            order.push_back({pair, pair + rods / 2});
+        } else {
+            order.push_back({pair});
+            order.push_back({pair + rods / 2});
+        }
+    }
+    return order;
+}
+
+std::vector<int> tappingOrder(int rods, int start, Direction direction) {
+    const int step = direction == Direction::CounterClockwise ? 1 : rods - 1;
+    std::vector<int> order;
+    for (int i = 0; i < rods; ++i)
+        order.push_back((start + i * step) % rods);
+    return order;
+}
+
+std::vector<Turns> countedRounds(Turns total) {
+    int eighths = static_cast<int>(std::floor(total.value * 8.0 + 1e-9));
+    const int slack = eighths / 2;
+    std::vector<Turns> rounds;
+    int done = 0;
+    auto take = [&](int step) {
+        rounds.push_back(Turns{step / 8.0});
+        done += step;
+        eighths -= step;
+    };
+    while (done + 4 <= slack && eighths >= 4)
+        take(4);
+    while (eighths >= 2)
+        take(2);
+    while (eighths >= 1)
+        take(1);
+    return rounds;
+}
+
+} // namespace bombo

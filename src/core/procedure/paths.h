@@ -1,0 +1,23 @@
+#pragma once
+/// Orders in which rods are visited. Every one visits each rod exactly once, odd counts included.
+#include "core/units/quantities.h"
+
+#include <vector>
+
+namespace bombo {
+
+enum class Path { OppositePairs, Star, OnceRound };
+enum class Direction { Clockwise, CounterClockwise };
+
+/// Groups of rods (0-based) in the order to turn them: pairs for OppositePairs on even counts, else single rods.
+/// @param rods 3..40
+std::vector<std::vector<int>> turningOrder(int rods, Path path);
+
+/// Rods (0-based) in the order of a round of taps from `start`.
+std::vector<int> tappingOrder(int rods, int start, Direction direction);
+
+/// Amounts of the counted rounds that bring a head from finger-tight to `total`: half turns while slack,
+/// quarters from a clear tone on, an eighth to finish. Sums to `total` rounded down to eighths.
+std::vector<Turns> countedRounds(Turns total);
+
+} // namespace bombo

@@ -1,0 +1,192 @@
+#include "core/reading/esprit.h"
+
+#include <Eigen/Dense>
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <complex>
+#include <numbers>
+
+namespace bombo {
+namespace {
+
+using Complex = std::complex<double>;
+using Eigen::Index;
+using Eigen::MatrixXcd;
+using Eigen::VectorXcd;
+
+struct Baseband {
+    std::vector<Complex> samples;
+    double rate = 0;   ///< Hz
+    double firstAt = 0; ///< seconds after the onset of samples[0]
+    double gainAtCentre = 1;
+};
+
+/// Hann-windowed sinc low-pass, cut-off in cycles per sample.
+std::vector<double> lowPass(int taps, double cutOff) {
+    std::vector<double> h(static_cast<std::size_t>(taps));
+    double sum = 0.0;
+    for (int i = 0; i < taps; ++i) {
+        const double t = i - 0.5 * (taps - 1);
+        const double sinc = std::abs(t) < 1e-12 ? 2.0 * cutOff
+                                                : std::sin(2.0 * std::numbers::pi * cutOff * t) /
+                                                      (std::numbers::pi * t);
+        const double hann = 0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (i + 0.5) / taps);
+        h[static_cast<std::size_t>(i)] = sinc * hann;
+        sum += h[static_cast<std::size_t>(i)];
+    }
+    for (double& value : h)
+        value /= sum;
+    return h;
+}
+
+Baseband toBaseband(std::span<const float> after, double rate, const BandOptions& options,
+                    const std::vector<double>& filter, int decimation) {
+    const auto start = static_cast<std::size_t>(options.start.value * rate);
+    const auto length = static_cast<std::size_t>(options.longest.value * rate);
+    Baseband band;
+    band.rate = rate / decimation;
+    if (after.size() < start + filter.size())
+        return band;
+    const std::size_t stop = std::min(after.size(), start + length + filter.size());
+    std::vector<Complex> shifted;
+    const Complex turn = std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value / rate);
+    Complex phase = std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value * static_cast<double>(start) / rate);
+    for (std::size_t i = start; i < stop; ++i) {
+        shifted.push_back(static_cast<double>(after[i]) * phase);
+        phase *= turn;
+    }
+    for (std::size_t i = 0; i + filter.size() <= shifted.size(); i += static_cast<std::size_t>(decimation)) {
+        Complex sum{};
+        for (std::size_t k = 0; k < filter.size(); ++k)
+            sum += filter[k] * shifted[i + k];
+        band.samples.push_back(sum);
+    }
+    band.firstAt = (static_cast<double>(start) + 0.5 * static_cast<double>(filter.size() - 1)) / rate;
+    return band;
+}
+
+/// Complex gain of the filter for exp(s t), s relative to the centre, so that amplitudes come out right.
+Complex filterGain(const std::vector<double>& filter, Complex s, double rate) {
+    const double middle = 0.5 * static_cast<double>(filter.size() - 1);
+    Complex sum{};
+    for (std::size_t k = 0; k < filter.size(); ++k)
+        sum += filter[k] * std::exp(s * ((static_cast<double>(k) - middle) / rate));
+    return sum;
+}
+
+/// Number of eigenvalues that stand out of the noise, at most `most`.
+Index signalOrder(const Eigen::VectorXd& ascending, int most) {
+    const Index n = ascending.size();
+    const double noise = std::max(ascending[n / 3], 1e-300);
+    const double strongest = ascending[n - 1];
+    Index order = 0;
+    while (order < most && order < n - 1) {
+        const double value = ascending[n - 1 - order];
+        if (value < 30.0 * noise || value < 1e-9 * strongest)
+            break;
+        ++order;
+    }
+    return order;
+}
+
+/// Poles z = exp(s / rate) of the samples.
+VectorXcd poles(const std::vector<Complex>& samples, int most) {
+    const auto count = static_cast<Index>(samples.size());
+    const Index rows = std::min<Index>(count / 3, 48);
+    const Index columns = count - rows + 1;
+    MatrixXcd hankel(rows, columns);
+    for (Index i = 0; i < rows; ++i)
+        for (Index j = 0; j < columns; ++j)
+            hankel(i, j) = samples[static_cast<std::size_t>(i + j)];
+    const MatrixXcd covariance = hankel * hankel.adjoint();
+    const Eigen::SelfAdjointEigenSolver<MatrixXcd> solver(covariance);
+    const Index order = signalOrder(solver.eigenvalues(), most);
+    if (order == 0)
+        return {};
+    const MatrixXcd signal = solver.eigenvectors().rightCols(order);
+    const MatrixXcd upper = signal.topRows(rows - 1);
+    const MatrixXcd lower = signal.bottomRows(rows - 1);
+    const MatrixXcd shift = (upper.adjoint() * upper).ldlt().solve(upper.adjoint() * lower);
+    return Eigen::ComplexEigenSolver<MatrixXcd>(shift, false).eigenvalues();
+}
+
+/// Standard errors of the frequencies: inverse Fisher matrix of all amplitudes, phases, rates and frequencies.
+std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const VectorXcd& rates,
+                                    const Baseband& band, double noiseVariance) {
+    const Index count = rates.size();
+    const auto length = static_cast<Index>(band.samples.size());
+    Eigen::MatrixXd jacobian(2 * length, 4 * count);
+    for (Index t = 0; t < length; ++t) {
+        const double time = static_cast<double>(t) / band.rate;
+        for (Index k = 0; k < count; ++k) {
+            const Complex e = std::exp(rates[k] * time);
+            const std::array<Complex, 4> columns{e, Complex(0, 1) * e, amplitudes[k] * time * e,
+                                                 Complex(0, 1) * amplitudes[k] * time * e};
+            for (Index c = 0; c < 4; ++c) {
+                jacobian(2 * t, 4 * k + c) = columns[static_cast<std::size_t>(c)].real();
+                jacobian(2 * t + 1, 4 * k + c) = columns[static_cast<std::size_t>(c)].imag();
+            }
+        }
+    }
+    // Columns differ by orders of magnitude (amplitude against rate): scale before inverting.
+    const Eigen::VectorXd scale = jacobian.colwise().norm().cwiseMax(1e-300).transpose();
+    const Eigen::MatrixXd scaled = jacobian * scale.cwiseInverse().asDiagonal();
+    const Eigen::MatrixXd covariance = (scaled.transpose() * scaled).completeOrthogonalDecomposition().pseudoInverse();
+    std::vector<double> errors;
+    for (Index k = 0; k < count; ++k) {
+        const Index column = 4 * k + 3;
+        const double variance = 0.5 * noiseVariance * covariance(column, column) / (scale[column] * scale[column]);
+        errors.push_back(std::sqrt(std::max(0.0, variance)) / (2.0 * std::numbers::pi));
+    }
+    return errors;
+}
+
+} // namespace
+
+std::vector<Partial> partialsInBand(std::span<const float> after, double sampleRate, const BandOptions& options) {
+    constexpr double oversampling = 2.6; // of the two-sided band, so that the filter's skirt does not fold in
+    const int decimation = std::max(1, static_cast<int>(sampleRate / (oversampling * 2.0 * options.halfWidth.value)));
+    const int taps = 4 * decimation + 1;
+    const std::vector<double> filter = lowPass(taps, 1.15 * options.halfWidth.value / sampleRate);
+    const Baseband band = toBaseband(after, sampleRate, options, filter, decimation);
+    if (band.samples.size() < 12)
+        return {};
+
+    VectorXcd z = poles(band.samples, options.mostPartials);
+    std::vector<Complex> kept;
+    for (Index k = 0; k < z.size(); ++k)
+        if (std::abs(z[k]) > 1e-3)
+            kept.push_back(std::log(z[k]) * band.rate);
+    if (kept.empty())
+        return {};
+    const VectorXcd rates = Eigen::Map<const VectorXcd>(kept.data(), static_cast<Index>(kept.size()));
+
+    const auto length = static_cast<Index>(band.samples.size());
+    MatrixXcd basis(length, rates.size());
+    for (Index t = 0; t < length; ++t)
+        for (Index k = 0; k < rates.size(); ++k)
+            basis(t, k) = std::exp(rates[k] * (static_cast<double>(t) / band.rate));
+    const Eigen::Map<const VectorXcd> samples(band.samples.data(), length);
+    const VectorXcd amplitudes = basis.colPivHouseholderQr().solve(samples);
+    const double residual = (samples - basis * amplitudes).squaredNorm() /
+                            std::max<double>(1.0, static_cast<double>(length - rates.size()));
+    const std::vector<double> errors = frequencyErrors(amplitudes, rates, band, residual);
+
+    std::vector<Partial> partials;
+    for (Index k = 0; k < rates.size(); ++k) {
+        const double offset = rates[k].imag() / (2.0 * std::numbers::pi);
+        const double decay = -rates[k].real();
+        if (std::abs(offset) > options.halfWidth.value || decay <= 0.3 || decay > 400.0)
+            continue; // outside the band, not decaying (hum), or gone before it could be a tone
+        const Complex gain = filterGain(filter, rates[k], sampleRate);
+        const double amplitude = 2.0 * std::abs(amplitudes[k] / gain) * std::exp(decay * band.firstAt);
+        partials.push_back({options.centre + Hertz{offset}, Hertz{errors[static_cast<std::size_t>(k)]},
+                            Seconds{std::log(1000.0) / decay}, amplitude, std::nullopt});
+    }
+    std::sort(partials.begin(), partials.end(),
+              [](const Partial& a, const Partial& b) { return a.amplitude > b.amplitude; });
+    return partials;
+}
+
+} // namespace bombo

@@ -1,0 +1,280 @@
+#include "core/reading/read_tap.h"
+
+#include "core/reading/spectrum.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+constexpr double kLowest = 80.0;
+constexpr double kHighest = 2000.0;
+constexpr double kCloseCents = 90.0; ///< partials nearer than this are one split pair
+
+double meanSquare(std::span<const float> samples) {
+    double sum = 0.0;
+    for (float s : samples)
+        sum += static_cast<double>(s) * s;
+    return samples.empty() ? 0.0 : sum / static_cast<double>(samples.size());
+}
+
+std::span<const float> stretch(const Tap& tap, double fromSeconds, double toSeconds) {
+    const auto size = tap.after.size();
+    const auto from = std::min(size, static_cast<std::size_t>(fromSeconds * tap.sampleRate));
+    const auto to = std::min(size, static_cast<std::size_t>(toSeconds * tap.sampleRate));
+    return std::span(tap.after).subspan(from, to - from);
+}
+
+float peakOf(std::span<const float> samples) {
+    float peak = 0.0F;
+    for (float s : samples)
+        peak = std::max(peak, std::abs(s));
+    return peak;
+}
+
+/// Flat tops: four or more neighbours at the same extreme, wherever the converter's ceiling lies.
+bool isClipped(std::span<const float> samples, float peak) {
+    if (peak < 0.05F)
+        return false;
+    int run = 0;
+    int flatTops = 0;
+    for (float s : samples) {
+        run = std::abs(s) >= 0.9995F * peak ? run + 1 : 0;
+        if (run == 4)
+            ++flatTops;
+    }
+    return flatTops >= 2;
+}
+
+/// Power between two frequencies, as a mean square.
+double bandPower(const PowerSpectrum& spectrum, double from, double to) {
+    double sum = 0.0;
+    const auto last = std::min(spectrum.power.size(), static_cast<std::size_t>(to / spectrum.binWidth));
+    for (auto bin = static_cast<std::size_t>(from / spectrum.binWidth); bin < last; ++bin)
+        sum += spectrum.power[bin];
+    return sum;
+}
+
+/// Wires answer as broad noise from 2.5 to 9.5 kHz that outlasts the blow.
+bool wiresSound(const Tap& tap) {
+    if (tap.sampleRate < 12000.0)
+        return false;
+    constexpr std::size_t size = 4096;
+    const auto early = powerSpectrum(stretch(tap, 0.04, 0.12), tap.sampleRate, size, 0.0);
+    const double top = std::min(9500.0, 0.45 * tap.sampleRate);
+    const double buzz = bandPower(early, 2500.0, top);
+    const double tone = bandPower(early, kLowest, kHighest);
+    double before = 0.0;
+    if (tap.before.size() > 256)
+        before = bandPower(powerSpectrum(tap.before, tap.sampleRate, size, 0.0), 2500.0, top);
+    return buzz > 10.0 * before && buzz > 0.004 * tone;
+}
+
+struct Peak {
+    Hertz frequency;
+    double power;
+};
+
+std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
+    constexpr std::size_t size = 65536;
+    const auto sound = stretch(tap, 0.003, 0.5);
+    const auto spectrum = powerSpectrum(sound, tap.sampleRate, size, 30.0);
+    const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size, 0.0)
+                                                : PowerSpectrum{spectrum.binWidth, {}};
+    std::vector<Peak> peaks;
+    const auto first = static_cast<std::size_t>(kLowest / spectrum.binWidth);
+    const auto last = std::min(spectrum.power.size() - 2, static_cast<std::size_t>(kHighest / spectrum.binWidth));
+    for (std::size_t bin = std::max<std::size_t>(first, 1); bin < last; ++bin) {
+        const double here = spectrum.power[bin];
+        if (here <= spectrum.power[bin - 1] || here < spectrum.power[bin + 1])
+            continue;
+        const Hertz frequency{static_cast<double>(bin) * spectrum.binWidth};
+        if (here < 6.0 * before.at(frequency))
+            continue; // it was already sounding before the tap
+        peaks.push_back({frequency, here});
+    }
+    // The wanted modes are the low ones: 6 dB an octave in their favour when not all peaks can be measured.
+    std::sort(peaks.begin(), peaks.end(), [](const Peak& a, const Peak& b) {
+        return a.power * b.frequency.value * b.frequency.value > b.power * a.frequency.value * a.frequency.value;
+    });
+    double strongest = 0.0;
+    for (const Peak& peak : peaks)
+        strongest = std::max(strongest, peak.power);
+    std::vector<Peak> kept;
+    for (const Peak& peak : peaks) {
+        if (static_cast<int>(kept.size()) >= most || peak.power < 1e-5 * strongest)
+            break;
+        const bool isNew = std::none_of(kept.begin(), kept.end(), [&](const Peak& k) {
+            return std::abs(k.frequency.value - peak.frequency.value) < 12.0;
+        });
+        if (isNew)
+            kept.push_back(peak);
+    }
+    return kept;
+}
+
+/// Every peak measured; what two bands both found is kept once, from the band whose centre is nearer.
+std::vector<Partial> measurePartials(const Tap& tap, const std::vector<Peak>& peaks) {
+    struct Found {
+        Partial partial;
+        double fromCentre;
+    };
+    std::vector<Found> found;
+    for (const Peak& peak : peaks)
+        for (const Partial& partial : partialsInBand(tap.after, tap.sampleRate, {.centre = peak.frequency}))
+            found.push_back({partial, std::abs(partial.frequency.value - peak.frequency.value)});
+    std::sort(found.begin(), found.end(), [](const Found& a, const Found& b) { return a.fromCentre < b.fromCentre; });
+
+    std::vector<Partial> partials;
+    double strongest = 0.0;
+    for (const Found& f : found)
+        if (f.fromCentre < 15.0)
+            strongest = std::max(strongest, f.partial.amplitude);
+    for (const Found& f : found) {
+        const bool known = std::any_of(partials.begin(), partials.end(), [&](const Partial& p) {
+            return std::abs(p.frequency.value - f.partial.frequency.value) < 0.8;
+        });
+        if (!known && f.fromCentre < 25.0 && f.partial.amplitude > 0.003 * strongest &&
+            f.partial.amplitude < 3.0 * strongest && f.partial.t60.value > 0.03)
+            partials.push_back(f.partial);
+    }
+    std::sort(partials.begin(), partials.end(),
+              [](const Partial& a, const Partial& b) { return a.frequency < b.frequency; });
+    return partials;
+}
+
+/// The energy a listener gets from a partial: amplitude squared times how long it lasts.
+double weightOf(const Partial& partial) { return partial.amplitude * partial.amplitude * partial.t60.value; }
+
+/// The strongest partial, of one mode if that is given.
+const Partial* strongest(const std::vector<Partial>& partials, std::optional<Mode> mode) {
+    const Partial* best = nullptr;
+    for (const Partial& partial : partials)
+        if ((!mode || partial.mode == mode) && (best == nullptr || weightOf(partial) > weightOf(*best)))
+            best = &partial;
+    return best;
+}
+
+struct Pair {
+    Hertz mean;
+    Hertz error;
+    Seconds t60;
+    std::optional<Hertz> beat;
+};
+
+/// The chosen partial with its close neighbours: the weighted mean is what the head's tension there says.
+Pair withNeighbours(const std::vector<Partial>& partials, const Partial& chosen) {
+    double weight = 0.0;
+    double sum = 0.0;
+    double error = 0.0;
+    double decay = 0.0;
+    Hertz low = chosen.frequency;
+    Hertz high = chosen.frequency;
+    for (const Partial& p : partials) {
+        if (std::abs(centsBetween(chosen.frequency, p.frequency).value) > kCloseCents ||
+            p.amplitude < 0.08 * chosen.amplitude)
+            continue;
+        weight += p.amplitude;
+        sum += p.amplitude * p.frequency.value;
+        error += std::pow(p.amplitude * p.standardError.value, 2);
+        decay += p.amplitude / p.t60.value;
+        low = std::min(low, p.frequency);
+        high = std::max(high, p.frequency);
+    }
+    Pair pair{Hertz{sum / weight}, Hertz{std::sqrt(error) / weight}, Seconds{weight / decay}, std::nullopt};
+    if (high > low)
+        pair.beat = high - low;
+    return pair;
+}
+
+/// The same band measured over three stretches; the spread of the weighted means.
+Cents disagreement(const Tap& tap, Hertz centre) {
+    std::vector<double> logs;
+    constexpr std::array windows{std::pair{0.005, 0.35}, std::pair{0.02, 0.30}, std::pair{0.04, 0.35}};
+    for (const auto& [start, longest] : windows) {
+        const auto partials = partialsInBand(
+            tap.after, tap.sampleRate, {.centre = centre, .start = Seconds{start}, .longest = Seconds{longest}});
+        std::vector<Partial> near;
+        for (const Partial& p : partials)
+            if (std::abs(p.frequency.value - centre.value) < 25.0)
+                near.push_back(p);
+        if (!near.empty())
+            logs.push_back(std::log2(withNeighbours(near, near.front()).mean.value));
+    }
+    if (logs.size() < 2)
+        return {1200.0};
+    const auto [low, high] = std::minmax_element(logs.begin(), logs.end());
+    return {1200.0 * (*high - *low)};
+}
+
+} // namespace
+
+const char* verdictName(Verdict verdict) {
+    switch (verdict) {
+    case Verdict::Clear: return "clear";
+    case Verdict::TooQuiet: return "too_quiet";
+    case Verdict::Clipped: return "clipped";
+    case Verdict::StruckTwice: return "struck_twice";
+    case Verdict::WiresOn: return "wires_on";
+    case Verdict::NoTone: return "no_tone";
+    case Verdict::Unsteady: return "unsteady";
+    case Verdict::NotThisHead: return "not_this_head";
+    }
+    return "no_tone";
+}
+
+Reading readTap(const Tap& tap, const ReadingOptions& options) {
+    constexpr double largestDisagreement = 12.0; // cents between windows
+    Reading reading;
+    const float peak = peakOf(tap.after);
+    reading.levelDb = 20.0 * std::log10(static_cast<double>(peak) + 1e-9);
+
+    const double noise = meanSquare(tap.before);
+    if (reading.levelDb < -70.0 || meanSquare(stretch(tap, 0.003, 0.1)) < 6.0 * noise) {
+        reading.verdict = Verdict::TooQuiet;
+        return reading;
+    }
+    reading.partials = measurePartials(tap, spectralPeaks(tap, options.mostPartials));
+    if (isClipped(tap.after, peak)) {
+        reading.verdict = Verdict::Clipped;
+        return reading;
+    }
+    if (tap.struckTwice) {
+        reading.verdict = Verdict::StruckTwice;
+        return reading;
+    }
+    if (wiresSound(tap)) {
+        reading.verdict = Verdict::WiresOn;
+        return reading;
+    }
+    std::optional<Mode> wanted;
+    if (options.expected && !reading.partials.empty()) {
+        if (!namePartials(reading.partials, *options.expected)) {
+            reading.verdict = Verdict::NotThisHead;
+            return reading;
+        }
+        wanted = Mode{1, 1};
+    }
+    const Partial* chosen = strongest(reading.partials, wanted);
+    if (chosen == nullptr) {
+        reading.verdict = Verdict::NoTone;
+        return reading;
+    }
+    const Pair pair = withNeighbours(reading.partials, *chosen);
+    reading.frequency = pair.mean;
+    reading.standardError = pair.error;
+    reading.t60 = pair.t60;
+    reading.beat = pair.beat;
+    if (disagreement(tap, chosen->frequency).value > largestDisagreement) {
+        reading.verdict = Verdict::Unsteady;
+        return reading;
+    }
+    if (const Partial* second = wanted ? strongest(reading.partials, Mode{2, 1}) : nullptr)
+        reading.second = withNeighbours(reading.partials, *second).mean;
+    reading.verdict = Verdict::Clear;
+    return reading;
+}
+
+} // namespace bombo

@@ -1,0 +1,71 @@
+#include "core/reading/spectrum.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <fftw3.h>
+#include <memory>
+#include <mutex>
+
+namespace bombo {
+namespace {
+
+/// FFTW plans are made one at a time; executing them is free of locks.
+std::mutex& planning() {
+    static std::mutex mutex;
+    return mutex;
+}
+
+struct PlanDeleter {
+    void operator()(fftw_plan plan) const {
+        const std::lock_guard lock(planning());
+        fftw_destroy_plan(plan);
+    }
+};
+struct FftwDeleter {
+    void operator()(void* memory) const { fftw_free(memory); }
+};
+
+} // namespace
+
+double PowerSpectrum::at(Hertz frequency) const {
+    const auto bin = static_cast<std::size_t>(std::lround(frequency.value / binWidth));
+    return bin < power.size() ? power[bin] : 0.0;
+}
+
+PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, std::size_t size, double fallDb) {
+    const std::size_t length = std::bit_ceil(std::max(size, samples.size()));
+    const std::unique_ptr<double[], FftwDeleter> in(fftw_alloc_real(length));
+    const std::unique_ptr<fftw_complex[], FftwDeleter> out(fftw_alloc_complex(length / 2 + 1));
+    const std::unique_ptr<std::remove_pointer_t<fftw_plan>, PlanDeleter> plan = [&] {
+        const std::lock_guard lock(planning());
+        return std::unique_ptr<std::remove_pointer_t<fftw_plan>, PlanDeleter>(
+            fftw_plan_dft_r2c_1d(static_cast<int>(length), in.get(), out.get(), FFTW_ESTIMATE));
+    }();
+
+    std::fill_n(in.get(), length, 0.0);
+    double windowSquares = 0.0;
+    const auto count = static_cast<double>(samples.size());
+    const double rise = std::max(1.0, 0.01 * count);
+    for (std::size_t i = 0; i < samples.size(); ++i) {
+        const double t = static_cast<double>(i);
+        double window = 0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (t + 0.5) / count);
+        if (fallDb > 0.0) {
+            window = std::pow(10.0, -fallDb / 20.0 * t / count);
+            if (t < rise)
+                window *= 0.5 - 0.5 * std::cos(std::numbers::pi * (t + 0.5) / rise);
+        }
+        in[i] = window * static_cast<double>(samples[i]);
+        windowSquares += window * window;
+    }
+    fftw_execute(plan.get());
+
+    PowerSpectrum spectrum;
+    spectrum.binWidth = sampleRate / static_cast<double>(length);
+    spectrum.power.resize(length / 2 + 1);
+    for (std::size_t i = 0; i < spectrum.power.size(); ++i)
+        spectrum.power[i] = (out[i][0] * out[i][0] + out[i][1] * out[i][1]) / std::max(windowSquares, 1e-12);
+    return spectrum;
+}
+
+} // namespace bombo

@@ -1,0 +1,54 @@
+#pragma once
+/// JSON for the core's values, as the workbook stores them. The exchange formats of the command line are apart.
+#include "core/record/session.h"
+
+#include <nlohmann/json.hpp>
+
+namespace nlohmann {
+template <class T> struct adl_serializer<std::optional<T>> {
+    static void to_json(json& j, const std::optional<T>& value) {
+        if (value)
+            j = *value;
+        else
+            j = nullptr;
+    }
+    static void from_json(const json& j, std::optional<T>& value) {
+        if (j.is_null())
+            value.reset();
+        else
+            value = j.get<T>();
+    }
+};
+} // namespace nlohmann
+
+namespace bombo {
+
+using Json = nlohmann::json;
+
+template <class Tag> void to_json(Json& j, const Quantity<Tag>& q) { j = q.value; }
+template <class Tag> void from_json(const Json& j, Quantity<Tag>& q) { q.value = j.get<double>(); }
+
+/// Text of a session, and back. A text from a damaged file is refused with the place and reason.
+std::string sessionText(const Session& session);
+Result<Session, InputProblem> sessionFromText(const std::string& text);
+
+/// A head of data/heads.json: keys id, name, thickness_m, areal_density_kg_per_m2, modulus_pa, poisson,
+/// yield_pa, loss_factor, source.
+Result<HeadSpec, InputProblem> headFromJson(const Json& j);
+/// A tone of data/tones.json: keys id, name, reason, batter_edge_at_14_in_hz, snare_side_above_cents, ring_s,
+/// wire_margin.
+Result<Tone, InputProblem> toneFromJson(const Json& j);
+/// A drum: keys id, name, diameter_m, depth_m, material, rods, batter and snare_side (head ids or objects),
+/// wires {strands, material, mass_kg, slack_turns}. Checked by checkedDrum.
+Result<Drum, InputProblem> drumFromJson(const Json& j, const std::vector<HeadSpec>& heads);
+Json toJson(const HeadSpec& head);
+Json toJson(const Tone& tone);
+Json toJson(const Drum& drum);
+/// A log entry's summary of one session: what was aimed at and what was reached.
+Json setupSummary(const Session& session);
+
+/// The number at `key`, or a problem that names it. Also refuses a key whose unit is wrong (see unitHint).
+Result<double, InputProblem> numberAt(const Json& j, const std::string& key);
+Result<std::string, InputProblem> textAt(const Json& j, const std::string& key);
+
+} // namespace bombo

@@ -1,0 +1,249 @@
+#include "core/record/session.h"
+
+#include <algorithm>
+
+namespace bombo {
+namespace {
+
+using Outcome = Result<Session, Refusal>;
+
+Refusal refusalOf(StepRefusal refusal) {
+    switch (refusal) {
+    case StepRefusal::NoSuchRod: return Refusal::NoSuchRod;
+    case StepRefusal::RoundFull: return Refusal::RoundFull;
+    case StepRefusal::WrongStage: break;
+    }
+    return Refusal::WrongStage;
+}
+
+Refusal refusalOf(PadProblem problem) {
+    switch (problem) {
+    case PadProblem::OnLandingArea: return Refusal::PadOnLandingArea;
+    case PadProblem::Overlaps: return Refusal::PadsOverlap;
+    case PadProblem::BeyondHoop:
+    case PadProblem::None: break;
+    }
+    return Refusal::PadBeyondHoop;
+}
+
+/// Puts the head's new state in place; turning it makes later stations stale.
+Outcome withHead(Session session, HeadSide side, Result<HeadWork, StepRefusal> work, bool turned) {
+    if (!work)
+        return failure(refusalOf(work.fault()));
+    session.head(side) = std::move(work).value();
+    if (turned)
+        (side == HeadSide::Batter ? session.batterAt : session.snareSideAt) = session.clock;
+    return session;
+}
+
+Outcome withPads(Session session, std::vector<Pad> others, const Pad& pad, std::size_t at) {
+    const PadProblem problem = checkPad(pad, others, session.drum.shell);
+    if (problem != PadProblem::None)
+        return failure(refusalOf(problem));
+    others.insert(others.begin() + static_cast<std::ptrdiff_t>(at), pad);
+    session.pads = std::move(others);
+    session.padsAt = session.clock;
+    return session;
+}
+
+struct Applier {
+    Session session;
+
+    Outcome operator()(const GoTo& c) {
+        session.station = c.station;
+        return session;
+    }
+    Outcome operator()(const ChooseTone& c) {
+        if (!targetsFor(session.drum, c.tone, airAt(session.weather)))
+            return failure(Refusal::ToneOutOfReach);
+        session.tone = c.tone;
+        session.toneAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const ChooseSource& c) {
+        session.source = c.source;
+        return session;
+    }
+    Outcome operator()(const FingerTight& c) {
+        const HeadBrief brief = briefFor(session, c.side);
+        return withHead(session, c.side, markFingerTight(session.head(c.side), brief), true);
+    }
+    Outcome operator()(const GroupTurned& c) {
+        const HeadBrief brief = briefFor(session, c.side);
+        return withHead(session, c.side, markGroupTurned(session.head(c.side), brief), true);
+    }
+    Outcome operator()(const BeginTapping& c) {
+        return withHead(session, c.side, beginTapping(session.head(c.side), c.startRod, c.direction), false);
+    }
+    Outcome operator()(const TapHeard& c) {
+        const HeadBrief brief = briefFor(session, c.side);
+        return withHead(session, c.side, hearTap(session.head(c.side), brief, c.reading), false);
+    }
+    Outcome operator()(const MoveMade& c) {
+        return withHead(session, c.side, markMoved(session.head(c.side)), true);
+    }
+    Outcome operator()(const CorrectCount& c) {
+        return withHead(session, c.side, correctCount(session.head(c.side), c.rod, c.by), true);
+    }
+    Outcome operator()(const StartHeadAgain& c) {
+        return withHead(session, c.side, freshHead(session.drum.rods), true);
+    }
+    Outcome operator()(const SetStrainer& c) {
+        if (c.turns.value < 0.0 || c.turns.value > kFarthestStrainer)
+            return failure(Refusal::StrainerOutOfRange);
+        session.wires.strainer = c.turns;
+        session.wires.begun = true;
+        session.wiresAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const AnswerWires& c) {
+        auto& tests = session.wires.tests;
+        const WireTest test{session.wires.strainer, c.place, c.dynamic, c.answered};
+        const auto same = std::find_if(tests.begin(), tests.end(), [&](const WireTest& t) {
+            return t.turns == test.turns && t.place == test.place && t.dynamic == test.dynamic;
+        });
+        if (same != tests.end())
+            *same = test; // the same stroke at the same stop again: the newer answer counts
+        else
+            tests.push_back(test);
+        session.wires.begun = true;
+        session.wiresAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const AnswerRattle& c) {
+        auto& rattles = session.wires.rattles;
+        const RattleTest test{session.wires.strainer, c.rattled};
+        const auto same = std::find_if(rattles.begin(), rattles.end(),
+                                       [&](const RattleTest& t) { return t.turns == test.turns; });
+        if (same != rattles.end())
+            *same = test;
+        else
+            rattles.push_back(test);
+        session.wires.begun = true;
+        session.wiresAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const AddPad& c) { return withPads(session, session.pads, c.pad, session.pads.size()); }
+    Outcome operator()(const MovePad& c) {
+        if (c.index < 0 || c.index >= static_cast<int>(session.pads.size()))
+            return failure(Refusal::NoSuchPad);
+        std::vector<Pad> others = session.pads;
+        others.erase(others.begin() + c.index);
+        return withPads(session, std::move(others), c.pad, static_cast<std::size_t>(c.index));
+    }
+    Outcome operator()(const RemovePad& c) {
+        if (c.index < 0 || c.index >= static_cast<int>(session.pads.size()))
+            return failure(Refusal::NoSuchPad);
+        session.pads.erase(session.pads.begin() + c.index);
+        session.padsAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const SetNote& c) {
+        session.note = c.note;
+        return session;
+    }
+    Outcome operator()(const MarkSaved&) {
+        session.savedAt = session.clock;
+        return session;
+    }
+};
+
+StationState headState(const HeadWork& work, int at, int toneAt) {
+    if (work.stage == HeadStage::FingerTight)
+        return StationState::Open;
+    if (work.stage != HeadStage::Done)
+        return StationState::Doing;
+    return at < toneAt ? StationState::Stale : StationState::Done;
+}
+
+StationState laterState(bool begun, bool finished, int at, int lastTurned) {
+    if (!begun)
+        return StationState::Open;
+    if (at < lastTurned)
+        return StationState::Stale;
+    return finished ? StationState::Done : StationState::Doing;
+}
+
+} // namespace
+
+Session newSession(Drum drum, Tone tone, std::uint64_t practiceSeed) {
+    Session session;
+    session.batter = freshHead(drum.rods);
+    session.snareSide = freshHead(drum.rods);
+    session.drum = std::move(drum);
+    session.tone = std::move(tone);
+    session.practiceSeed = practiceSeed;
+    return session;
+}
+
+Result<Session, Refusal> apply(Session session, const Command& command) {
+    ++session.clock;
+    return std::visit(Applier{std::move(session)}, command);
+}
+
+const char* commandName(const Command& command) {
+    static constexpr std::array names{
+        "go_to",        "choose_tone",     "choose_source", "finger_tight", "group_turned",  "begin_tapping",
+        "tap_heard",    "move_made",       "correct_count", "start_again",  "set_strainer",  "answer_wires",
+        "answer_rattle", "add_pad",        "move_pad",      "remove_pad",   "set_note",      "mark_saved"};
+    static_assert(names.size() == std::variant_size_v<Command>);
+    return names[command.index()];
+}
+
+Result<Targets, OutOfReach> targetsOf(const Session& session) {
+    return targetsFor(session.drum, session.tone, airAt(session.weather));
+}
+
+HeadBrief briefFor(const Session& session, HeadSide side) {
+    const auto targets = targetsOf(session);
+    HeadBrief brief;
+    brief.drum = session.drum;
+    brief.side = side;
+    if (targets) {
+        brief.target = targets->head(side).edgePitch;
+        brief.targetTension = targets->head(side).tension;
+    }
+    brief.path = session.path;
+    brief.tolerance = session.tolerance;
+    brief.air = airAt(session.weather);
+    return brief;
+}
+
+StationState stationState(const Session& session, Station station) {
+    const int lastTurned = std::max(session.batterAt, session.snareSideAt);
+    switch (station) {
+    case Station::Drum: return StationState::Done;
+    case Station::Tone: return session.toneAt > 0 ? StationState::Done : StationState::Open;
+    case Station::SnareSide: return headState(session.snareSide, session.snareSideAt, session.toneAt);
+    case Station::Batter: return headState(session.batter, session.batterAt, session.toneAt);
+    case Station::Wires:
+        return laterState(session.wires.begun, wireAdviceOf(session).advice == StrainerAdvice::Leave,
+                          session.wiresAt, lastTurned);
+    case Station::Muffling: return laterState(session.padsAt > 0, true, session.padsAt, lastTurned);
+    case Station::Proof:
+        return laterState(session.savedAt > 0, true, session.savedAt,
+                          std::max({lastTurned, session.wiresAt, session.padsAt, session.toneAt}));
+    }
+    return StationState::Open;
+}
+
+DrumState knownState(const Session& session) {
+    const HeadBrief batter = briefFor(session, HeadSide::Batter);
+    const HeadBrief snareSide = briefFor(session, HeadSide::SnareSide);
+    // A head that was never touched is taken to be at its target: that is where it will be.
+    const Tension batterTension = session.batter.stage == HeadStage::FingerTight
+                                      ? batter.targetTension
+                                      : tensionNow(session.batter, batter);
+    const Tension snareSideTension = session.snareSide.stage == HeadStage::FingerTight
+                                         ? snareSide.targetTension
+                                         : tensionNow(session.snareSide, snareSide);
+    return drumState(session.drum, batterTension, snareSideTension, airAt(session.weather));
+}
+
+WireAdvice wireAdviceOf(const Session& session) {
+    const double load = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension);
+    return adviseWires(session.drum, load, session.tone.wireMargin, session.wires.strainer, session.wires.tests,
+                       session.wires.rattles);
+}
+
+} // namespace bombo

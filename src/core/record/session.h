@@ -1,0 +1,109 @@
+#pragma once
+/// The whole state of the work on one drum towards one tone: one value, changed only by commands.
+#include "core/muffling/muffling.h"
+#include "core/procedure/head_work.h"
+#include "core/wires/wire_sweep.h"
+
+#include <cstdint>
+#include <string>
+#include <variant>
+#include <vector>
+
+namespace bombo {
+
+enum class Station { Drum, Tone, SnareSide, Batter, Wires, Muffling, Proof };
+inline constexpr std::array kStations{Station::Drum,  Station::Tone,     Station::SnareSide, Station::Batter,
+                                      Station::Wires, Station::Muffling, Station::Proof};
+enum class StationState { Open, Doing, Done, Stale };
+enum class SoundSource { Practice, File, Microphone };
+
+struct WireWork {
+    Turns strainer; ///< of the knob from first contact
+    bool begun = false;
+    std::vector<WireTest> tests;
+    std::vector<RattleTest> rattles;
+    bool operator==(const WireWork&) const = default;
+};
+
+struct Session {
+    Drum drum;
+    Tone tone;
+    Weather weather{};
+    Station station = Station::Drum;
+    Path path = Path::OppositePairs;
+    Cents tolerance{8.0};
+    SoundSource source = SoundSource::Practice;
+    std::uint64_t practiceSeed = 1;
+    HeadWork snareSide;
+    HeadWork batter;
+    WireWork wires;
+    std::vector<Pad> pads;
+    std::string note;
+
+    int clock = 0; ///< commands applied so far
+    int toneAt = 0; ///< clock when the tone was chosen; 0 never; likewise below
+    int snareSideAt = 0;
+    int batterAt = 0;
+    int wiresAt = 0;
+    int padsAt = 0;
+    int savedAt = 0;
+
+    const HeadWork& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
+    HeadWork& head(HeadSide side) { return side == HeadSide::Batter ? batter : snareSide; }
+};
+
+Session newSession(Drum drum, Tone tone, std::uint64_t practiceSeed);
+
+// Commands. Values only; each is one thing the user did and can undo.
+struct GoTo { Station station = Station::Drum; };
+struct ChooseTone { Tone tone; };
+struct ChooseSource { SoundSource source = SoundSource::Practice; };
+struct FingerTight { HeadSide side = HeadSide::Batter; };
+struct GroupTurned { HeadSide side = HeadSide::Batter; };
+struct BeginTapping { HeadSide side = HeadSide::Batter; int startRod = 0; Direction direction = Direction::CounterClockwise; };
+struct TapHeard { HeadSide side = HeadSide::Batter; RodReading reading; };
+struct MoveMade { HeadSide side = HeadSide::Batter; };
+struct CorrectCount { HeadSide side = HeadSide::Batter; int rod = 0; Turns by; };
+struct StartHeadAgain { HeadSide side = HeadSide::Batter; };
+struct SetStrainer { Turns turns; };
+struct AnswerWires { StrokePlace place = StrokePlace::Middle; Dynamic dynamic = Dynamic::Whisper; bool answered = false; };
+struct AnswerRattle { bool rattled = false; };
+struct AddPad { Pad pad; };
+struct MovePad { int index = 0; Pad pad; };
+struct RemovePad { int index = 0; };
+struct SetNote { std::string note; };
+struct MarkSaved {};
+
+using Command = std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard,
+                             MoveMade, CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle,
+                             AddPad, MovePad, RemovePad, SetNote, MarkSaved>;
+
+enum class Refusal {
+    WrongStage,
+    NoSuchRod,
+    RoundFull,
+    ToneOutOfReach,
+    StrainerOutOfRange,
+    PadBeyondHoop,
+    PadOnLandingArea,
+    PadsOverlap,
+    NoSuchPad,
+};
+
+/// The session after the command, or why it cannot be. Pure: equal input, equal output.
+Result<Session, Refusal> apply(Session session, const Command& command);
+/// Stable name of a command for the journal, e.g. "tap_heard"; untranslated.
+const char* commandName(const Command& command);
+
+// Derived, never stored.
+Result<Targets, OutOfReach> targetsOf(const Session& session);
+/// @pre the tone is within reach of the drum (see targetsOf)
+HeadBrief briefFor(const Session& session, HeadSide side);
+StationState stationState(const Session& session, Station station);
+/// Both heads as far as is known now.
+DrumState knownState(const Session& session);
+WireAdvice wireAdviceOf(const Session& session);
+
+inline constexpr double kFarthestStrainer = 6.0; ///< turns from first contact
+
+} // namespace bombo

@@ -1,0 +1,71 @@
+#include "core/record/json_values.h"
+
+namespace bombo {
+
+NLOHMANN_JSON_SERIALIZE_ENUM(Station, {{Station::Drum, "drum"},
+                                       {Station::Tone, "tone"},
+                                       {Station::SnareSide, "snare_side"},
+                                       {Station::Batter, "batter"},
+                                       {Station::Wires, "wires"},
+                                       {Station::Muffling, "muffling"},
+                                       {Station::Proof, "proof"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(HeadStage, {{HeadStage::FingerTight, "finger_tight"},
+                                         {HeadStage::Raising, "raising"},
+                                         {HeadStage::Tapping, "tapping"},
+                                         {HeadStage::Turning, "turning"},
+                                         {HeadStage::Done, "done"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(SoundSource, {{SoundSource::Practice, "practice"},
+                                           {SoundSource::File, "file"},
+                                           {SoundSource::Microphone, "microphone"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Path, {{Path::OppositePairs, "opposite_pairs"},
+                                    {Path::Star, "star"},
+                                    {Path::OnceRound, "once_round"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Direction, {{Direction::CounterClockwise, "counter_clockwise"},
+                                         {Direction::Clockwise, "clockwise"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Dynamic, {{Dynamic::Whisper, "whisper"},
+                                       {Dynamic::Soft, "soft"},
+                                       {Dynamic::Medium, "medium"},
+                                       {Dynamic::Loud, "loud"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
+
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadSpec, id, name, thickness, arealDensity, modulus, poisson, yield, lossFactor,
+                                   source)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Shell, diameter, depth, material)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireSet, strands, material, mass, slackTurns)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Drum, id, name, shell, rods, batterHead, snareSideHead, wires)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Tone, id, name, reason, batterEdgeAt14, snareSideAbove, ring, wireMargin)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Weather, temperature, relativeHumidity, pressure)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodReading, frequency, standardError, t60, second, beat, levelDb)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FinishedRound, rodTurns, readings, predicted)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadWork, stage, rodTurns, countedRounds, round, group, startRod, direction,
+                                   heard, moves, movesDone, predicted, predictedError, withinTolerance, heldByFilm,
+                                   history)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireWork, strainer, begun, tests, rattles)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Session, drum, tone, weather, station, path, tolerance, source, practiceSeed,
+                                   snareSide, batter, wires, pads, note, clock, toneAt, snareSideAt, batterAt,
+                                   wiresAt, padsAt, savedAt)
+
+std::string sessionText(const Session& session) { return Json(session).dump(); }
+
+Result<Session, InputProblem> sessionFromText(const std::string& text) {
+    try {
+        Session session = Json::parse(text).get<Session>();
+        const auto rods = static_cast<std::size_t>(session.drum.rods);
+        for (const HeadWork* work : {&session.batter, &session.snareSide})
+            if (work->rodTurns.size() != rods || work->heard.size() != rods)
+                return failure(InputProblem{"rodTurns", "the session's rods do not match its drum"});
+        const auto drum = checkedDrum(session.drum);
+        if (!drum)
+            return failure(drum.fault());
+        return session;
+    } catch (const Json::exception& problem) {
+        return failure(InputProblem{"session", problem.what()});
+    }
+}
+
+} // namespace bombo

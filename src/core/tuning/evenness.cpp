@@ -1,0 +1,276 @@
+#include "core/tuning/evenness.h"
+
+#include "core/acoustics/tension_field.h"
+
+#include <algorithm>
+#include <bit>
+#include <cmath>
+#include <numbers>
+
+namespace bombo {
+
+EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings) {
+    constexpr double priorSpread = 60.0;
+    constexpr double readingSpread = 2.0;
+    const int rods = static_cast<int>(readings.size());
+
+    std::vector<double> secondLogs;
+    double edgeMean = 0.0;
+    for (const RodPitches& reading : readings) {
+        edgeMean += std::log2(reading.edge.value) / rods;
+        if (reading.second)
+            secondLogs.push_back(std::log2(reading.second->value));
+    }
+    // The (2,1) pair has a reference of its own; with too few readings it says nothing.
+    const bool useSecond = static_cast<int>(secondLogs.size()) * 4 >= rods * 3;
+    double secondMean = 0.0;
+    for (double value : secondLogs)
+        secondMean += value / static_cast<double>(secondLogs.size());
+
+    const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
+    const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1) - uniform;
+    const Eigen::MatrixXd secondKernel = heardKernel(rods, 2) - uniform;
+    Eigen::MatrixXd precision =
+        (Eigen::MatrixXd::Identity(rods, rods)) / (priorSpread * priorSpread);
+    Eigen::VectorXd weighted = Eigen::VectorXd::Zero(rods);
+
+    EvennessEstimate estimate;
+    estimate.mean = Hertz{std::exp2(edgeMean)};
+    for (int i = 0; i < rods; ++i) {
+        const RodPitches& reading = readings[static_cast<std::size_t>(i)];
+        const double heard = 1200.0 * (std::log2(reading.edge.value) - edgeMean);
+        estimate.heard.push_back(Cents{heard});
+        estimate.widest = std::max(estimate.widest, Cents{std::abs(heard)});
+        const double weight = 1.0 / (readingSpread * readingSpread);
+        precision += weight * edgeKernel.row(i).transpose() * edgeKernel.row(i);
+        weighted += weight * edgeKernel.row(i).transpose() * heard;
+        if (useSecond && reading.second) {
+            const double second = 1200.0 * (std::log2(reading.second->value) - secondMean);
+            precision += weight * secondKernel.row(i).transpose() * secondKernel.row(i);
+            weighted += weight * secondKernel.row(i).transpose() * second;
+        }
+    }
+    estimate.covariance = precision.inverse();
+    estimate.deviation = estimate.covariance * weighted;
+    estimate.fourthHarmonicKnown = useSecond;
+    return estimate;
+}
+
+namespace {
+
+/// Rods that one move turns together: opposite pairs, or single rods when the count is odd.
+std::vector<std::vector<int>> handlesOf(int rods) {
+    std::vector<std::vector<int>> handles;
+    if (rods % 2 == 0)
+        for (int i = 0; i < rods / 2; ++i)
+            handles.push_back({i, i + rods / 2});
+    else
+        for (int i = 0; i < rods; ++i)
+            handles.push_back({i});
+    return handles;
+}
+
+/// The search over integer steps of the handles.
+class MoveSearch {
+public:
+    MoveSearch(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
+               const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits)
+        : m_limits(limits), m_rods(static_cast<int>(rodTurns.size())), m_handles(handlesOf(m_rods)) {
+        const int rows = now.fourthHarmonicKnown ? 2 * m_rods : m_rods;
+        const Eigen::MatrixXd edgeKernel = heardKernel(m_rods, 1);
+        const Eigen::MatrixXd secondKernel = heardKernel(m_rods, 2);
+        const double offset = centsBetween(target, now.mean).value;
+
+        m_start.resize(rows);
+        m_effect.resize(rows, static_cast<Eigen::Index>(m_handles.size()));
+        // What each tap will hear now, from the estimate: noise of single readings is already smoothed.
+        m_start.head(m_rods) = edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset);
+        if (now.fourthHarmonicKnown)
+            m_start.tail(m_rods) = secondKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset);
+
+        const double meanTurns = meanOf(rodTurns);
+        const double tension = std::max(response.at(Turns{meanTurns}).value, 0.5 * kFingerTight.value);
+        m_centsPerTurn = 600.0 / std::numbers::ln2 * response.perTurn().value / tension;
+        m_perTurnSpread = std::sqrt(response.covariance(1, 1)) / response.perTurn().value;
+        for (std::size_t h = 0; h < m_handles.size(); ++h) {
+            Eigen::VectorXd turned = Eigen::VectorXd::Zero(m_rods);
+            for (int rod : m_handles[h])
+                turned[rod] = m_centsPerTurn;
+            const auto column = static_cast<Eigen::Index>(h);
+            m_effect.col(column).head(m_rods) = edgeKernel * turned;
+            if (now.fourthHarmonicKnown)
+                m_effect.col(column).tail(m_rods) = secondKernel * turned;
+        }
+        setBounds(now, rodTurns, response, head, tension);
+    }
+
+    MovePlan best() {
+        for (const double step : {0.125, 0.0625}) {
+            searchWith(step);
+            if (m_bestMeets)
+                break;
+        }
+        return plan();
+    }
+
+private:
+    static double meanOf(const std::vector<Turns>& turns) {
+        double sum = 0.0;
+        for (Turns t : turns)
+            sum += t.value;
+        return sum / static_cast<double>(turns.size());
+    }
+
+    /// How far each handle may go: finger-tight below, film load above, one pass either way.
+    void setBounds(const EvennessEstimate& now, const std::vector<Turns>& rodTurns, const TurnResponse& response,
+                   const HeadSpec& head, double tension) {
+        const double ceiling = tensionAtLoad(head, m_limits.filmLoad).value;
+        for (const auto& handle : m_handles) {
+            double lowest = -m_limits.largestMove.value;
+            double highest = m_limits.largestMove.value;
+            for (int rod : handle) {
+                const double own = tension * std::exp2(now.deviation[rod] / 600.0);
+                const double room = (ceiling - own) / response.perTurn().value;
+                const double slack = -rodTurns[static_cast<std::size_t>(rod)].value;
+                m_filmBinds = m_filmBinds || room < highest;
+                m_fingerBinds = m_fingerBinds || slack > lowest;
+                highest = std::min(highest, std::max(0.0, room));
+                lowest = std::max(lowest, std::min(0.0, slack));
+            }
+            m_lowest.push_back(lowest);
+            m_highest.push_back(highest);
+        }
+    }
+
+    double widestAfter(const Eigen::VectorXd& turns) const {
+        return (m_start + m_effect * turns).cwiseAbs().maxCoeff();
+    }
+    double squaresAfter(const Eigen::VectorXd& turns) const { return (m_start + m_effect * turns).squaredNorm(); }
+
+    void searchWith(double step) {
+        const auto count = m_handles.size();
+        consider(Eigen::VectorXd::Zero(static_cast<Eigen::Index>(count)), 0);
+        for (int size = 1; size <= static_cast<int>(count) && !m_bestMeets; ++size)
+            for (unsigned subset = 1; subset < (1U << count); ++subset)
+                if (std::popcount(subset) == size)
+                    consider(bestWithin(subset, step), size);
+    }
+
+    void consider(const Eigen::VectorXd& turns, int moves) {
+        const double widest = widestAfter(turns);
+        const bool meets = widest <= m_limits.tolerance.value;
+        // A move more must earn its keep: a tenth narrower, unless it is what meets the tolerance.
+        const bool better = m_bestTurns.size() == 0 || (meets && !m_bestMeets) ||
+                            (meets == m_bestMeets &&
+                             (moves == m_bestMoves ? widest < m_bestWidest : widest < 0.9 * m_bestWidest));
+        if (!better)
+            return;
+        m_bestTurns = turns;
+        m_bestWidest = widest;
+        m_bestMoves = moves;
+        m_bestMeets = meets;
+    }
+
+    /// Least squares on the chosen handles, rounded to whole steps, then improved one step at a time.
+    Eigen::VectorXd bestWithin(unsigned subset, double step) const {
+        std::vector<Eigen::Index> chosen;
+        for (std::size_t h = 0; h < m_handles.size(); ++h)
+            if ((subset >> h & 1U) != 0)
+                chosen.push_back(static_cast<Eigen::Index>(h));
+        Eigen::MatrixXd effect(m_effect.rows(), static_cast<Eigen::Index>(chosen.size()));
+        for (std::size_t i = 0; i < chosen.size(); ++i)
+            effect.col(static_cast<Eigen::Index>(i)) = m_effect.col(chosen[i]);
+        const Eigen::MatrixXd normal =
+            effect.transpose() * effect +
+            1e-6 * m_centsPerTurn * m_centsPerTurn * Eigen::MatrixXd::Identity(effect.cols(), effect.cols());
+        const Eigen::VectorXd wish = normal.ldlt().solve(-effect.transpose() * m_start);
+
+        Eigen::VectorXd turns = Eigen::VectorXd::Zero(m_effect.cols());
+        for (std::size_t i = 0; i < chosen.size(); ++i)
+            turns[chosen[i]] = onGrid(wish[static_cast<Eigen::Index>(i)], chosen[i], step);
+        improve(turns, chosen, step);
+        return turns;
+    }
+
+    double onGrid(double wish, Eigen::Index handle, double step) const {
+        const auto h = static_cast<std::size_t>(handle);
+        const double lowest = std::ceil(m_lowest[h] / step - 1e-9) * step;
+        const double highest = std::floor(m_highest[h] / step + 1e-9) * step;
+        return std::clamp(std::round(wish / step) * step, lowest, highest);
+    }
+
+    void improve(Eigen::VectorXd& turns, const std::vector<Eigen::Index>& chosen, double step) const {
+        double widest = widestAfter(turns);
+        double squares = squaresAfter(turns);
+        bool changed = true;
+        while (changed) {
+            changed = false;
+            for (Eigen::Index h : chosen)
+                for (const double delta : {-step, step}) {
+                    Eigen::VectorXd trial = turns;
+                    trial[h] = onGrid(turns[h] + delta, h, step);
+                    const double trialWidest = widestAfter(trial);
+                    const double trialSquares = squaresAfter(trial);
+                    if (trialWidest < widest - 1e-9 ||
+                        (trialWidest < widest + 1e-9 && trialSquares < squares - 1e-9)) {
+                        turns = trial;
+                        widest = trialWidest;
+                        squares = trialSquares;
+                        changed = true;
+                    }
+                }
+        }
+    }
+
+    MovePlan plan() const {
+        MovePlan plan;
+        double moved = 0.0;
+        for (std::size_t h = 0; h < m_handles.size(); ++h) {
+            const double turns = m_bestTurns[static_cast<Eigen::Index>(h)];
+            if (turns == 0.0)
+                continue;
+            plan.moves.push_back({m_handles[h], Turns{turns}});
+            moved = std::max(moved, std::abs(turns));
+        }
+        // The largest correction first, so that stopping early leaves the least undone.
+        std::stable_sort(plan.moves.begin(), plan.moves.end(), [](const RodMove& a, const RodMove& b) {
+            return std::abs(a.turns.value) > std::abs(b.turns.value);
+        });
+        const Eigen::VectorXd after = m_start + m_effect * m_bestTurns;
+        for (int i = 0; i < m_rods; ++i)
+            plan.predicted.push_back(Cents{after[i]});
+        const double shift = (m_effect * m_bestTurns).cwiseAbs().maxCoeff();
+        plan.predictedError = Cents{std::hypot(3.0, shift * m_perTurnSpread)};
+        plan.predictedWidest = Cents{m_bestWidest};
+        plan.reachesTolerance = m_bestMeets;
+        plan.heldByFilm = m_filmBinds && !m_bestMeets && m_start.mean() < 0.0;
+        plan.heldByFingerTight = m_fingerBinds && !m_bestMeets && m_start.mean() > 0.0;
+        return plan;
+    }
+
+    MoveLimits m_limits;
+    int m_rods;
+    std::vector<std::vector<int>> m_handles;
+    Eigen::VectorXd m_start;  ///< cents against the target: (1,1) rows, then (2,1) rows
+    Eigen::MatrixXd m_effect; ///< cents per turn of each handle
+    double m_centsPerTurn = 0;
+    double m_perTurnSpread = 0;
+    std::vector<double> m_lowest;
+    std::vector<double> m_highest;
+    bool m_filmBinds = false;
+    bool m_fingerBinds = false;
+
+    Eigen::VectorXd m_bestTurns;
+    double m_bestWidest = 0;
+    int m_bestMoves = 0;
+    bool m_bestMeets = false;
+};
+
+} // namespace
+
+MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
+                   const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits) {
+    return MoveSearch(now, target, rodTurns, response, head, limits).best();
+}
+
+} // namespace bombo

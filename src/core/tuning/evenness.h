@@ -1,0 +1,58 @@
+#pragma once
+/// From a round of edge taps to the state of the head, and on to the fewest key moves.
+#include "core/tuning/turn_response.h"
+
+#include <optional>
+#include <vector>
+
+namespace bombo {
+
+/// What was heard in front of one rod.
+struct RodPitches {
+    Hertz edge;                  ///< the (1,1) pair, weighted mean if split
+    std::optional<Hertz> second; ///< the (2,1) pair, if it was heard
+};
+
+struct EvennessEstimate {
+    Hertz mean;                   ///< geometric mean of the edge pitches
+    std::vector<Cents> heard;     ///< edge pitch at each rod against `mean`
+    Eigen::VectorXd deviation;    ///< each rod's own deviation in cents of pitch, sums to 0; odd part is 0
+    Eigen::MatrixXd covariance;   ///< of `deviation`, cents^2; wide along what taps cannot know
+    Cents widest;                 ///< largest |heard|
+    bool fourthHarmonicKnown = false; ///< enough (2,1) readings to see every second rod high
+};
+
+/// Gaussian estimate from all paired partials: prior 60 cents a rod, readings trusted to 2 cents.
+/// @pre readings.size() >= 3, all pitches > 0
+EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings);
+
+struct RodMove {
+    std::vector<int> rods; ///< 0-based; one rod, or an opposite pair
+    Turns turns;           ///< of each of them, positive tightens
+    bool operator==(const RodMove&) const = default;
+};
+
+struct MovePlan {
+    std::vector<RodMove> moves;       ///< in the order to make them; empty when nothing need be turned
+    std::vector<Cents> predicted;     ///< edge pitch at each rod against the target afterwards
+    Cents predictedError;             ///< one standard error of `predicted`
+    Cents predictedWidest;
+    bool reachesTolerance = false;
+    bool heldByFilm = false;          ///< the full correction would have passed the film load limit
+    bool heldByFingerTight = false;   ///< a rod would have gone below finger-tight
+};
+
+struct MoveLimits {
+    Cents tolerance{10.0};
+    Turns largestMove{0.75}; ///< of one rod in one pass
+    double filmLoad = kFilmLoadLimit;
+};
+
+/// Fewest moves of opposite pairs (single rods on odd counts) in eighths that bring every rod's predicted
+/// reading within tolerance of `target`; sixteenths when eighths cannot. Corrections are split equally
+/// between opposite rods, since taps cannot tell them apart.
+/// @param rodTurns net turns since finger-tight, one for each rod
+MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
+                   const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits = {});
+
+} // namespace bombo

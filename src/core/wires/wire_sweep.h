@@ -1,0 +1,60 @@
+#pragma once
+/// The usable span of the strainer, from a model of the wires and the user's own answers.
+#include "core/drum/drum.h"
+
+#include <array>
+#include <optional>
+#include <vector>
+
+namespace bombo {
+
+enum class Dynamic { Whisper, Soft, Medium, Loud };
+enum class StrokePlace { Middle, Edge };
+inline constexpr std::array kDynamics{Dynamic::Whisper, Dynamic::Soft, Dynamic::Medium, Dynamic::Loud};
+inline constexpr std::array kPlaces{StrokePlace::Middle, StrokePlace::Edge};
+
+/// One stroke at one strainer stop.
+struct WireTest {
+    Turns turns; ///< of the knob from first contact
+    StrokePlace place = StrokePlace::Middle;
+    Dynamic dynamic = Dynamic::Whisper;
+    bool answered = false;
+    bool operator==(const WireTest&) const = default;
+};
+/// Whether a loud stroke at a stop was clean, or the wires rattled on after it.
+struct RattleTest {
+    Turns turns;
+    bool rattled = false;
+    bool operator==(const RattleTest&) const = default;
+};
+
+enum class StrainerAdvice { Tighten, Loosen, Leave, TestMore };
+
+struct WireAdvice {
+    StrainerAdvice advice = StrainerAdvice::TestMore;
+    Turns recommended;           ///< of the knob from first contact, in eighths
+    Turns error;                 ///< one standard error of it
+    Turns rattleBelow;           ///< looser than this, a loud stroke rattles on
+    Turns chokeAbove;            ///< tighter than this, a whisper near the edge is not answered
+    std::optional<Turns> nextTest; ///< the stop whose answers would tell most; empty if nothing is gained
+    bool noUsableSpan = false;   ///< rattle begins before choke ends: tighten the snare side or change the wires
+};
+
+/// Knob turns that move the choke point by one step of dynamics (10 dB of stroke), and by moving to the edge.
+inline constexpr double kTurnsPerDynamic = 0.8;
+inline constexpr double kTurnsLostAtEdge = 0.6;
+
+/// Turns beyond which a stroke is no longer answered, given the whisper-at-the-middle choke point.
+inline Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic) {
+    return {whisperMiddle.value + kTurnsPerDynamic * static_cast<int>(dynamic) -
+            (place == StrokePlace::Edge ? kTurnsLostAtEdge : 0.0)};
+}
+
+/// Threshold model: strands stay on the head while the pull outweighs the head's acceleration; each 10 dB of
+/// stroke moves the choke point by the same turns. Gaussian prior over (whisper choke, rattle), logistic
+/// answers with a share of slips, posterior on a grid. Source: docs/physics.md, section 11.
+/// @param margin 0: loosest clean setting; 1: tightest that still answers a whisper at the edge
+WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin, Turns current,
+                       const std::vector<WireTest>& tests, const std::vector<RattleTest>& rattles);
+
+} // namespace bombo

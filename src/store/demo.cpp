@@ -1,0 +1,58 @@
+#include "store/demo.h"
+
+#include "store/resources.h"
+
+#include <stdexcept>
+
+namespace bombo {
+
+std::vector<DrumRow> demoDrums() {
+    const std::vector<HeadSpec> heads = catalogueHeads();
+    std::vector<DrumRow> rows;
+    for (const Json& entry : demoJson().at("drums")) {
+        auto drum = drumFromJson(entry, heads);
+        if (!drum)
+            throw std::runtime_error("data/demo.json: " + drum.fault().text());
+        rows.push_back({*drum, entry.at("practice_seed").get<std::uint64_t>(), entry.at("tone").get<std::string>()});
+    }
+    return rows;
+}
+
+std::vector<Tone> demoTones() {
+    std::vector<Tone> tones;
+    for (const Json& entry : demoJson().at("tones")) {
+        auto tone = toneFromJson(entry);
+        if (!tone)
+            throw std::runtime_error("data/demo.json: " + tone.fault().text());
+        tones.push_back(*tone);
+    }
+    return tones;
+}
+
+Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& path) {
+    auto created = Workbook::create(path);
+    if (!created)
+        return created;
+    Workbook& book = *created.value();
+    for (const Tone& tone : demoTones())
+        if (auto added = book.addTone(tone); !added)
+            return failure(added.fault());
+    for (const DrumRow& row : demoDrums())
+        if (auto added = book.addDrum(row); !added)
+            return failure(added.fault());
+    for (const Json& entry : demoJson().at("log")) {
+        const Json summary{{"batter", {{"measured_hz", entry.at("batter_hz")}, {"widest_cents", entry.at("widest_cents")}}},
+                           {"snare_side", {{"measured_hz", entry.at("snare_side_hz")}}},
+                           {"strainer_turns", entry.at("strainer_turns")},
+                           {"ring_predicted_s", entry.at("ring_s")},
+                           {"temperature_c", entry.at("temperature_c")},
+                           {"note", entry.at("note")}};
+        const LogEntry row{0, QString::fromStdString(entry.at("when").get<std::string>()), entry.at("drum").get<std::string>(),
+                           entry.at("tone").get<std::string>(), QString::fromStdString(summary.dump()), false};
+        if (auto added = book.addLogEntry(row, nullptr); !added)
+            return failure(added.fault());
+    }
+    return created;
+}
+
+} // namespace bombo

@@ -1,0 +1,44 @@
+#pragma once
+/// Small helpers around QSqlQuery for the workbook. Private to the store.
+#include "store/workbook.h"
+
+#include <QVariant>
+#include <QtSql/QSqlError>
+#include <QtSql/QSqlQuery>
+
+namespace bombo {
+
+/// The database's error as a problem of this file.
+WorkbookProblem problemOf(const QSqlError& error, const QString& path);
+
+/// Prepares, binds and runs one statement.
+class Statement {
+public:
+    Statement(const QSqlDatabase& database, const QString& sql, std::initializer_list<QVariant> values = {});
+    bool ok() const { return m_ok; }
+    QSqlQuery& query() { return m_query; }
+    QSqlError error() const { return m_query.lastError(); }
+
+private:
+    QSqlQuery m_query;
+    bool m_ok = false;
+};
+
+/// BEGIN IMMEDIATE .. COMMIT; rolls back when it goes out of scope uncommitted.
+class Transaction {
+public:
+    explicit Transaction(QSqlDatabase database);
+    ~Transaction();
+    Transaction(const Transaction&) = delete;
+    Transaction& operator=(const Transaction&) = delete;
+    bool begun() const { return m_open; }
+    bool commit();
+    const QSqlError& error() const { return m_error; }
+
+private:
+    QSqlDatabase m_database;
+    QSqlError m_error;
+    bool m_open = false;
+};
+
+} // namespace bombo
