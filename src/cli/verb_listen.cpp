@@ -84,6 +84,7 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
                 rings.push_back(reading.t60->value);
             }
             taps.push_back(tapJson(tap, reading));
+            return true;
         });
         if (!summary)
             return Cannot{problemText(summary.fault())};

@@ -8,8 +8,9 @@ namespace bombo {
 
 std::vector<DrumRow> demoDrums() {
     const std::vector<HeadSpec> heads = catalogueHeads();
+    const Json demo = demoJson(); // kept: the loop below walks inside it
     std::vector<DrumRow> rows;
-    for (const Json& entry : demoJson().at("drums")) {
+    for (const Json& entry : demo.at("drums")) {
         auto drum = drumFromJson(entry, heads);
         if (!drum)
             throw std::runtime_error("data/demo.json: " + drum.fault().text());
@@ -19,8 +20,9 @@ std::vector<DrumRow> demoDrums() {
 }
 
 std::vector<Tone> demoTones() {
+    const Json demo = demoJson();
     std::vector<Tone> tones;
-    for (const Json& entry : demoJson().at("tones")) {
+    for (const Json& entry : demo.at("tones")) {
         auto tone = toneFromJson(entry);
         if (!tone)
             throw std::runtime_error("data/demo.json: " + tone.fault().text());
@@ -40,7 +42,8 @@ Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& p
     for (const DrumRow& row : demoDrums())
         if (auto added = book.addDrum(row); !added)
             return failure(added.fault());
-    for (const Json& entry : demoJson().at("log")) {
+    const Json demo = demoJson();
+    for (const Json& entry : demo.at("log")) {
         const Json summary{{"batter", {{"measured_hz", entry.at("batter_hz")}, {"widest_cents", entry.at("widest_cents")}}},
                            {"snare_side", {{"measured_hz", entry.at("snare_side_hz")}}},
                            {"strainer_turns", entry.at("strainer_turns")},

@@ -52,7 +52,7 @@ std::string problemText(const SoundProblem& problem) {
 }
 
 Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& path,
-                                                  const std::function<void(Tap&&)>& onTap) {
+                                                  const std::function<bool(Tap&&)>& onTap) {
     const std::string name = path.string();
     std::error_code error;
     if (!std::filesystem::is_regular_file(path, error) || !std::ifstream(path))
@@ -73,7 +73,8 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
     std::vector<float> block(static_cast<std::size_t>(kBlockFrames * info.channels));
     std::vector<float> mono;
     sf_count_t total = 0;
-    while (const sf_count_t frames = sf_readf_float(file.get(), block.data(), kBlockFrames)) {
+    sf_count_t frames = 0;
+    while (!summary.stopped && (frames = sf_readf_float(file.get(), block.data(), kBlockFrames)) > 0) {
         mono.clear();
         for (sf_count_t f = 0; f < frames; ++f) {
             float sum = 0.0F;
@@ -88,13 +89,15 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
         }
         total += frames;
         for (Tap& tap : splitter.push(mono))
-            onTap(std::move(tap));
+            summary.stopped = summary.stopped || !onTap(std::move(tap));
     }
     for (Tap& tap : splitter.finish())
-        onTap(std::move(tap));
+        summary.stopped = summary.stopped || !onTap(std::move(tap));
     if (total == 0)
         return failure(SoundProblem{SoundFault::NoSamples, name, {}});
     summary.length = Seconds{static_cast<double>(total) / info.samplerate};
+    if (summary.stopped)
+        return summary;
     summary.endsEarly = total < info.frames || ((info.format & SF_FORMAT_TYPEMASK) == SF_FORMAT_WAV && isCutOff(path));
     return summary;
 }

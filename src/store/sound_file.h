@@ -25,12 +25,13 @@ struct SoundSummary {
     Seconds length;
     long invalidSamples = 0; ///< NaN or infinite, taken as silence
     bool endsEarly = false;  ///< the header promised more than the file holds
+    bool stopped = false;    ///< onTap had enough before the end; length is what was read
 };
 
 /// Reads WAV, FLAC and whatever else libsndfile knows, mixed to one channel, block by block.
-/// @param onTap called for every tap in order of time
+/// @param onTap called for every tap in order of time; returns false to read no further
 Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& path,
-                                                  const std::function<void(Tap&&)>& onTap);
+                                                  const std::function<bool(Tap&&)>& onTap);
 
 /// Writes 24-bit mono WAV.
 Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path, const std::vector<float>& samples,

@@ -96,11 +96,9 @@ std::optional<WorkbookProblem> Workbook::migrate() {
     for (int next = version + 1; next <= files.size(); ++next) {
         if (version > 0) {
             const QString backup = QStringLiteral("%1.before-v%2.bak").arg(m_path).arg(next);
-            if (!QFile::exists(backup)) {
-                Statement copy(m_database, QStringLiteral("VACUUM INTO ?"), {backup});
-                if (!copy.ok())
-                    return problemOf(copy.error(), m_path);
-            }
+            if (!QFile::exists(backup))
+                if (const auto copied = copyTo(backup); !copied)
+                    return copied.fault();
         }
         Transaction transaction(m_database);
         if (!transaction.begun())
@@ -259,13 +257,8 @@ Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QStrin
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
-    Statement claim(m_database,
-                    QStringLiteral("UPDATE sessions SET position = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
-                    {position, stored.id, stored.revision});
-    if (!claim.ok())
-        return failure(problemOf(claim.error(), m_path));
-    if (claim.query().numRowsAffected() != 1)
-        return failure(WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}});
+    if (auto problem = claim(stored, position))
+        return failure(*problem);
     for (const char* table : {"steps", "readings"}) { // what was undone and is now overtaken
         Statement drop(m_database,
                        QStringLiteral("DELETE FROM %1 WHERE session_id = ? AND position >= ?").arg(QLatin1String(table)),
@@ -297,16 +290,40 @@ Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QStrin
     return Done{};
 }
 
+/// Takes the next revision of a session, unless another program has taken it first.
+std::optional<WorkbookProblem> Workbook::claim(const StoredSession& stored, int position) {
+    Statement take(m_database,
+                   QStringLiteral("UPDATE sessions SET position = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
+                   {position, stored.id, stored.revision});
+    if (!take.ok())
+        return problemOf(take.error(), m_path);
+    if (take.query().numRowsAffected() != 1)
+        return WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}};
+    return std::nullopt;
+}
+
+Workbook::Outcome<Done> Workbook::amendStep(StoredSession& stored, const Session& state) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    if (auto problem = claim(stored, stored.position))
+        return failure(*problem);
+    Statement amend(m_database, QStringLiteral("UPDATE steps SET state = ? WHERE session_id = ? AND position = ?"),
+                    {QString::fromStdString(sessionText(state)), stored.id, stored.position});
+    if (!amend.ok())
+        return failure(problemOf(amend.error(), m_path));
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    stored.steps[static_cast<std::size_t>(stored.position)].state = state;
+    ++stored.revision;
+    return Done{};
+}
+
 Workbook::Outcome<Done> Workbook::moveTo(StoredSession& stored, int position) {
     if (position < 0 || position >= static_cast<int>(stored.steps.size()))
         return failure(WorkbookProblem{WorkbookFault::Failed, m_path, QStringLiteral("there is no step %1").arg(position)});
-    Statement move(m_database,
-                   QStringLiteral("UPDATE sessions SET position = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
-                   {position, stored.id, stored.revision});
-    if (!move.ok())
-        return failure(problemOf(move.error(), m_path));
-    if (move.query().numRowsAffected() != 1)
-        return failure(WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}});
+    if (auto problem = claim(stored, position))
+        return failure(*problem);
     stored.position = position;
     ++stored.revision;
     return Done{};
@@ -355,6 +372,13 @@ Workbook::Outcome<int> Workbook::readingCount(qint64 sessionId) const {
     if (!read.ok() || !read.query().next())
         return failure(problemOf(read.error(), m_path));
     return read.query().value(0).toInt();
+}
+
+Workbook::Outcome<Done> Workbook::copyTo(const QString& path) const {
+    Statement copy(m_database, QStringLiteral("VACUUM INTO ?"), {path});
+    if (!copy.ok())
+        return failure(problemOf(copy.error(), path));
+    return Done{};
 }
 
 Workbook::Outcome<Done> Workbook::setValue(const QString& key, const QString& value) {

@@ -97,6 +97,8 @@ public:
     /// Adds a step after stored.position and drops what was undone; updates `stored` on success only.
     Outcome<Done> appendStep(StoredSession& stored, const QString& command, const Session& state,
                              const std::vector<ReadingRow>& readings, const QString& now);
+    /// Changes the state of the step in force without a step of its own: where one is, what one has noted.
+    Outcome<Done> amendStep(StoredSession& stored, const Session& state);
     /// Undo or redo: puts another step in force.
     Outcome<Done> moveTo(StoredSession& stored, int position);
 
@@ -104,6 +106,9 @@ public:
     Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId = std::nullopt) const;
     Outcome<Session> logSession(qint64 id) const;
     Outcome<int> readingCount(qint64 sessionId) const;
+
+    /// A whole, tidy copy at `path`, which must not exist.
+    Outcome<Done> copyTo(const QString& path) const;
 
     Outcome<Done> setValue(const QString& key, const QString& value);
     QString value(const QString& key) const;
@@ -116,6 +121,7 @@ private:
     std::optional<WorkbookProblem> connect(bool mayCreate);
     std::optional<WorkbookProblem> checkFile();
     std::optional<WorkbookProblem> migrate();
+    std::optional<WorkbookProblem> claim(const StoredSession& stored, int position);
 
     QString m_path;
     QString m_connection;

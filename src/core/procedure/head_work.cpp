@@ -54,10 +54,16 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     work.moves = std::move(plan.moves);
     work.predicted = std::move(plan.predicted);
     work.predictedError = plan.predictedError;
+    // No move helps: either the taps' noise hid that it is even already, or a limit stands in the way.
+    work.withinTolerance = work.moves.empty() && plan.reachesTolerance;
     work.stage = work.moves.empty() ? HeadStage::Done : HeadStage::Turning;
 }
 
 } // namespace
+
+RodReading rodReadingFrom(const Reading& reading) {
+    return {reading.frequency.value(), reading.standardError, reading.t60, reading.second, reading.beat, reading.levelDb};
+}
 
 int HeadWork::tapsHeard() const {
     return static_cast<int>(std::count_if(heard.begin(), heard.end(), [](const auto& r) { return r.has_value(); }));

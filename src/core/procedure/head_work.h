@@ -23,6 +23,9 @@ struct RodReading {
     bool operator==(const RodReading&) const = default;
 };
 
+/// What is kept of a reading. @pre its verdict is Clear
+RodReading rodReadingFrom(const Reading& reading);
+
 /// A finished round of taps and how far the rods stood then.
 struct FinishedRound {
     std::vector<Turns> rodTurns;

@@ -150,4 +150,23 @@ WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin
     return advice;
 }
 
+std::optional<Stroke> nextStroke(Turns current, const std::vector<WireTest>& tests,
+                                 const std::vector<RattleTest>& rattles) {
+    // Ascending turns at which each stroke chokes: once one answers, the later ones would too.
+    static constexpr std::array order{Stroke{StrokePlace::Edge, Dynamic::Whisper}, Stroke{StrokePlace::Middle, Dynamic::Whisper},
+                                      Stroke{StrokePlace::Edge, Dynamic::Soft}, Stroke{StrokePlace::Middle, Dynamic::Soft},
+                                      Stroke{StrokePlace::Edge, Dynamic::Medium}};
+    for (const Stroke& stroke : order) {
+        const auto known = std::find_if(tests.begin(), tests.end(), [&](const WireTest& t) {
+            return t.turns == current && t.place == stroke.place && t.dynamic == stroke.dynamic;
+        });
+        if (known == tests.end())
+            return stroke;
+        if (known->answered)
+            break;
+    }
+    const bool rattleKnown = std::any_of(rattles.begin(), rattles.end(), [&](const RattleTest& t) { return t.turns == current; });
+    return rattleKnown ? std::nullopt : std::optional(Stroke{StrokePlace::Middle, Dynamic::Loud, true});
+}
+
 } // namespace bombo

@@ -57,4 +57,16 @@ inline Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic)
 WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin, Turns current,
                        const std::vector<WireTest>& tests, const std::vector<RattleTest>& rattles);
 
+/// A stroke to try; `asksRattle`: loud at the middle, and whether the wires rattle on after it.
+struct Stroke {
+    StrokePlace place = StrokePlace::Edge;
+    Dynamic dynamic = Dynamic::Whisper;
+    bool asksRattle = false;
+    bool operator==(const Stroke&) const = default;
+};
+/// The next stroke worth trying at this stop, hardest to answer first; what an answer implies is skipped.
+/// Empty when the stop is known.
+std::optional<Stroke> nextStroke(Turns current, const std::vector<WireTest>& tests,
+                                 const std::vector<RattleTest>& rattles);
+
 } // namespace bombo

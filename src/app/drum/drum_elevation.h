@@ -1,0 +1,28 @@
+#pragma once
+#include "core/drum/drum.h"
+
+#include <QAbstractButton>
+
+class QPainter;
+
+namespace bombo {
+
+/// A drum from the side at true proportions; all drums of a list share one scale.
+void paintElevation(QPainter& painter, const QRectF& area, const Drum& drum);
+
+/// A drum to choose.
+class DrumButton : public QAbstractButton {
+    Q_OBJECT
+public:
+    DrumButton(const Drum& drum, QWidget* parent = nullptr);
+    QSize sizeHint() const override { return {560, 132}; }
+    QSize minimumSizeHint() const override { return {480, 116}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    Drum m_drum;
+};
+
+} // namespace bombo

@@ -1,0 +1,118 @@
+#include "app/drum/drum_page.h"
+
+#include "app/drum/new_drum_dialog.h"
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QHBoxLayout>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(28, 16, 28, 16);
+    column->setSpacing(12);
+    column->addWidget(textLabel("title", tr("Which drum is on the stool?")));
+
+    auto* row = new QHBoxLayout;
+    row->setSpacing(14);
+    auto* holder = new QWidget;
+    m_list = new QVBoxLayout(holder);
+    m_list->setContentsMargins(0, 0, 6, 0);
+    m_list->setSpacing(10);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(holder);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    row->addWidget(scroll, 5);
+
+    QFrame* side = card();
+    auto* notes = new QVBoxLayout(side);
+    notes->setContentsMargins(18, 14, 18, 14);
+    notes->setSpacing(8);
+    notes->addWidget(textLabel("heading", tr("This session")));
+    m_where = textLabel("quiet");
+    m_where->setObjectName(QStringLiteral("where"));
+    m_where->setWordWrap(true);
+    notes->addWidget(m_where);
+    m_fresh = secondaryButton(tr("Start afresh"));
+    m_fresh->setObjectName(QStringLiteral("startFresh"));
+    m_fresh->setToolTip(tr("Begins a new session from finger-tight; the earlier one stays in the workbook."));
+    connect(m_fresh, &QPushButton::clicked, &controller, &SessionController::startFresh);
+    notes->addWidget(m_fresh, 0, Qt::AlignLeft);
+    notes->addSpacing(14);
+    notes->addWidget(textLabel("heading", tr("Look it over first")));
+    m_lookOver = textLabel("quiet",
+                           tr("•  Wires off, lever open.\n"
+                              "•  Slackened, does the film stay dished in the middle? Then it is worn: have a spare at hand.\n"
+                              "•  Hoop round and flat, the same gap to the shell all round.\n"
+                              "•  Rods straight, clean, lightly greased, washers there.\n"
+                              "•  Lug and strainer screws snug.\n"
+                              "•  Strands whole, none bent or slack.\n"
+                              "•  Travel left both ways on the strainer knob."));
+    m_lookOver->setWordWrap(true);
+    notes->addWidget(m_lookOver);
+    notes->addStretch();
+    row->addWidget(side, 3);
+    column->addLayout(row, 1);
+
+    auto* foot = new QHBoxLayout;
+    auto* add = secondaryButton(tr("Add a drum\u2026"));
+    add->setObjectName(QStringLiteral("addDrum"));
+    connect(add, &QPushButton::clicked, this, [this] {
+        NewDrumDialog dialog(this->controller().drums(), this);
+        if (dialog.exec() == QDialog::Accepted)
+            this->controller().addDrum(dialog.row());
+    });
+    foot->addWidget(add);
+    foot->addStretch();
+    m_primary = primaryButton();
+    m_primary->setText(tr("On to the tone"));
+    connect(m_primary, &QPushButton::clicked, this, [this] { this->controller().goTo(Station::Tone); });
+    foot->addWidget(m_primary);
+    column->addLayout(foot);
+}
+
+void DrumPage::rebuild() {
+    m_shown.clear();
+    while (QLayoutItem* item = m_list->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    for (const DrumRow& row : controller().drums()) {
+        m_shown.push_back(row.drum);
+        auto* button = new DrumButton(row.drum);
+        connect(button, &QAbstractButton::clicked, this, [this, id = row.drum.id] {
+            if (id != session().drum.id)
+                controller().chooseDrum(id);
+            controller().goTo(Station::Drum);
+        });
+        m_choices.addButton(button);
+        m_list->addWidget(button);
+    }
+    m_list->addStretch();
+}
+
+void DrumPage::refresh() {
+    const auto& rows = controller().drums();
+    const bool same = std::equal(rows.begin(), rows.end(), m_shown.begin(), m_shown.end(),
+                                 [](const DrumRow& row, const Drum& drum) { return row.drum == drum; });
+    if (!same)
+        rebuild();
+    for (std::size_t i = 0; i < m_shown.size(); ++i)
+        if (m_shown[i].id == session().drum.id)
+            m_choices.buttons()[static_cast<qsizetype>(i)]->setChecked(true);
+
+    QStringList lines;
+    for (const Station station : kStations)
+        if (station != Station::Drum && stationState(session(), station) != StationState::Open)
+            lines << tr("%1: %2").arg(stationName(station), stateName(stationState(session(), station)));
+    m_where->setText(lines.isEmpty() ? tr("Nothing done yet on %1.").arg(QString::fromStdString(session().drum.name))
+                                     : lines.join(QLatin1Char('\n')));
+    m_fresh->setVisible(!lines.isEmpty());
+}
+
+} // namespace bombo

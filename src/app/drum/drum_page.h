@@ -1,0 +1,32 @@
+#pragma once
+#include "app/drum/drum_elevation.h"
+#include "app/route/station_page.h"
+
+#include <QButtonGroup>
+#include <QLabel>
+
+class QVBoxLayout;
+
+namespace bombo {
+
+/// Choose the drum, and go on with its work or start afresh.
+class DrumPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit DrumPage(SessionController& controller, QWidget* parent = nullptr);
+    void refresh() override;
+    QPushButton* primary() override { return m_primary; }
+
+private:
+    void rebuild();
+
+    QVBoxLayout* m_list;
+    QButtonGroup m_choices;
+    std::vector<Drum> m_shown;
+    QLabel* m_where;
+    QLabel* m_lookOver;
+    QPushButton* m_fresh;
+    QPushButton* m_primary;
+};
+
+} // namespace bombo

@@ -1,0 +1,240 @@
+#include "app/head/head_page.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+#include "core/acoustics/film.h"
+
+#include <QDragEnterEvent>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QMimeData>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent)
+    : StationPage(controller, parent), m_side(side) {
+    setAcceptDrops(true);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(28, 16, 28, 12);
+    column->setSpacing(12);
+
+    m_title = textLabel("title");
+    m_conditions = textLabel("quiet");
+    m_target = textLabel(side == HeadSide::Batter ? "batter" : "snareSide");
+    m_mean = textLabel("quiet");
+    m_mean->setObjectName(QStringLiteral("mean"));
+    auto* header = new QGridLayout;
+    header->setVerticalSpacing(2);
+    header->addWidget(m_title, 0, 0);
+    header->addWidget(m_conditions, 1, 0);
+    header->addWidget(m_target, 0, 1, Qt::AlignRight | Qt::AlignBottom);
+    header->addWidget(m_mean, 1, 1, Qt::AlignRight);
+    header->setColumnStretch(0, 1);
+    column->addLayout(header);
+
+    m_hoop = new HoopView;
+    connect(m_hoop, &HoopView::rodSelected, this, &HeadPage::showRodTools);
+    column->addWidget(m_hoop, 1);
+    column->addWidget(rodTools());
+
+    m_listening = new ListeningStrip(controller);
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(14);
+    lower->addWidget(stepPanel(), 8);
+    lower->addWidget(m_listening, 5);
+    column->addLayout(lower);
+
+    m_ownLoad = new LoadWedge;
+    m_otherLoad = new LoadWedge;
+    auto* loads = new QHBoxLayout;
+    loads->addWidget(textLabel("quiet", tr("Film load")));
+    loads->addWidget(m_ownLoad, 1);
+    loads->addWidget(m_otherLoad, 1);
+    column->addLayout(loads);
+    m_hint = textLabel("quiet");
+    column->addWidget(m_hint);
+}
+
+QWidget* HeadPage::stepPanel() {
+    QFrame* panel = card();
+    panel->setMinimumHeight(244);
+    m_dial = new StepDial;
+    m_now = textLabel("now");
+    m_now->setObjectName(QStringLiteral("now"));
+    m_figure = textLabel("figure");
+    m_figure->setObjectName(QStringLiteral("step"));
+    m_detail = textLabel("quiet");
+    m_detail->setWordWrap(true);
+    m_count = textLabel("heading");
+    m_count->setObjectName(QStringLiteral("count"));
+    m_primary = primaryButton();
+    connect(m_primary, &QPushButton::clicked, this, &HeadPage::act);
+    m_undo = secondaryButton(tr("Undo last"));
+    m_undo->setObjectName(QStringLiteral("undo"));
+    connect(m_undo, &QPushButton::clicked, &controller().undoStack(), &QUndoStack::undo);
+    connect(&controller().undoStack(), &QUndoStack::canUndoChanged, m_undo, &QWidget::setEnabled);
+    m_listenNow = secondaryButton({});
+    m_listenNow->setObjectName(QStringLiteral("listenNow"));
+    connect(m_listenNow, &QPushButton::clicked, this, [this] {
+        controller().perform(BeginTapping{m_side, 0, session().head(m_side).direction});
+    });
+
+    auto* left = new QVBoxLayout;
+    left->addWidget(m_dial, 1);
+    left->addWidget(m_count, 0, Qt::AlignHCenter);
+    auto* words = new QVBoxLayout;
+    words->addWidget(m_now);
+    words->addWidget(m_figure);
+    words->addWidget(m_detail);
+    words->addStretch();
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(m_undo);
+    buttons->addWidget(m_listenNow);
+    buttons->addStretch();
+    buttons->addWidget(m_primary);
+    words->addLayout(buttons);
+    auto* row = new QHBoxLayout(panel);
+    row->setContentsMargins(18, 12, 18, 14);
+    row->setSpacing(18);
+    row->addLayout(left, 2);
+    row->addLayout(words, 5);
+    return panel;
+}
+
+QWidget* HeadPage::rodTools() {
+    auto* bar = new QWidget;
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(0, 0, 0, 0);
+    m_rodText = textLabel("quiet");
+    m_rodText->setObjectName(QStringLiteral("rodText"));
+    m_startHere = secondaryButton({});
+    m_startHere->setObjectName(QStringLiteral("startHere"));
+    connect(m_startHere, &QPushButton::clicked, this, [this] {
+        controller().perform(BeginTapping{m_side, m_hoop->selected().value_or(0), session().head(m_side).direction});
+    });
+    m_otherWay = secondaryButton(tr("Tap the other way round"));
+    m_otherWay->setObjectName(QStringLiteral("otherWay"));
+    connect(m_otherWay, &QPushButton::clicked, this, [this] {
+        const HeadWork& work = session().head(m_side);
+        const Direction other = work.direction == Direction::Clockwise ? Direction::CounterClockwise : Direction::Clockwise;
+        controller().perform(BeginTapping{m_side, work.startRod, other});
+    });
+    m_lessTurned = secondaryButton(tr("I turned it 1/8 less"));
+    connect(m_lessTurned, &QPushButton::clicked, this, [this] { correct(Turns{-0.125}); });
+    m_moreTurned = secondaryButton(tr("I turned it 1/8 more"));
+    m_moreTurned->setObjectName(QStringLiteral("moreTurned"));
+    connect(m_moreTurned, &QPushButton::clicked, this, [this] { correct(Turns{0.125}); });
+    row->addWidget(m_rodText, 1);
+    for (QPushButton* button : {m_startHere, m_otherWay, m_lessTurned, m_moreTurned})
+        row->addWidget(button);
+    return bar;
+}
+
+void HeadPage::correct(Turns by) {
+    if (const auto rod = m_hoop->selected())
+        controller().perform(CorrectCount{m_side, *rod, by});
+}
+
+void HeadPage::refresh() {
+    const HeadWork& work = session().head(m_side);
+    const HeadBrief brief = briefFor(session(), m_side);
+    const bool batter = m_side == HeadSide::Batter;
+    switch (work.stage) {
+    case HeadStage::FingerTight: m_title->setText(batter ? tr("Put the batter on") : tr("Put the snare side on")); break;
+    case HeadStage::Raising: m_title->setText(batter ? tr("Raise the batter") : tr("Raise the snare side")); break;
+    case HeadStage::Tapping: m_title->setText(batter ? tr("Listen round the batter") : tr("Listen round the snare side")); break;
+    case HeadStage::Turning: m_title->setText(batter ? tr("Even the batter") : tr("Even the snare side")); break;
+    case HeadStage::Done: m_title->setText(batter ? tr("The batter stands") : tr("The snare side stands")); break;
+    }
+    QString conditions = batter ? tr("Wires off, snare side muted, finger on the middle.")
+                                : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
+    if (!work.history.empty())
+        conditions = tr("Round %1. ").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) + conditions;
+    m_conditions->setText(conditions);
+    m_target->setText(tr("target %1").arg(pitchText(brief.target)));
+    if (const auto estimate = lastEstimate(work)) {
+        const double off = centsBetween(brief.target, estimate->mean).value;
+        m_mean->setText(tr("last mean %1, %2 cents; spread ± %3")
+                            .arg(hertzText(estimate->mean), centsText(Cents{off}))
+                            .arg(estimate->widest.value, 0, 'f', 0));
+    } else {
+        m_mean->setText(tr("edge pitch, other head muted"));
+    }
+
+    m_hoop->show(hoopPicture(session(), m_side));
+    const StepWords words = stepWords(session(), m_side);
+    m_dial->show(words.kind, words.turns);
+    m_now->setText(words.now);
+    m_figure->setText(words.figure);
+    m_detail->setText(words.detail);
+    m_count->setText(words.count);
+    m_primary->setText(words.button);
+    m_primary->setAccessibleDescription(words.now + QStringLiteral(", ") + words.figure);
+    const bool waits = work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone;
+    m_primary->setEnabled(!waits);
+    m_undo->setEnabled(controller().undoStack().canUndo());
+    m_listenNow->setVisible(work.stage == HeadStage::Raising || work.stage == HeadStage::Turning || work.stage == HeadStage::Done);
+    m_listenNow->setText(work.stage == HeadStage::Done ? tr("Tap the round again") : tr("Listen now"));
+    showRodTools();
+    m_listening->refresh();
+
+    auto showLoad = [this](LoadWedge* wedge, HeadSide side) {
+        const HeadWork& its = session().head(side);
+        wedge->show(side, filmLoad(session().drum.head(side), tensionNow(its, briefFor(session(), side))),
+                    its.stage != HeadStage::FingerTight);
+    };
+    showLoad(m_ownLoad, m_side);
+    showLoad(m_otherLoad, batter ? HeadSide::SnareSide : HeadSide::Batter);
+    const auto move = moveAtHand(work, session().path);
+    if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
+        m_hint->setText(tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both.").arg(rodsText(move->rods)));
+    else if (!batter && work.stage != HeadStage::FingerTight)
+        m_hint->setText(tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest."));
+    else
+        m_hint->setText(tr("Click a rod, or choose it with the arrow keys, to start a round there or to correct its count."));
+}
+
+void HeadPage::showRodTools() {
+    const auto rod = m_hoop->selected();
+    const HeadWork& work = session().head(m_side);
+    const bool started = work.stage != HeadStage::FingerTight;
+    m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : QString());
+    m_startHere->setVisible(rod && started);
+    m_startHere->setText(rod ? tr("Start the round at rod %1").arg(*rod + 1) : QString());
+    m_lessTurned->setVisible(rod && started);
+    m_moreTurned->setVisible(rod && started);
+    m_otherWay->setVisible(work.stage == HeadStage::Tapping && work.tapsHeard() == 0);
+    m_rodText->parentWidget()->setVisible(rod || m_otherWay->isVisibleTo(m_rodText->parentWidget()));
+}
+
+void HeadPage::act() {
+    const HeadWork& work = session().head(m_side);
+    switch (work.stage) {
+    case HeadStage::FingerTight: controller().perform(FingerTight{m_side}); break;
+    case HeadStage::Raising: controller().perform(GroupTurned{m_side}); break;
+    case HeadStage::Turning: controller().perform(MoveMade{m_side}); break;
+    case HeadStage::Tapping:
+        if (session().source == SoundSource::Practice)
+            controller().strikePractice();
+        else if (session().source == SoundSource::File)
+            m_listening->askForFiles();
+        break;
+    case HeadStage::Done: controller().goTo(m_side == HeadSide::SnareSide ? Station::Batter : Station::Wires); break;
+    }
+}
+
+void HeadPage::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void HeadPage::dropEvent(QDropEvent* event) {
+    QStringList paths;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile())
+            paths << url.toLocalFile();
+    controller().openSoundFiles(paths);
+}
+
+} // namespace bombo

@@ -1,0 +1,187 @@
+#include "app/head/hoop_picture.h"
+#include "app/session/wording.h"
+#include "app/theme/palette.h"
+
+#include <QCoreApplication>
+#include <QPainter>
+#include <QPainterPath>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("HoopPicture", text); }
+
+QColor headColour(HeadSide side) { return side == HeadSide::Batter ? ink().batter : ink().snareSide; }
+Qt::PenStyle headLine(HeadSide side) { return side == HeadSide::Batter ? Qt::SolidLine : Qt::DashLine; }
+
+double niceStep(double span) {
+    for (const double step : {10.0, 20.0, 25.0, 50.0, 100.0, 200.0, 250.0, 500.0})
+        if (span / step <= 7.0)
+            return step;
+    return 1000.0;
+}
+
+void paintCentsField(QPainter& painter, const HoopMap& map, const HoopPicture& picture) {
+    const Palette& p = ink();
+    const QRectF field = map.field();
+    const double bandTop = map.yOf(picture.tolerance.value);
+    const double bandBottom = map.yOf(-picture.tolerance.value);
+    painter.fillRect(QRectF(field.left() - 44, bandTop, field.width() + 44, std::max(3.0, bandBottom - bandTop)), p.band);
+    painter.setFont(typeface(13));
+    const double step = niceStep(map.high() - map.low());
+    for (double cents = std::ceil(map.low() / step) * step; cents <= map.high() + 1e-9; cents += step) {
+        const double y = map.yOf(cents);
+        painter.setPen(QPen(p.line, 1, cents == 0.0 ? Qt::SolidLine : Qt::DotLine));
+        painter.drawLine(QPointF(field.left() - 4, y), QPointF(field.right(), y));
+        painter.setPen(p.quiet);
+        painter.drawText(QRectF(map.area().left() + 6, y - 10, 52, 20), Qt::AlignRight | Qt::AlignVCenter, centsText(Cents{cents}));
+    }
+    painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 400, 18), Qt::AlignLeft,
+                     tr("cents from target; shaded: close enough"));
+}
+
+void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& picture, int rod) {
+    const Palette& p = ink();
+    const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
+    const double x = map.xOf(rod);
+    if (peg.expected) { // an open bracket where it should come to rest
+        const double y = map.yOf(peg.expected->value);
+        painter.setPen(QPen(p.quiet, 2));
+        painter.drawPolyline(QPolygonF{QPointF(x - 22, y - 5), QPointF(x - 22, y + 5)});
+        painter.drawPolyline(QPolygonF{QPointF(x + 22, y - 5), QPointF(x + 22, y + 5)});
+        painter.drawLine(QPointF(x - 22, y), QPointF(x - 15, y));
+        painter.drawLine(QPointF(x + 15, y), QPointF(x + 22, y));
+    }
+    if (!peg.heard)
+        return;
+    const double y = map.yOf(peg.heard->value);
+    const double zero = map.yOf(0.0);
+    const bool now = peg.inMove;
+    const QColor colour = now ? p.accent : headColour(picture.side);
+    painter.setPen(QPen(colour, now ? 8 : 5, Qt::SolidLine, Qt::FlatCap));
+    painter.drawLine(QPointF(x, zero), QPointF(x, y));
+    painter.setPen(QPen(colour, 3.4, now ? Qt::SolidLine : headLine(picture.side)));
+    painter.setBrush(now ? colour : p.card);
+    const double r = now ? 15 : 10;
+    painter.drawEllipse(QPointF(x, y), r, r);
+    if (peg.moved) { // a tick inside: this one was turned
+        painter.setPen(QPen(colour, 2.4));
+        painter.drawPolyline(QPolygonF{QPointF(x - 4, y), QPointF(x - 1, y + 3), QPointF(x + 5, y - 4)});
+    }
+    painter.setPen(p.ink);
+    painter.setFont(typeface(now ? 19 : 15, now ? QFont::Bold : QFont::Normal));
+    // The figure stands on the far side of zero from the peg's foot, inside the field.
+    const bool above = y <= zero ? y - 44 > map.area().top() + 20 : y + 44 > map.field().bottom() + 6;
+    const QRectF text(x - 40, above ? y - r - 26 : y + r + 2, 80, 24);
+    painter.drawText(text, Qt::AlignCenter, centsText(*peg.heard));
+}
+
+void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& picture, int rod) {
+    const Palette& p = ink();
+    const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
+    const double x = map.xOf(rod);
+    const double foot = map.yOf(0.0);
+    const double y = map.yOf(peg.turned.value);
+    const QColor colour = peg.inMove ? p.accent : headColour(picture.side);
+    painter.setPen(QPen(p.line, 2));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(QRectF(x - 13, map.yOf(std::max(picture.countedTotal.value, 0.0)), 26, foot - map.yOf(picture.countedTotal.value)));
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(colour);
+    if (peg.turned.value > 0.0)
+        painter.drawRect(QRectF(x - 13, y, 26, foot - y));
+    painter.setPen(QPen(colour, 3.4));
+    painter.setBrush(peg.inMove ? colour : p.card);
+    const double r = peg.inMove ? 15 : 10;
+    painter.drawEllipse(QPointF(x, y), r, r);
+    painter.setPen(p.ink);
+    painter.setFont(typeface(peg.inMove ? 18 : 15, peg.inMove ? QFont::Bold : QFont::Normal));
+    if (peg.turned.value != 0.0 || peg.inMove)
+        painter.drawText(QRectF(x - 50, y - r - 26, 100, 24), Qt::AlignCenter,
+                         turnsText(peg.turned).section(QLatin1Char(' '), 0, -2));
+}
+
+void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& picture) {
+    const Palette& p = ink();
+    painter.setFont(typeface(13));
+    painter.setPen(p.quiet);
+    painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 500, 18), Qt::AlignLeft,
+                     picture.countedTotal.value > 0.0
+                         ? tr("turns since finger-tight; frames: the counted rounds, %1").arg(turnsText(picture.countedTotal))
+                         : tr("turns since finger-tight"));
+}
+
+/// The hoop itself: a strip cut at the strainer, an ear for each rod, opposite rods joined below.
+void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& picture) {
+    const Palette& p = ink();
+    const QRectF strip = map.strip();
+    const int rods = map.rods();
+    if (rods % 2 == 0)
+        for (int rod = 0; rod < rods / 2; ++rod) {
+            const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
+            const HoopPeg& other = picture.pegs[static_cast<std::size_t>(rod + rods / 2)];
+            const bool now = peg.inMove && other.inMove;
+            painter.setPen(now ? QPen(p.accent, 3.5) : QPen(p.line, 1.3));
+            painter.setBrush(Qt::NoBrush);
+            const double left = map.xOf(rod);
+            const double right = map.xOf(rod + rods / 2);
+            const double depth = map.area().bottom() - strip.bottom() - 6;
+            QPainterPath arc(QPointF(left, strip.bottom()));
+            arc.cubicTo(QPointF(left + 20, strip.bottom() + 1.32 * depth), QPointF(right - 20, strip.bottom() + 1.32 * depth),
+                        QPointF(right, strip.bottom()));
+            painter.drawPath(arc);
+        }
+    painter.setPen(QPen(headColour(picture.side), 2, headLine(picture.side)));
+    painter.setBrush(p.rail);
+    painter.drawRoundedRect(strip, 6, 6);
+    for (int rod = 0; rod < rods; ++rod) {
+        const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
+        const bool now = peg.inMove || peg.due;
+        const QRectF ear(map.xOf(rod) - 19, strip.top() - 3, 38, strip.height() + 6);
+        painter.setPen(QPen(now ? p.accent : p.line, 1.5));
+        painter.setBrush(now ? p.accent : p.card);
+        painter.drawRoundedRect(ear, 5, 5);
+        painter.setPen(now ? p.onAccent : p.ink);
+        painter.setFont(typeface(now ? 20 : 16, now ? QFont::Bold : QFont::DemiBold));
+        painter.drawText(ear, Qt::AlignCenter, QString::number(rod + 1));
+        if (peg.due) { // a stick's tip pointing down at the head in front of the rod
+            const double x = map.xOf(rod);
+            const double y = map.field().bottom() + 2;
+            painter.setPen(QPen(p.accent, 4, Qt::SolidLine, Qt::RoundCap));
+            painter.drawLine(QPointF(x + 30, y - 46), QPointF(x + 5, y - 8));
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(p.accent);
+            painter.drawEllipse(QPointF(x + 4, y - 6), 6, 6);
+        }
+        if (picture.selected == rod) {
+            painter.setPen(QPen(p.ink, 2, Qt::SolidLine));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawRoundedRect(ear.adjusted(-4, -4, 4, 4), 7, 7);
+        }
+    }
+    painter.setPen(p.quiet);
+    painter.setFont(typeface(13));
+    const double y = map.area().bottom() - 24;
+    painter.drawText(QRectF(strip.left(), y, 320, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                     picture.side == HeadSide::Batter ? tr("strainer, then counter-clockwise \u2192")
+                                                      : tr("strainer, then clockwise, drum upturned \u2192"));
+    painter.drawText(QRectF(strip.right() - 320, y, 320, 20), Qt::AlignRight | Qt::AlignVCenter, tr("back at the strainer"));
+}
+
+} // namespace
+
+void paintHoop(QPainter& painter, const HoopMap& map, const HoopPicture& picture) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (picture.showsCents)
+        paintCentsField(painter, map, picture);
+    else
+        paintTurnsField(painter, map, picture);
+    paintStrip(painter, map, picture);
+    for (int rod = 0; rod < map.rods(); ++rod)
+        if (picture.showsCents)
+            paintCentsPeg(painter, map, picture, rod);
+        else
+            paintTurnsPeg(painter, map, picture, rod);
+}
+
+} // namespace bombo

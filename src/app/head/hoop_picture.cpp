@@ -1,0 +1,98 @@
+#include "app/head/hoop_picture.h"
+
+#include "app/session/wording.h"
+
+#include <QCoreApplication>
+#include <array>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text, const char* comment = nullptr, int n = -1) {
+    return QCoreApplication::translate("HoopPicture", text, comment, n);
+}
+
+} // namespace
+
+HoopPicture hoopPicture(const Session& session, HeadSide side) {
+    const HeadWork& work = session.head(side);
+    const HeadBrief brief = briefFor(session, side);
+    HoopPicture picture;
+    picture.side = side;
+    picture.stage = work.stage;
+    picture.tolerance = brief.tolerance;
+    picture.pegs.resize(work.rodTurns.size());
+    for (Turns turns : work.countedRounds)
+        picture.countedTotal += turns;
+
+    const bool tapping = work.stage == HeadStage::Tapping;
+    picture.showsCents = tapping || work.stage == HeadStage::Turning || work.stage == HeadStage::Done;
+    for (std::size_t rod = 0; rod < picture.pegs.size(); ++rod) {
+        HoopPeg& peg = picture.pegs[rod];
+        peg.turned = work.rodTurns[rod];
+        if (rod < work.predicted.size())
+            peg.expected = work.predicted[rod];
+        if (tapping && work.heard[rod])
+            peg.frequency = work.heard[rod]->frequency;
+        else if (!tapping && picture.showsCents && !work.history.empty())
+            peg.frequency = work.history.back().readings[rod].frequency;
+        if (peg.frequency)
+            peg.heard = centsBetween(brief.target, *peg.frequency);
+    }
+    for (int done = 0; done < work.movesDone && !tapping; ++done)
+        for (int rod : work.moves[static_cast<std::size_t>(done)].rods)
+            picture.pegs[static_cast<std::size_t>(rod)].moved = true;
+    if (const auto move = moveAtHand(work, session.path))
+        for (int rod : move->rods)
+            picture.pegs[static_cast<std::size_t>(rod)].inMove = true;
+    if (const auto rod = nextRodToTap(work))
+        picture.pegs[static_cast<std::size_t>(*rod)].due = true;
+    return picture;
+}
+
+QString rodSummary(const HoopPicture& picture, int rod) {
+    const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
+    QStringList parts;
+    if (peg.frequency)
+        parts << pitchText(*peg.frequency) << tr("%1 cents").arg(centsText(*peg.heard));
+    if (peg.expected)
+        parts << tr("expected %1").arg(centsText(*peg.expected));
+    parts << tr("turned %1").arg(turnsText(peg.turned));
+    return tr("rod %1: %2").arg(rod + 1).arg(parts.join(QStringLiteral(", ")));
+}
+
+QString hoopSummary(const HoopPicture& picture) {
+    QStringList lines;
+    for (int rod = 0; rod < static_cast<int>(picture.pegs.size()); ++rod) {
+        QString line = rodSummary(picture, rod);
+        const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
+        if (peg.inMove)
+            line += tr("; turn it now");
+        if (peg.due)
+            line += tr("; tap it now");
+        lines << line;
+    }
+    return tr("Rods of the %1 from the strainer on. ").arg(sideName(picture.side)) + lines.join(QStringLiteral(". ")) + QLatin1Char('.');
+}
+
+HoopMap hoopMap(const HoopPicture& picture, QRectF area) {
+    const int rods = static_cast<int>(picture.pegs.size());
+    if (!picture.showsCents) {
+        double top = std::max(1.0, picture.countedTotal.value);
+        for (const HoopPeg& peg : picture.pegs)
+            top = std::max(top, peg.turned.value);
+        return {area, rods, 0.0, 1.12 * top};
+    }
+    double widest = 3.0 * picture.tolerance.value;
+    for (const HoopPeg& peg : picture.pegs)
+        for (const auto& cents : {peg.heard, peg.expected})
+            if (cents)
+                widest = std::max(widest, 1.15 * std::abs(cents->value));
+    static constexpr std::array ranges{30.0, 50.0, 80.0, 120.0, 200.0, 300.0, 500.0, 800.0, 1200.0};
+    for (const double range : ranges)
+        if (widest <= range)
+            return {area, rods, -range, range};
+    return {area, rods, -2400.0, 2400.0};
+}
+
+} // namespace bombo

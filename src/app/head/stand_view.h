@@ -1,0 +1,41 @@
+#pragma once
+#include "app/head/head_page.h"
+
+#include <QWidget>
+
+namespace bombo {
+
+/// What the stand view shows of any station: the one next thing, readable at two metres.
+struct StandWords {
+    StepKind kind = StepKind::Fingers;
+    Turns turns;
+    QString now;
+    QString figure;
+    QString count;
+    QString heard;  ///< last reading, or what to do again
+    QString button; ///< what the space bar does
+};
+StandWords standWords(const Session& session, const std::optional<Reading>& reading, const QPushButton* primary);
+void paintStand(QPainter& painter, const QRectF& area, const StandWords& words);
+
+/// Covers the window; space goes on, F11 or Escape leaves.
+class StandView : public QWidget {
+    Q_OBJECT
+public:
+    explicit StandView(QWidget* parent);
+    void show(const StandWords& words);
+
+signals:
+    void goOn();
+    void leave();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+
+private:
+    StandWords m_words;
+};
+
+} // namespace bombo

@@ -1,0 +1,101 @@
+#include "app/head/head_page.h"
+#include "app/session/wording.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text, const char* comment = nullptr, int n = -1) {
+    return QCoreApplication::translate("StepWords", text, comment, n);
+}
+
+QString nowWords(const std::vector<int>& rods) {
+    const QString which = rodsText(rods);
+    return rods.size() == 2 ? tr("Now: %1, together").arg(which) : tr("Now: %1").arg(which);
+}
+
+QString turnWords(Turns turns) {
+    return turns.value >= 0.0 ? tr("%1 tighter").arg(turnsText(turns)) : tr("%1 looser").arg(turnsText(turns));
+}
+
+StepWords fingerWords() {
+    return {StepKind::Fingers, {}, tr("Now: every rod, by hand"), tr("Finger-tight"),
+            tr("Wires off. Head centred, hoop level. Turn each rod by opposites until it just holds; the count starts here."),
+            {}, tr("All finger-tight")};
+}
+
+StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
+    const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path);
+    StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {}, tr("Turned")};
+    words.count = (move.rods.size() == 2 ? tr("pair %1 of %2") : tr("rod %1 of %2"))
+                      .arg(work.group + 1)
+                      .arg(order.size());
+    words.count += tr(", round %1 of %2").arg(work.round + 1).arg(work.countedRounds.size());
+    const auto next = static_cast<std::size_t>(work.group) + 1;
+    if (next < order.size())
+        words.detail = tr("then %1 the same").arg(rodsText(order[next]));
+    else if (work.round + 1 < static_cast<int>(work.countedRounds.size()))
+        words.detail = tr("then the next round, %1 each").arg(turnsText(work.countedRounds[static_cast<std::size_t>(work.round) + 1]));
+    else
+        words.detail = tr("then tap the round");
+    return words;
+}
+
+StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
+    StepWords words{StepKind::Tap, {}, tr("Now: tap at rod %1").arg(rod + 1), {}, {}, {}, {}};
+    words.count = tr("tap %1 of %2").arg(work.tapsHeard() + 1).arg(work.heard.size());
+    words.figure = tr("Rod %1").arg(rod + 1);
+    words.detail = tr("30 mm in from the hoop. Other head muted, a light finger on the middle.");
+    switch (session.source) {
+    case SoundSource::Practice: words.button = tr("Tap"); break;
+    case SoundSource::File: words.button = tr("Give sound files\u2026"); break;
+    case SoundSource::Microphone: words.button = tr("Listening"); break;
+    }
+    return words;
+}
+
+StepWords turningWords(const HeadWork& work, const RodMove& move) {
+    StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {}, tr("Turned")};
+    words.count = tr("move %1 of %2").arg(work.movesDone + 1).arg(work.moves.size());
+    QStringList expected;
+    for (int rod : move.rods)
+        expected << tr("%1: %2").arg(rod + 1).arg(centsText(work.predicted[static_cast<std::size_t>(rod)]));
+    const auto next = static_cast<std::size_t>(work.movesDone) + 1;
+    words.detail = next < work.moves.size()
+                       ? tr("then %1: %2").arg(rodsText(work.moves[next].rods), turnWords(work.moves[next].turns))
+                       : tr("then tap the round again");
+    words.detail += QLatin1Char('\n') + tr("After all moves expect %1 (within %2 cents)")
+                                            .arg(expected.join(QStringLiteral(", ")))
+                                            .arg(std::max(1L, std::lround(work.predictedError.value)));
+    return words;
+}
+
+StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
+    const QString next = brief.side == HeadSide::SnareSide ? tr("On to the batter") : tr("On to the wires");
+    if (work.withinTolerance)
+        return {StepKind::Settled, {}, tr("Even and at pitch"), tr("Within %1 cents").arg(brief.tolerance.value),
+                tr("Press the middle of the batter gently, or leave a new head overnight, then tap once more."), {}, next};
+    QString why = work.heldByFilm ? tr("The film is near its limit: more turns would pass the safe load.")
+                                  : tr("No further eighth would bring it nearer; tap once more to be sure.");
+    return {StepKind::Limit, {}, tr("As near as it goes"), tr("Stopped here"), why, {}, next};
+}
+
+} // namespace
+
+StepWords stepWords(const Session& session, HeadSide side) {
+    const HeadWork& work = session.head(side);
+    const auto move = moveAtHand(work, session.path);
+    if (work.stage == HeadStage::Raising && move)
+        return raisingWords(work, *move, session.path);
+    if (work.stage == HeadStage::Turning && move)
+        return turningWords(work, *move);
+    if (const auto rod = nextRodToTap(work))
+        return tappingWords(session, work, *rod);
+    if (work.stage == HeadStage::Done)
+        return doneWords(work, briefFor(session, side));
+    return fingerWords();
+}
+
+} // namespace bombo

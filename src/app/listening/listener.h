@@ -1,0 +1,48 @@
+#pragma once
+/// The ear of the program: one interface to practice drum, sound files and microphone.
+#include "app/listening/tap_reader.h"
+#include "audio/microphone.h"
+
+#include <QObject>
+#include <QThread>
+
+namespace bombo {
+
+/// Main-thread face of the audio and reading threads.
+class Listener : public QObject {
+    Q_OBJECT
+public:
+    explicit Listener(QObject* parent = nullptr);
+    ~Listener() override;
+
+    /// Where the model expects the next tap; used for every tap read from now on.
+    void setOptions(const ReadingOptions& options);
+    void readSamples(std::vector<float> samples, double sampleRate);
+    void readFile(const QString& path, int mostClear);
+    void startMicrophone(const QByteArray& device);
+    void stopMicrophone();
+
+    bool isReading() const { return m_pending > 0; }
+    bool isMicrophoneOn() const { return m_microphoneOn; }
+    QString microphoneName() const { return m_microphoneName; }
+
+signals:
+    void heard(const bombo::Reading& reading);
+    void samplesDone(int taps);
+    void fileDone(const bombo::FileReport& report);
+    void level(double db);
+    void microphoneStarted(const QString& name);
+    void microphoneFailed(bombo::Microphone::Fault fault, const QString& name);
+
+private:
+    SampleRing m_ring;
+    QThread m_audioThread;
+    QThread m_readingThread;
+    TapReader* m_reader;      ///< lives on m_readingThread, deleted when it finishes
+    Microphone* m_microphone; ///< lives on m_audioThread, likewise
+    int m_pending = 0;
+    bool m_microphoneOn = false;
+    QString m_microphoneName;
+};
+
+} // namespace bombo

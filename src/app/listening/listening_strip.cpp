@@ -1,0 +1,161 @@
+#include "app/listening/listening_strip.h"
+
+#include "app/listening/tap_paint.h"
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+#include "core/units/pitch.h"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+TapView::TapView(QWidget* parent) : QWidget(parent) {
+    setAccessibleName(tr("Last tap, its partials"));
+    setMinimumHeight(60);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+}
+
+void TapView::show(const std::optional<Reading>& reading) {
+    m_reading = reading;
+    describe(this, reading ? partialsSummary(*reading) : tr("Nothing was heard yet."));
+    update();
+}
+
+void TapView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (m_reading)
+        paintPartials(painter, rect(), *m_reading);
+}
+
+LevelMeter::LevelMeter(QWidget* parent) : QWidget(parent) {
+    setFixedHeight(22);
+    setAccessibleName(tr("Input level"));
+}
+
+void LevelMeter::show(double db) {
+    m_db = db;
+    update();
+}
+
+void LevelMeter::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    paintLevel(painter, QRectF(rect()).adjusted(1, 0, -1, 0), m_db);
+}
+
+ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
+    : QFrame(parent), m_controller(controller) {
+    setProperty("card", true);
+    setAccessibleName(tr("Listening"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(18, 12, 18, 12);
+    column->setSpacing(4);
+
+    m_source = new QComboBox;
+    m_source->setObjectName(QStringLiteral("source"));
+    m_source->setAccessibleName(tr("Source of sound"));
+    m_source->setFocusPolicy(Qt::TabFocus);
+    for (const SoundSource source : {SoundSource::Practice, SoundSource::File, SoundSource::Microphone})
+        m_source->addItem(sourceName(source), static_cast<int>(source));
+    connect(m_source, &QComboBox::activated, this, [this](int index) {
+        m_controller.chooseSource(static_cast<SoundSource>(m_source->itemData(index).toInt()));
+    });
+    m_device = new QComboBox;
+    m_device->setObjectName(QStringLiteral("device"));
+    m_device->setAccessibleName(tr("Microphone"));
+    m_device->setFocusPolicy(Qt::TabFocus);
+    m_device->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    m_device->setMinimumContentsLength(12);
+    connect(m_device, &QComboBox::activated, this,
+            [this](int index) { m_controller.chooseMicrophone(m_device->itemData(index).toByteArray()); });
+    auto* sources = new QHBoxLayout;
+    sources->addWidget(textLabel("quiet", tr("Listens to")));
+    sources->addWidget(m_source);
+    sources->addWidget(m_device, 1);
+    sources->addStretch();
+    column->addLayout(sources);
+    m_level = new LevelMeter;
+    column->addWidget(m_level);
+
+    m_figure = textLabel("figure");
+    m_note = textLabel("heading");
+    m_sure = textLabel("quiet");
+    auto* figures = new QHBoxLayout;
+    figures->addWidget(m_figure);
+    figures->addSpacing(8);
+    figures->addWidget(m_note, 0, Qt::AlignBottom);
+    figures->addStretch();
+    figures->addWidget(m_sure, 0, Qt::AlignBottom);
+    column->addLayout(figures);
+    m_verdict = textLabel("heading");
+    m_verdict->setObjectName(QStringLiteral("verdict"));
+    column->addWidget(m_verdict);
+    m_remedy = textLabel("quiet");
+    m_remedy->setWordWrap(true);
+    column->addWidget(m_remedy);
+    m_tap = new TapView;
+    column->addWidget(m_tap, 1);
+
+    connect(&controller, &SessionController::readingHeard, this, [this](const Reading& reading) { showReading(reading); });
+    connect(&controller.listener(), &Listener::level, m_level, &LevelMeter::show);
+    connect(&controller.listener(), &Listener::microphoneStarted, this, [this] { fillDevices(); });
+}
+
+void ListeningStrip::fillDevices() {
+    const QByteArray chosen = m_controller.settings().inputDevice();
+    m_device->clear();
+    for (const InputDevice& device : Microphone::devices()) {
+        m_device->addItem(device.name, device.id);
+        if (device.id == chosen)
+            m_device->setCurrentIndex(m_device->count() - 1);
+    }
+}
+
+void ListeningStrip::refresh() {
+    const SoundSource source = m_controller.session().source;
+    m_source->setCurrentIndex(m_source->findData(static_cast<int>(source)));
+    m_device->setVisible(source == SoundSource::Microphone);
+    m_level->setVisible(source == SoundSource::Microphone);
+    showReading(m_controller.lastReading());
+}
+
+void ListeningStrip::showReading(const std::optional<Reading>& reading) {
+    const bool clear = reading && reading->verdict == Verdict::Clear;
+    m_tap->show(reading);
+    m_figure->setVisible(clear);
+    m_note->setVisible(clear);
+    m_sure->setVisible(clear);
+    if (!reading) {
+        m_verdict->setText(tr("Nothing heard yet"));
+        m_remedy->setText(m_controller.session().source == SoundSource::File
+                              ? tr("Give WAV or FLAC files of edge taps, or drop them here.")
+                              : tr("The last tap and its partials will stand here."));
+        m_remedy->setVisible(true);
+        return;
+    }
+    if (clear) {
+        m_figure->setText(hertzText(*reading->frequency));
+        m_note->setText(QString::fromStdString(noteText(*reading->frequency)));
+        m_sure->setText(tr("± %1 Hz").arg(std::max(0.01, reading->standardError->value), 0, 'f', 2));
+    }
+    QString verdict = clear ? QString() : tr("Again: %1").arg(verdictText(reading->verdict));
+    if (clear && reading->beat)
+        verdict = tr("Two close partials, beating %1 times a second").arg(reading->beat->value, 0, 'f', 1);
+    m_verdict->setText(verdict);
+    m_verdict->setVisible(!verdict.isEmpty());
+    const QString remedy = remedyText(reading->verdict);
+    m_remedy->setText(remedy);
+    m_remedy->setVisible(!remedy.isEmpty());
+}
+
+void ListeningStrip::askForFiles() {
+    const QStringList paths = QFileDialog::getOpenFileNames(
+        this, tr("Edge taps"), {}, tr("Sound (*.wav *.flac *.ogg *.aiff);;All files (*)"));
+    m_controller.openSoundFiles(paths);
+}
+
+} // namespace bombo

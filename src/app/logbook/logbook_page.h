@@ -1,0 +1,34 @@
+#pragma once
+#include "app/session/session_controller.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QPushButton>
+#include <QTableWidget>
+
+namespace bombo {
+
+/// What was saved, newest first; bring one back.
+class LogbookPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit LogbookPage(SessionController& controller, QWidget* parent = nullptr);
+    void refresh();
+
+signals:
+    void setupOpened();
+
+private:
+    void fill();
+    void showChosen();
+    const LogEntry* chosen() const;
+
+    SessionController& m_controller;
+    std::vector<LogEntry> m_entries;
+    QComboBox* m_drum;
+    QTableWidget* m_table;
+    QLabel* m_detail;
+    QPushButton* m_open;
+};
+
+} // namespace bombo

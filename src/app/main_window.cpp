@@ -1,0 +1,238 @@
+#include "app/main_window.h"
+
+#include "app/drum/drum_page.h"
+#include "app/muffling/muffling_page.h"
+#include "app/proof/proof_page.h"
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+#include "app/tone/tone_page.h"
+#include "app/wires/wires_page.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QKeyEvent>
+#include <QMenuBar>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+MainWindow::MainWindow(SessionController& controller, QWidget* parent) : QMainWindow(parent), m_controller(controller) {
+    auto* central = new QWidget;
+    auto* row = new QHBoxLayout(central);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(0);
+    m_rail = new RouteRail(controller);
+    row->addWidget(m_rail);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    m_notice = new NoticeBar;
+    right->addWidget(m_notice);
+    m_stack = new QStackedWidget;
+    right->addWidget(m_stack, 1);
+    row->addLayout(right, 1);
+    setCentralWidget(central);
+
+    m_start = startPage();
+    m_stack->addWidget(m_start);
+    m_pages[Station::Drum] = new DrumPage(controller);
+    m_pages[Station::Tone] = new TonePage(controller);
+    m_pages[Station::SnareSide] = new HeadPage(controller, HeadSide::SnareSide);
+    m_pages[Station::Batter] = new HeadPage(controller, HeadSide::Batter);
+    m_pages[Station::Wires] = new WiresPage(controller);
+    m_pages[Station::Muffling] = new MufflingPage(controller);
+    m_pages[Station::Proof] = new ProofPage(controller);
+    for (const auto& [station, page] : m_pages)
+        m_stack->addWidget(page);
+    m_logbook = new LogbookPage(controller);
+    m_stack->addWidget(m_logbook);
+    m_stand = new StandView(central);
+
+    connect(m_rail, &RouteRail::stationChosen, this, [this](Station station) {
+        m_inLogbook = false;
+        m_controller.goTo(station);
+        refresh();
+    });
+    connect(m_rail, &RouteRail::logbookChosen, this, [this] { showLogbook(true); });
+    connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
+    connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
+    connect(&controller, &SessionController::workbookChanged, this, &MainWindow::refresh);
+    connect(&controller, &SessionController::readingHeard, this, [this] {
+        if (m_stand->isVisible())
+            refresh();
+    });
+    connect(&controller, &SessionController::notice, m_notice, &NoticeBar::show);
+    connect(m_stand, &StandView::goOn, this, &MainWindow::pressPrimary);
+    connect(m_stand, &StandView::leave, this, &MainWindow::toggleStand);
+
+    fillMenus();
+    resize(1280, 800);
+    if (const QByteArray geometry = controller.settings().windowGeometry(); !geometry.isEmpty())
+        restoreGeometry(geometry);
+    refresh();
+}
+
+QWidget* MainWindow::startPage() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(28, 60, 28, 28);
+    column->setSpacing(14);
+    column->addWidget(textLabel("title", tr("Open a workbook")));
+    auto* words = textLabel("quiet", tr("A workbook is one file with your drums, your tones, the work under way and the logbook."));
+    words->setWordWrap(true);
+    column->addWidget(words);
+    auto* demo = primaryButton();
+    demo->setText(tr("Open the demo"));
+    demo->setObjectName(QStringLiteral("openDemo"));
+    connect(demo, &QPushButton::clicked, this, [this] { m_controller.openDemo(); });
+    column->addWidget(demo, 0, Qt::AlignLeft);
+    column->addStretch();
+    return page;
+}
+
+void MainWindow::fillMenus() {
+    const QString filter = tr("Bombo workbooks (*.bombo);;All files (*)");
+    QMenu* workbook = menuBar()->addMenu(tr("&Workbook"));
+    workbook->addAction(tr("&New…"), QKeySequence::New, this, [this, filter] {
+        QString path = QFileDialog::getSaveFileName(this, tr("New workbook"), {}, filter);
+        if (!path.isEmpty() && QFileInfo(path).suffix().isEmpty())
+            path += QStringLiteral(".bombo");
+        if (!path.isEmpty())
+            m_controller.newWorkbook(path);
+    });
+    workbook->addAction(tr("&Open…"), QKeySequence::Open, this, [this, filter] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Open a workbook"), {}, filter);
+        if (!path.isEmpty())
+            m_controller.openWorkbook(path);
+    });
+    workbook->addAction(tr("Open the &demo"), this, [this] { m_controller.openDemo(); });
+    workbook->addAction(tr("Save a &copy…"), QKeySequence::SaveAs, this, [this, filter] {
+        const QString path = QFileDialog::getSaveFileName(this, tr("Save a copy"), {}, filter, nullptr, QFileDialog::DontConfirmOverwrite);
+        if (!path.isEmpty())
+            m_controller.saveCopy(path);
+    });
+    workbook->addSeparator();
+    workbook->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = m_controller.undoStack().createUndoAction(this, tr("Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = m_controller.undoStack().createRedoAction(this, tr("Redo"));
+    redo->setShortcut(QKeySequence::Redo);
+    edit->addAction(undo);
+    edit->addAction(redo);
+
+    QMenu* view = menuBar()->addMenu(tr("&View"));
+    view->addAction(tr("&Stand view"), QKeySequence(Qt::Key_F11), this, &MainWindow::toggleStand);
+    view->addSeparator();
+    auto* themes = new QActionGroup(this);
+    const std::pair<QString, ThemeChoice> choices[]{{tr("As the &system"), ThemeChoice::System}, {tr("&Day"), ThemeChoice::Day}, {tr("&Night"), ThemeChoice::Night}};
+    for (const auto& [name, choice] : choices) {
+        QAction* action = view->addAction(name, this, [this, choice = choice] { setTheme(choice); });
+        action->setCheckable(true);
+        action->setChecked(m_controller.settings().theme() == choice);
+        themes->addAction(action);
+    }
+    view->addSeparator();
+    QAction* audible = view->addAction(tr("&Hear the practice drum"), this, [this](bool on) { m_controller.settings().setPracticeAudible(on); });
+    audible->setCheckable(true);
+    audible->setChecked(m_controller.settings().practiceAudible());
+
+    QMenu* go = menuBar()->addMenu(tr("&Go"));
+    for (const Station station : kStations)
+        go->addAction(stationName(station), QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))), this, [this, station] {
+            m_inLogbook = false;
+            m_controller.goTo(station);
+            refresh();
+        });
+    go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
+}
+
+void MainWindow::setTheme(ThemeChoice choice) {
+    m_controller.settings().setTheme(choice);
+    applyTheme(*qApp, choice);
+    refresh();
+    update();
+}
+
+void MainWindow::showTitle() {
+    const QString file = QFileInfo(m_controller.workbookPath()).completeBaseName();
+    setWindowTitle(file.isEmpty() ? tr("Bombo") : m_controller.isReadOnly() ? tr("%1 (read only) – Bombo").arg(file) : tr("%1 – Bombo").arg(file));
+}
+
+void MainWindow::refresh() {
+    showTitle();
+    const bool ready = m_controller.hasSession();
+    m_rail->setVisible(ready);
+    if (!ready) {
+        m_stack->setCurrentWidget(m_start);
+        return;
+    }
+    m_rail->refresh(m_inLogbook);
+    if (m_inLogbook) {
+        m_stack->setCurrentWidget(m_logbook);
+        return;
+    }
+    StationPage* page = m_pages.at(m_controller.session().station);
+    const bool arrived = m_stack->currentWidget() != page;
+    page->refresh();
+    m_stack->setCurrentWidget(page);
+    if (arrived && page->primary() != nullptr)
+        page->primary()->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
+    if (m_stand->isVisible())
+        m_stand->show(standWords(m_controller.session(), m_controller.lastReading(), page->primary()));
+}
+
+void MainWindow::showLogbook(bool inFront) {
+    m_inLogbook = inFront && m_controller.hasSession();
+    if (m_inLogbook)
+        m_logbook->refresh();
+    refresh();
+}
+
+void MainWindow::toggleStand() {
+    if (!m_controller.hasSession())
+        return;
+    const bool opening = !m_stand->isVisible();
+    m_inLogbook = m_inLogbook && !opening;
+    m_stand->setGeometry(centralWidget()->rect());
+    m_stand->setVisible(opening);
+    if (opening) {
+        m_stand->raise();
+        m_stand->setFocus();
+    }
+    refresh();
+    if (!opening)
+        if (QPushButton* primary = m_pages.at(m_controller.session().station)->primary())
+            primary->setFocus(Qt::OtherFocusReason);
+}
+
+void MainWindow::pressPrimary() {
+    if (m_inLogbook || !m_controller.hasSession())
+        return;
+    QPushButton* primary = m_pages.at(m_controller.session().station)->primary();
+    if (primary != nullptr && primary->isEnabled())
+        primary->click();
+}
+
+void MainWindow::keyPressEvent(QKeyEvent* event) {
+    // Reaches us only when the widget with the focus has no use for the key itself.
+    if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown) {
+        pressPrimary();
+        return;
+    }
+    QMainWindow::keyPressEvent(event);
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    m_stand->setGeometry(centralWidget()->rect());
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    m_controller.settings().setWindowGeometry(saveGeometry());
+    QMainWindow::closeEvent(event);
+}
+
+} // namespace bombo

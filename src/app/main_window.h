@@ -1,0 +1,49 @@
+#pragma once
+/// Wires rail, pages and notices to the controller; holds no state of the work.
+#include "app/head/stand_view.h"
+#include "app/logbook/logbook_page.h"
+#include "app/notice/notice_bar.h"
+#include "app/route/route_rail.h"
+#include "app/route/station_page.h"
+
+#include <QMainWindow>
+#include <QStackedWidget>
+#include <map>
+
+namespace bombo {
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    explicit MainWindow(SessionController& controller, QWidget* parent = nullptr);
+    StationPage* page(Station station) { return m_pages.at(station); }
+    NoticeBar* noticeBar() { return m_notice; }
+    bool isStandViewOpen() const { return m_stand->isVisible(); }
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
+
+private:
+    void refresh();
+    void showLogbook(bool inFront);
+    void toggleStand();
+    void pressPrimary();
+    void showTitle();
+    void setTheme(ThemeChoice choice);
+    QWidget* startPage();
+    void fillMenus();
+
+    SessionController& m_controller;
+    RouteRail* m_rail;
+    NoticeBar* m_notice;
+    QStackedWidget* m_stack;
+    QWidget* m_start;
+    LogbookPage* m_logbook;
+    std::map<Station, StationPage*> m_pages;
+    StandView* m_stand;
+    bool m_inLogbook = false;
+};
+
+} // namespace bombo

@@ -1,0 +1,126 @@
+#include "app/muffling/muffling_page.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QHBoxLayout>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace bombo {
+
+MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(28, 16, 28, 16);
+    column->setSpacing(12);
+    column->addWidget(textLabel("title", tr("Muffle, last and least")));
+    auto* words = textLabel("quiet", tr("First evenness, then pitch, then the stroke, then pads. Click the head to lay a gel pad; drag it, or nudge it with the arrow keys."));
+    words->setWordWrap(true);
+    column->addWidget(words);
+
+    auto* row = new QHBoxLayout;
+    row->setSpacing(14);
+    m_head = new HeadFromAbove;
+    connect(m_head, &HeadFromAbove::padMoved, this,
+            [this](int index, const Pad& pad) { this->controller().perform(MovePad{index, pad}); });
+    connect(m_head, &HeadFromAbove::padRemoved, this, [this](int index) { this->controller().perform(RemovePad{index}); });
+    connect(m_head, &HeadFromAbove::headClicked, this, [this](const Pad& at) {
+        if (this->controller().perform(AddPad{at}))
+            m_head->select(static_cast<int>(session().pads.size()) - 1);
+    });
+    connect(m_head, &HeadFromAbove::padSelected, this, &MufflingPage::showSelected);
+    row->addWidget(m_head, 1);
+    m_ring = new RingView;
+    row->addWidget(m_ring, 1);
+    column->addLayout(row, 1);
+
+    QFrame* panel = card();
+    auto* inner = new QHBoxLayout(panel);
+    inner->setContentsMargins(18, 12, 18, 14);
+    auto* left = new QVBoxLayout;
+    left->setSpacing(4);
+    m_now = textLabel("now");
+    m_figure = textLabel("figure");
+    m_figure->setObjectName(QStringLiteral("ringFigure"));
+    m_detail = textLabel("quiet");
+    m_detail->setWordWrap(true);
+    left->addWidget(m_now);
+    left->addWidget(m_figure);
+    left->addWidget(m_detail);
+    inner->addLayout(left, 1);
+    auto* right = new QVBoxLayout;
+    m_place = textLabel("quiet");
+    m_place->setObjectName(QStringLiteral("padPlace"));
+    m_place->setAlignment(Qt::AlignRight);
+    right->addWidget(m_place);
+    right->addStretch();
+    auto* buttons = new QHBoxLayout;
+    auto* undo = secondaryButton(tr("Undo last"));
+    connect(undo, &QPushButton::clicked, &controller.undoStack(), &QUndoStack::undo);
+    m_remove = secondaryButton(tr("Take pad off"));
+    m_remove->setObjectName(QStringLiteral("removePad"));
+    connect(m_remove, &QPushButton::clicked, this, [this] {
+        if (const auto pad = m_head->selected())
+            this->controller().perform(RemovePad{*pad});
+    });
+    auto* add = secondaryButton(tr("Lay a pad"));
+    add->setObjectName(QStringLiteral("addPad"));
+    connect(add, &QPushButton::clicked, this, &MufflingPage::addPad);
+    m_primary = primaryButton();
+    m_primary->setText(tr("On to the proof"));
+    connect(m_primary, &QPushButton::clicked, this, [this] { this->controller().goTo(Station::Proof); });
+    for (QPushButton* button : {undo, m_remove, add, m_primary})
+        buttons->addWidget(button);
+    right->addLayout(buttons);
+    inner->addLayout(right);
+    column->addWidget(panel);
+}
+
+/// The next free place near the hoop, starting on the far side from the player's sticks.
+void MufflingPage::addPad() {
+    const Shell& shell = session().drum.shell;
+    Pad pad;
+    pad.fromCentre = Metres{shell.radius().value - pad.kind.radius.value - 0.020};
+    for (int place = 0; place < 24; ++place) {
+        pad.angle = Radians{(1.5 + (place % 2 == 0 ? 1 : -1) * (place + 1) / 2 / 12.0) * std::numbers::pi};
+        if (checkPad(pad, session().pads, shell) == PadProblem::None)
+            break;
+    }
+    if (controller().perform(AddPad{pad}))
+        m_head->select(static_cast<int>(session().pads.size()) - 1);
+}
+
+void MufflingPage::refresh() {
+    m_head->show(session().drum.shell, session().drum.rods, session().pads);
+    const RingPicture picture{predictMuffling(session().drum, knownState(session()), session().pads), session().tone.ring,
+                              !session().pads.empty()};
+    m_ring->show(picture);
+    const double after = picture.prediction.ringAfter.value;
+    const double wanted = picture.wanted.value;
+    m_figure->setText(picture.hasPads ? tr("%1 s → %2 s").arg(picture.prediction.ringBefore.value, 0, 'f', 2).arg(after, 0, 'f', 2)
+                                      : tr("%1 s").arg(after, 0, 'f', 2));
+    const double ratio = after / wanted;
+    if (std::abs(ratio - 1.0) < 0.08)
+        m_now->setText(tr("Ring as wanted"));
+    else if (ratio > 1.0)
+        m_now->setText(picture.hasPads ? tr("Still rings longer than wanted") : tr("Rings longer than wanted"));
+    else
+        m_now->setText(picture.hasPads ? tr("Shorter than wanted: take a pad off, or move it to the hoop") : tr("Shorter than wanted: leave it open"));
+    QString detail = tr("predicted ring of the whole tone; %1 s wanted for %2")
+                         .arg(wanted, 0, 'f', 2)
+                         .arg(QString::fromStdString(session().tone.name).section(QLatin1Char(':'), 0, 0));
+    if (session().batter.history.empty())
+        detail += tr("; from the targets, since the batter was not heard yet");
+    m_detail->setText(detail);
+    showSelected();
+}
+
+void MufflingPage::showSelected() {
+    const auto pad = m_head->selected();
+    const bool valid = pad && *pad < static_cast<int>(session().pads.size());
+    m_remove->setEnabled(valid);
+    m_place->setText(valid ? tr("pad %1: %2").arg(*pad + 1).arg(padPlace(session().pads[static_cast<std::size_t>(*pad)], session().drum.shell))
+                           : tr("%n pad(s) on the head", nullptr, static_cast<int>(session().pads.size())));
+}
+
+} // namespace bombo

@@ -1,0 +1,33 @@
+#pragma once
+/// The route of stations along the left edge, and what lies beside it.
+#include "app/route/station_button.h"
+#include "app/session/session_controller.h"
+
+#include <QLabel>
+#include <QPushButton>
+
+namespace bombo {
+
+class RouteRail : public QWidget {
+    Q_OBJECT
+public:
+    explicit RouteRail(SessionController& controller, QWidget* parent = nullptr);
+    /// @param inLogbook the logbook is in front, no station is
+    void refresh(bool inLogbook);
+
+signals:
+    void stationChosen(bombo::Station station);
+    void logbookChosen();
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    SessionController& m_controller;
+    QLabel* m_drum;
+    QLabel* m_facts;
+    std::vector<StationButton*> m_stations;
+    QPushButton* m_logbook;
+};
+
+} // namespace bombo

@@ -1,0 +1,394 @@
+#include "app/session/session_controller.h"
+
+#include "app/session/wording.h"
+#include "core/practice/practice_session.h"
+#include "core/record/json_values.h"
+#include "store/demo.h"
+
+#include <QDateTime>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QStandardPaths>
+
+namespace bombo {
+namespace {
+
+const QString kCurrentDrum = QStringLiteral("current_drum"); // stored name, untranslated
+
+} // namespace
+
+SessionController::SessionController(Settings& settings, QObject* parent) : QObject(parent), m_settings(settings) {
+    qRegisterMetaType<Notice>();
+    connect(&m_journal, &SessionJournal::changed, this, &SessionController::onSessionChanged);
+    connect(&m_journal, &SessionJournal::failed, this,
+            [this](const WorkbookProblem& problem) { say(problemText(problem), Notice::Kind::Problem); });
+    connect(&m_listener, &Listener::heard, this, &SessionController::onHeard);
+    connect(&m_listener, &Listener::fileDone, this, &SessionController::onFileDone);
+    connect(&m_listener, &Listener::microphoneFailed, this, &SessionController::onMicrophoneFailed);
+    connect(&m_listener, &Listener::samplesDone, this, [this](int taps) {
+        if (taps == 0)
+            say(tr("No tap was heard. Tap again."));
+    });
+}
+
+void SessionController::say(const QString& text, Notice::Kind kind) { emit notice({kind, text}); }
+
+bool SessionController::said(const SessionJournal::Problem& problem) {
+    if (problem)
+        say(problemText(*problem), Notice::Kind::Problem);
+    return problem.has_value();
+}
+
+// The workbook ----------------------------------------------------------------------------------------------
+
+bool SessionController::openWorkbook(const QString& path) {
+    auto book = Workbook::open(path);
+    if (!book) {
+        say(problemText(book.fault()), Notice::Kind::Problem);
+        return false;
+    }
+    return adopt(std::move(book).value());
+}
+
+bool SessionController::newWorkbook(const QString& path) {
+    auto book = Workbook::create(path);
+    if (!book) {
+        say(problemText(book.fault()), Notice::Kind::Problem);
+        return false;
+    }
+    for (const Tone& tone : demoTones()) // the cues serve as a first set of tones
+        if (const auto added = book.value()->addTone(tone); !added)
+            return !said(added.fault());
+    return adopt(std::move(book).value());
+}
+
+bool SessionController::openDemo() {
+    const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
+    const QString path = folder.filePath(QStringLiteral("picture-house.bombo"));
+    if (QFileInfo::exists(path))
+        return openWorkbook(path);
+    if (!folder.mkpath(QStringLiteral("."))) {
+        say(tr("The folder %1 cannot be made; check your rights there.").arg(folder.path()), Notice::Kind::Problem);
+        return false;
+    }
+    auto book = createDemoWorkbook(path);
+    if (!book) {
+        say(problemText(book.fault()), Notice::Kind::Problem);
+        return false;
+    }
+    return adopt(std::move(book).value());
+}
+
+bool SessionController::saveCopy(const QString& path) {
+    if (!hasWorkbook())
+        return false;
+    if (QFileInfo::exists(path)) {
+        say(tr("%1 exists; choose another name for the copy.").arg(path), Notice::Kind::Problem);
+        return false;
+    }
+    if (const auto copied = m_journal.workbook()->copyTo(path); !copied) {
+        say(problemText(copied.fault()), Notice::Kind::Problem);
+        return false;
+    }
+    return openWorkbook(path);
+}
+
+bool SessionController::adopt(std::unique_ptr<Workbook> book) {
+    m_listener.stopMicrophone();
+    m_lastReading.reset();
+    m_journal.setWorkbook(std::move(book));
+    if (!loadShelf())
+        return false;
+    m_settings.setLastWorkbook(workbookPath());
+    if (!m_drums.empty()) {
+        const std::string last = m_journal.workbook()->value(kCurrentDrum).toStdString();
+        const bool known = std::any_of(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == last; });
+        chooseDrum(known ? last : m_drums.front().drum.id);
+    }
+    emit workbookChanged();
+    if (isReadOnly())
+        say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
+    return true;
+}
+
+bool SessionController::loadShelf() {
+    const auto drums = m_journal.workbook()->drums();
+    const auto tones = m_journal.workbook()->tones();
+    if (drums && tones) {
+        m_drums = *drums;
+        m_tones = *tones;
+        return true;
+    }
+    say(problemText(drums ? tones.fault() : drums.fault()), Notice::Kind::Problem);
+    m_journal.setWorkbook(nullptr);
+    m_drums.clear();
+    m_tones.clear();
+    emit workbookChanged();
+    return false;
+}
+
+// The session -----------------------------------------------------------------------------------------------
+
+void SessionController::chooseDrum(const std::string& id) {
+    Workbook& book = *m_journal.workbook();
+    const auto row = std::find_if(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == id; });
+    if (row == m_drums.end() || m_tones.empty())
+        return;
+    m_lastReading.reset();
+    const auto latest = book.latestSession(id);
+    if (!latest) {
+        said(latest.fault());
+        return;
+    }
+    if (latest.value()) {
+        if (said(m_journal.resume(**latest)))
+            return;
+    } else {
+        const auto tone = std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row->toneId; });
+        const Session start = newSession(row->drum, tone == m_tones.end() ? m_tones.front() : *tone, row->practiceSeed);
+        if (said(m_journal.begin(start)))
+            return;
+    }
+    if (!isReadOnly())
+        if (const auto kept = book.setValue(kCurrentDrum, QString::fromStdString(id)); !kept)
+            said(kept.fault());
+}
+
+void SessionController::startFresh() {
+    Session start = newSession(session().drum, session().tone, session().practiceSeed);
+    start.source = session().source;
+    m_lastReading.reset();
+    if (!said(m_journal.begin(start)))
+        say(tr("A fresh session was begun; the earlier one stays in the workbook."));
+}
+
+bool SessionController::addDrum(const DrumRow& row) {
+    if (const auto added = m_journal.workbook()->addDrum(row); !added)
+        return !said(added.fault());
+    if (!loadShelf())
+        return false;
+    chooseDrum(row.drum.id);
+    emit workbookChanged();
+    return true;
+}
+
+bool SessionController::perform(const Command& command) {
+    if (!hasSession())
+        return false;
+    auto after = apply(session(), command);
+    if (!after) {
+        if (const auto* choice = std::get_if<ChooseTone>(&command)) {
+            const auto targets = targetsFor(session().drum, choice->tone, airAt(session().weather));
+            say(targets ? refusalText(after.fault()) : outOfReachText(targets.fault()), Notice::Kind::Problem);
+        } else {
+            say(refusalText(after.fault()), Notice::Kind::Problem);
+        }
+        return false;
+    }
+    std::vector<ReadingRow> readings;
+    if (const auto* tap = std::get_if<TapHeard>(&command))
+        readings.push_back({tap->side, nextRodToTap(session().head(tap->side)).value(), tap->reading});
+    return !said(m_journal.add(QString::fromLatin1(commandName(command)), *after, readings));
+}
+
+bool SessionController::amend(const Session& state) {
+    if (isReadOnly()) // looking around is free; nothing is kept
+        return m_journal.amendInMemory(state), true;
+    return !said(m_journal.amend(state));
+}
+
+void SessionController::goTo(Station station) {
+    if (!hasSession() || session().station == station)
+        return;
+    m_lastReading.reset();
+    amend(apply(session(), GoTo{station}).value());
+}
+
+void SessionController::setNote(const QString& note) {
+    if (hasSession() && session().note != note.toStdString())
+        amend(apply(session(), SetNote{note.toStdString()}).value());
+}
+
+void SessionController::onSessionChanged() {
+    if (const auto side = headAtHand(); side && nextRodToTap(session().head(*side)))
+        m_listener.setOptions({.expected = expectationNow(session().head(*side), briefFor(session(), *side))});
+    followSource();
+    emit sessionChanged();
+}
+
+// Listening -------------------------------------------------------------------------------------------------
+
+std::optional<HeadSide> SessionController::headAtHand() const {
+    if (!hasSession())
+        return std::nullopt;
+    switch (session().station) {
+    case Station::SnareSide: return HeadSide::SnareSide;
+    case Station::Batter: return HeadSide::Batter;
+    default: return std::nullopt;
+    }
+}
+
+/// The microphone is open while a head station listens to it, and closed elsewhere.
+void SessionController::followSource() {
+    const bool wanted = headAtHand() && session().source == SoundSource::Microphone;
+    if (wanted && !m_listener.isMicrophoneOn())
+        m_listener.startMicrophone(m_settings.inputDevice());
+    else if (!wanted && m_listener.isMicrophoneOn())
+        m_listener.stopMicrophone();
+}
+
+void SessionController::chooseSource(SoundSource source) {
+    if (hasSession() && session().source != source)
+        amend(apply(session(), ChooseSource{source}).value());
+}
+
+void SessionController::chooseMicrophone(const QByteArray& device) {
+    m_settings.setInputDevice(device);
+    m_listener.stopMicrophone();
+    followSource();
+}
+
+void SessionController::strikePractice() {
+    const auto side = headAtHand();
+    const auto rod = side ? nextRodToTap(session().head(*side)) : std::nullopt;
+    if (!rod || m_listener.isReading())
+        return;
+    const Session& now = session();
+    const HiddenNature nature = drawNature(now.drum, now.practiceSeed);
+    const PracticeSound sound;
+    auto samples = practiceEdgeTap(now.drum, nature, practiceStateOf(now), *side, *rod,
+                                   static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64, airAt(now.weather), sound);
+    playAloud(samples, sound.sampleRate);
+    m_listener.readSamples(std::move(samples), sound.sampleRate);
+}
+
+void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
+    if (!hasSession())
+        return;
+    const Session& now = session();
+    const PracticeSound sound;
+    const PracticeWireStroke stroke =
+        practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place, dynamic,
+                           static_cast<std::uint64_t>(now.clock), airAt(now.weather), sound);
+    playAloud(stroke.samples, sound.sampleRate);
+    if (perform(AnswerWires{place, dynamic, stroke.answered}) && dynamic == Dynamic::Loud && place == StrokePlace::Middle)
+        perform(AnswerRattle{stroke.rattled});
+}
+
+void SessionController::playAloud(const std::vector<float>& samples, double rate) {
+    if (m_settings.practiceAudible())
+        m_player.play(samples, rate);
+}
+
+void SessionController::openSoundFiles(const QStringList& paths) {
+    m_filesWaiting += paths;
+    if (!m_listener.isReading())
+        readNextFile();
+}
+
+void SessionController::readNextFile() {
+    if (m_filesWaiting.isEmpty())
+        return;
+    const auto side = headAtHand();
+    if (!side || !nextRodToTap(session().head(*side))) {
+        m_filesWaiting.clear();
+        say(tr("No tap is due now. Finish the step at hand first, then give the file."));
+        return;
+    }
+    const HeadWork& work = session().head(*side);
+    m_listener.readFile(m_filesWaiting.takeFirst(), static_cast<int>(work.heard.size()) - work.tapsHeard());
+}
+
+void SessionController::onHeard(const Reading& reading) {
+    m_lastReading = reading;
+    emit readingHeard(reading);
+    const auto side = headAtHand();
+    if (reading.verdict == Verdict::Clear && side && nextRodToTap(session().head(*side)))
+        perform(TapHeard{*side, rodReadingFrom(reading)});
+}
+
+void SessionController::onFileDone(const FileReport& report) {
+    if (report.problem) {
+        say(QString::fromStdString(problemText(*report.problem)), Notice::Kind::Problem);
+        readNextFile();
+        return;
+    }
+    const QString name = QFileInfo(report.path).fileName();
+    QStringList parts{tr("%1: %n tap(s) taken", nullptr, report.clear).arg(name)};
+    if (!report.unclear.empty())
+        parts << tr("%n not used (%1)", nullptr, static_cast<int>(report.unclear.size())).arg(verdictText(report.unclear.front()));
+    if (report.summary.invalidSamples > 0)
+        parts << tr("%n broken sample(s) taken as silence", nullptr, static_cast<int>(report.summary.invalidSamples));
+    if (report.summary.endsEarly)
+        parts << tr("the file ends before its header says");
+    QString text = parts.join(QStringLiteral("; ")) + QLatin1Char('.');
+    const auto side = headAtHand();
+    if (const auto rod = side ? nextRodToTap(session().head(*side)) : std::nullopt)
+        text += QLatin1Char(' ') + tr("The round goes on at rod %1: give another file or choose another source.").arg(*rod + 1);
+    say(text);
+    readNextFile();
+}
+
+void SessionController::onMicrophoneFailed(Microphone::Fault fault, const QString& name) {
+    const QString others = tr("The round is kept. Choose the practice drum or sound files meanwhile.");
+    switch (fault) {
+    case Microphone::Fault::NoDevice:
+        say(tr("No microphone was found. Plug one in and choose Microphone again.") + QLatin1Char(' ') + others, Notice::Kind::Problem);
+        break;
+    case Microphone::Fault::CannotOpen:
+        say(tr("%1 cannot be opened; another program may hold it.").arg(name) + QLatin1Char(' ') + others, Notice::Kind::Problem);
+        break;
+    case Microphone::Fault::Unplugged:
+        say(tr("%1 is gone. Plug it in and choose Microphone again.").arg(name) + QLatin1Char(' ') + others, Notice::Kind::Problem);
+        break;
+    }
+    // Back to files, so that the choice can be made again and nothing waits for a silent device.
+    chooseSource(SoundSource::File);
+}
+
+// The logbook -----------------------------------------------------------------------------------------------
+
+bool SessionController::saveToLog() {
+    if (!hasSession())
+        return false;
+    if (isReadOnly()) {
+        say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
+        return false;
+    }
+    const auto saved = apply(session(), MarkSaved{});
+    const LogEntry entry{0, QDateTime::currentDateTime().toString(Qt::ISODate), session().drum.id, session().tone.id,
+                         QString::fromStdString(setupSummary(*saved).dump()), true};
+    if (const auto added = m_journal.workbook()->addLogEntry(entry, &*saved); !added)
+        return !said(added.fault());
+    emit logChanged();
+    if (!perform(MarkSaved{}))
+        return false;
+    say(tr("Saved to the logbook."));
+    return true;
+}
+
+std::vector<LogEntry> SessionController::logEntries() {
+    if (!hasWorkbook())
+        return {};
+    auto entries = m_journal.workbook()->logEntries();
+    if (!entries) {
+        said(entries.fault());
+        return {};
+    }
+    return std::move(entries).value();
+}
+
+bool SessionController::openLogEntry(qint64 id) {
+    const auto kept = m_journal.workbook()->logSession(id);
+    if (!kept)
+        return !said(kept.fault());
+    Session start = *kept;
+    start.station = Station::Proof;
+    if (said(m_journal.begin(start)))
+        return false;
+    say(tr("The setup was brought back as a new session; the earlier one stays in the workbook."));
+    return true;
+}
+
+} // namespace bombo

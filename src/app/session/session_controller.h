@@ -1,0 +1,102 @@
+#pragma once
+/// The one object every widget talks to: holds the session, hears the taps, keeps the workbook.
+#include "app/listening/listener.h"
+#include "app/session/session_journal.h"
+#include "app/settings.h"
+#include "audio/player.h"
+
+namespace bombo {
+
+/// One line for the user, with what to do.
+struct Notice {
+    enum class Kind { Note, Problem };
+    Kind kind = Kind::Note;
+    QString text;
+};
+
+class SessionController : public QObject {
+    Q_OBJECT
+public:
+    explicit SessionController(Settings& settings, QObject* parent = nullptr);
+
+    // The workbook. Each returns false after a notice that names the file and says what to do.
+    bool openWorkbook(const QString& path);
+    bool newWorkbook(const QString& path);
+    /// The demo, made on first use in the user's data folder.
+    bool openDemo();
+    bool saveCopy(const QString& path);
+    bool hasWorkbook() const { return m_journal.workbook() != nullptr; }
+    bool isReadOnly() const { return hasWorkbook() && m_journal.workbook()->isReadOnly(); }
+    QString workbookPath() const { return hasWorkbook() ? m_journal.workbook()->path() : QString(); }
+    const std::vector<DrumRow>& drums() const { return m_drums; }
+    const std::vector<Tone>& tones() const { return m_tones; }
+
+    // The session.
+    bool hasSession() const { return m_journal.hasSession(); }
+    /// @pre hasSession()
+    const Session& session() const { return m_journal.session(); }
+    qint64 sessionId() const { return m_journal.sessionId(); }
+    QUndoStack& undoStack() { return m_journal.undoStack(); }
+    /// Goes on with the drum's latest session, or starts its first.
+    void chooseDrum(const std::string& id);
+    void startFresh();
+    bool addDrum(const DrumRow& row);
+    /// Applies, stores and shows a command. @return false after a notice when it was refused or not stored
+    bool perform(const Command& command);
+    void goTo(Station station);
+    void setNote(const QString& note);
+
+    // Listening.
+    Listener& listener() { return m_listener; }
+    void chooseSource(SoundSource source);
+    void chooseMicrophone(const QByteArray& device);
+    /// Strikes the practice drum in front of the rod that is due.
+    void strikePractice();
+    /// Strikes it with the wires on, and files what they did.
+    void strikeWires(StrokePlace place, Dynamic dynamic);
+    /// Reads them one after the other until the round is full.
+    void openSoundFiles(const QStringList& paths);
+    /// The head at hand, on a head station.
+    std::optional<HeadSide> headAtHand() const;
+    const std::optional<Reading>& lastReading() const { return m_lastReading; }
+
+    // The logbook.
+    bool saveToLog();
+    std::vector<LogEntry> logEntries();
+    bool openLogEntry(qint64 id);
+
+    Settings& settings() { return m_settings; }
+
+signals:
+    void workbookChanged();
+    void sessionChanged();
+    void notice(const bombo::Notice& notice);
+    void readingHeard(const bombo::Reading& reading);
+    void logChanged();
+
+private:
+    void say(const QString& text, Notice::Kind kind = Notice::Kind::Note);
+    bool said(const SessionJournal::Problem& problem);
+    bool adopt(std::unique_ptr<Workbook> book);
+    bool loadShelf();
+    void onSessionChanged();
+    void onHeard(const Reading& reading);
+    void onFileDone(const FileReport& report);
+    void readNextFile();
+    void onMicrophoneFailed(Microphone::Fault fault, const QString& name);
+    void playAloud(const std::vector<float>& samples, double rate);
+    void followSource();
+    bool amend(const Session& state);
+
+    Settings& m_settings;
+    SessionJournal m_journal;
+    Listener m_listener;
+    Player m_player;
+    std::vector<DrumRow> m_drums;
+    std::vector<Tone> m_tones;
+    std::optional<Reading> m_lastReading;
+    QStringList m_filesWaiting;
+    std::uint64_t m_strokes = 0; ///< so that a repeated practice stroke is not the same stroke
+};
+
+} // namespace bombo

@@ -1,0 +1,193 @@
+#include "app/session/wording.h"
+
+#include "core/units/pitch.h"
+
+#include <QCoreApplication>
+#include <QHash>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text, const char* comment = nullptr, int n = -1) {
+    return QCoreApplication::translate("wording", text, comment, n);
+}
+
+} // namespace
+
+QString stationName(Station station) {
+    switch (station) {
+    case Station::Drum: return tr("Drum");
+    case Station::Tone: return tr("Tone");
+    case Station::SnareSide: return tr("Snare side");
+    case Station::Batter: return tr("Batter");
+    case Station::Wires: return tr("Wires");
+    case Station::Muffling: return tr("Muffling");
+    case Station::Proof: return tr("Proof");
+    }
+    return {};
+}
+
+QString stateName(StationState state) {
+    switch (state) {
+    case StationState::Open: return tr("open");
+    case StationState::Doing: return tr("under way");
+    case StationState::Done: return tr("done");
+    case StationState::Stale: return tr("check again");
+    }
+    return {};
+}
+
+QString sideName(HeadSide side) { return side == HeadSide::Batter ? tr("batter") : tr("snare side"); }
+
+QString sourceName(SoundSource source) {
+    switch (source) {
+    case SoundSource::Practice: return tr("Practice drum");
+    case SoundSource::File: return tr("Sound files");
+    case SoundSource::Microphone: return tr("Microphone");
+    }
+    return {};
+}
+
+QString dynamicName(Dynamic dynamic) {
+    switch (dynamic) {
+    case Dynamic::Whisper: return tr("whisper");
+    case Dynamic::Soft: return tr("soft");
+    case Dynamic::Medium: return tr("medium");
+    case Dynamic::Loud: return tr("loud");
+    }
+    return {};
+}
+
+QString placeName(StrokePlace place) { return place == StrokePlace::Middle ? tr("middle") : tr("edge"); }
+
+QString commandLabel(const QString& storedName) {
+    static const QHash<QString, const char*> labels{
+        {QStringLiteral("choose_tone"), "choice of tone"},     {QStringLiteral("finger_tight"), "finger-tight"},
+        {QStringLiteral("group_turned"), "turn"},              {QStringLiteral("begin_tapping"), "start of round"},
+        {QStringLiteral("tap_heard"), "tap"},                  {QStringLiteral("move_made"), "turn"},
+        {QStringLiteral("correct_count"), "corrected count"},  {QStringLiteral("start_again"), "fresh start of head"},
+        {QStringLiteral("set_strainer"), "strainer"},          {QStringLiteral("answer_wires"), "wire answer"},
+        {QStringLiteral("answer_rattle"), "rattle answer"},    {QStringLiteral("add_pad"), "pad laid"},
+        {QStringLiteral("move_pad"), "pad moved"},             {QStringLiteral("remove_pad"), "pad taken off"},
+        {QStringLiteral("mark_saved"), "saved to logbook"}};
+    const auto found = labels.constFind(storedName);
+    return found == labels.constEnd() ? storedName : tr(*found);
+}
+
+QString refusalText(Refusal refusal) {
+    switch (refusal) {
+    case Refusal::WrongStage: return tr("That does not fit the step at hand; nothing was changed.");
+    case Refusal::NoSuchRod: return tr("There is no such rod on this drum.");
+    case Refusal::RoundFull: return tr("Every rod of this round has been heard.");
+    case Refusal::ToneOutOfReach: return tr("This drum cannot reach that tone; choose another or another drum.");
+    case Refusal::StrainerOutOfRange:
+        return tr("The strainer is counted from 0 (first contact) to %1 turns.").arg(kFarthestStrainer);
+    case Refusal::PadBeyondHoop: return tr("The pad would lie over the hoop; move it in.");
+    case Refusal::PadOnLandingArea: return tr("The stick lands there; move the pad out of the inner circle.");
+    case Refusal::PadsOverlap: return tr("Two pads would overlap; leave a gap between them.");
+    case Refusal::NoSuchPad: return tr("That pad is no longer there.");
+    }
+    return {};
+}
+
+QString outOfReachText(const OutOfReach& problem) {
+    const QString wish = hertzText(problem.wished);
+    const QString nearest = hertzText(problem.nearest);
+    switch (problem.limit) {
+    case TargetLimit::BatterFilm:
+        return tr("%1 on the batter would pass the safe film load; the highest is %2.").arg(wish, nearest);
+    case TargetLimit::BatterFingerTight:
+        return tr("%1 on the batter is below finger-tight; the lowest is %2.").arg(wish, nearest);
+    case TargetLimit::SnareSideFilm:
+        return tr("%1 on the snare side would pass the safe film load; the highest is %2.").arg(wish, nearest);
+    case TargetLimit::SnareSideFingerTight:
+        return tr("%1 on the snare side is below finger-tight; the lowest is %2.").arg(wish, nearest);
+    case TargetLimit::None: break;
+    }
+    return tr("%1 is out of reach; the nearest is %2.").arg(wish, nearest);
+}
+
+QString verdictText(Verdict verdict) {
+    switch (verdict) {
+    case Verdict::Clear: return tr("heard clearly");
+    case Verdict::TooQuiet: return tr("too quiet");
+    case Verdict::Clipped: return tr("too loud for the input");
+    case Verdict::StruckTwice: return tr("two hits in one");
+    case Verdict::WiresOn: return tr("wires are on");
+    case Verdict::NoTone: return tr("no tone");
+    case Verdict::Unsteady: return tr("does not hold one pitch");
+    case Verdict::NotThisHead: return tr("not this head");
+    }
+    return {};
+}
+
+QString remedyText(Verdict verdict) {
+    switch (verdict) {
+    case Verdict::Clear: return {};
+    case Verdict::TooQuiet: return tr("Tap a little harder or come nearer, then tap the same rod again.");
+    case Verdict::Clipped: return tr("Turn the input gain down or tap softer, then tap the same rod again.");
+    case Verdict::StruckTwice: return tr("Let the key bounce off once, then tap the same rod again.");
+    case Verdict::WiresOn: return tr("Throw the lever off and hold the wires away, then tap again.");
+    case Verdict::NoTone: return tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
+    case Verdict::Unsteady: return tr("Keep the finger still on the middle, then tap the same rod again.");
+    case Verdict::NotThisHead: return tr("No tone where this head can be. Is the other head muted?");
+    }
+    return {};
+}
+
+QString turnsText(Turns turns) {
+    const int sixteenths = static_cast<int>(std::lround(std::abs(turns.value) * 16.0));
+    const int whole = sixteenths / 16;
+    int top = sixteenths % 16;
+    int bottom = 16;
+    while (top != 0 && top % 2 == 0) {
+        top /= 2;
+        bottom /= 2;
+    }
+    QString number;
+    if (whole > 0 || top == 0)
+        number = QString::number(whole);
+    if (top != 0)
+        number += (number.isEmpty() ? QString() : QStringLiteral(" ")) + QStringLiteral("%1/%2").arg(top).arg(bottom);
+    const bool one = sixteenths <= 16 && sixteenths > 0;
+    return one ? tr("%1 turn").arg(number) : tr("%1 turns").arg(number);
+}
+
+QString centsText(Cents cents) {
+    const long whole = std::lround(cents.value);
+    if (whole == 0)
+        return QStringLiteral("0");
+    return (whole > 0 ? QStringLiteral("+%1") : QStringLiteral("\u2212%1")).arg(std::abs(whole));
+}
+
+QString hertzText(Hertz frequency) { return tr("%1 Hz").arg(frequency.value, 0, 'f', 1); }
+
+QString pitchText(Hertz frequency) {
+    QString note = QString::fromStdString(noteText(frequency));
+    note.replace(QLatin1Char('-'), QChar(0x2212));
+    note.replace(QLatin1Char('#'), QChar(0x266F));
+    return tr("%1 Hz  %2").arg(frequency.value, 0, 'f', 1).arg(note);
+}
+
+QString rodsText(const std::vector<int>& rods) {
+    if (rods.size() == 1)
+        return tr("rod %1").arg(rods[0] + 1);
+    QStringList numbers;
+    for (std::size_t i = 0; i + 1 < rods.size(); ++i)
+        numbers << QString::number(rods[i] + 1);
+    return tr("rods %1 and %2").arg(numbers.join(QStringLiteral(", "))).arg(rods.empty() ? 0 : rods.back() + 1);
+}
+
+QString strainerText(const WireAdvice& advice, Turns current) {
+    const Turns by = advice.recommended - current;
+    switch (advice.advice) {
+    case StrainerAdvice::Tighten: return tr("Tighten %1").arg(turnsText(by));
+    case StrainerAdvice::Loosen: return tr("Loosen %1").arg(turnsText(by));
+    case StrainerAdvice::Leave: return tr("Leave it here");
+    case StrainerAdvice::TestMore: break;
+    }
+    return tr("Try strokes at this stop");
+}
+
+} // namespace bombo

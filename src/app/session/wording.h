@@ -1,0 +1,41 @@
+#pragma once
+/// What the core's values are called on screen. The only place where enums become sentences.
+#include "core/reading/read_tap.h"
+#include "core/record/session.h"
+
+#include <QString>
+
+namespace bombo {
+
+QString stationName(Station station);
+QString stateName(StationState state);
+QString sideName(HeadSide side);
+QString sourceName(SoundSource source);
+QString dynamicName(Dynamic dynamic);
+QString placeName(StrokePlace place);
+
+/// What was undone, from a command's stored name.
+QString commandLabel(const QString& storedName);
+/// Why a command was refused, and what to do.
+QString refusalText(Refusal refusal);
+/// Why a tone cannot be had on a drum, with the nearest that can.
+QString outOfReachText(const OutOfReach& problem);
+/// "Heard clearly", or what was wrong with the tap.
+QString verdictText(Verdict verdict);
+/// What to do about it; empty for a clear tap.
+QString remedyText(Verdict verdict);
+
+/// "1 3/8 turns", "1/16 turn"; always positive.
+QString turnsText(Turns turns);
+/// "+12", "-3", "0": whole cents with a real minus sign.
+QString centsText(Cents cents);
+/// "262.3 Hz".
+QString hertzText(Hertz frequency);
+/// "262.3 Hz  C4 +2".
+QString pitchText(Hertz frequency);
+/// "rod 3", "rods 2 and 6"; 1-based.
+QString rodsText(const std::vector<int>& rods);
+/// Sentence for a strainer advice.
+QString strainerText(const WireAdvice& advice, Turns current);
+
+} // namespace bombo

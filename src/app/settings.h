@@ -1,0 +1,31 @@
+#pragma once
+/// Everything the program remembers outside the workbook, typed and in one place.
+#include "app/theme/palette.h"
+
+#include <QByteArray>
+#include <QSettings>
+#include <QString>
+
+namespace bombo {
+
+class Settings {
+public:
+    /// @param file an INI file; empty: the user's own
+    explicit Settings(const QString& file = {});
+
+    QString lastWorkbook() const;
+    void setLastWorkbook(const QString& path);
+    ThemeChoice theme() const;
+    void setTheme(ThemeChoice choice);
+    QByteArray inputDevice() const; ///< id; empty: the default
+    void setInputDevice(const QByteArray& id);
+    bool practiceAudible() const; ///< play the practice drum through the loudspeaker
+    void setPracticeAudible(bool audible);
+    QByteArray windowGeometry() const;
+    void setWindowGeometry(const QByteArray& geometry);
+
+private:
+    QSettings m_store;
+};
+
+} // namespace bombo

@@ -1,0 +1,62 @@
+#include "app/theme/load_wedge.h"
+
+#include "app/session/wording.h"
+#include "app/theme/palette.h"
+#include "app/theme/parts.h"
+#include "core/acoustics/film.h"
+
+#include <QPainter>
+
+namespace bombo {
+
+void paintLoadWedge(QPainter& painter, const QRectF& area, double load, HeadSide side) {
+    const Palette& p = ink();
+    const QPolygonF wedge{area.bottomLeft(), area.topRight(), area.bottomRight()};
+    const double share = std::clamp(load, 0.0, 1.0);
+    const QPolygonF filled{area.bottomLeft(),
+                           QPointF(area.left() + share * area.width(), area.bottom() - share * area.height()),
+                           QPointF(area.left() + share * area.width(), area.bottom())};
+    const QColor colour = side == HeadSide::Batter ? p.batter : p.snareSide;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(side == HeadSide::Batter ? QBrush(colour) : QBrush(colour, Qt::Dense2Pattern));
+    painter.drawPolygon(filled);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(p.ink, 1.3));
+    painter.drawPolygon(wedge);
+    const double limit = area.left() + kFilmLoadLimit * area.width();
+    painter.setPen(QPen(p.ink, 2));
+    painter.drawLine(QPointF(limit, area.top() - 2), QPointF(limit, area.bottom() + 3));
+}
+
+LoadWedge::LoadWedge(QWidget* parent) : QWidget(parent) {
+    setFixedHeight(34);
+    setAccessibleName(tr("Film load"));
+}
+
+void LoadWedge::show(HeadSide side, double load, bool isKnown) {
+    m_side = side;
+    m_load = load;
+    m_known = isKnown;
+    describe(this, tr("%1: %2 percent of yield, limit %3 percent")
+                       .arg(sideName(side))
+                       .arg(qRound(100 * load))
+                       .arg(qRound(100 * kFilmLoadLimit)));
+    update();
+}
+
+void LoadWedge::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QRectF area(1, 9, std::min(170.0, 0.42 * width()), 17);
+    paintLoadWedge(painter, area, m_known ? m_load : 0.0, m_side);
+    painter.setFont(typeface(14));
+    painter.setPen(ink().ink);
+    const QString text = m_known ? tr("%1 %2 % of yield, limit %3 %")
+                                       .arg(sideName(m_side))
+                                       .arg(qRound(100 * m_load))
+                                       .arg(qRound(100 * kFilmLoadLimit))
+                                 : tr("%1: slack so far").arg(sideName(m_side));
+    painter.drawText(QRectF(area.right() + 12, 0, width() - area.right() - 12, height()), Qt::AlignVCenter | Qt::AlignLeft, text);
+}
+
+} // namespace bombo

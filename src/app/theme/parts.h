@@ -1,0 +1,23 @@
+#pragma once
+/// The few ready-made parts that all pages are built from.
+#include "core/units/quantities.h"
+
+#include <QFrame>
+#include <QLabel>
+#include <QPushButton>
+
+namespace bombo {
+
+/// A label with a role of the style sheet: "title", "heading", "figure", "now", "quiet", "batter", "snareSide".
+QLabel* textLabel(const char* role, const QString& text = {});
+/// Framed panel.
+QFrame* card();
+/// The one big button of a page.
+QPushButton* primaryButton();
+/// Lesser button: keeps its hands off the focus when clicked, so that the space bar stays with the big one.
+QPushButton* secondaryButton(const QString& text);
+
+/// Accessible description of a painted view; also its tool tip for those who hover.
+void describe(QWidget* view, const QString& summary);
+
+} // namespace bombo

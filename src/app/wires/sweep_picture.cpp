@@ -1,0 +1,155 @@
+#include "app/wires/sweep_picture.h"
+
+#include "app/session/wording.h"
+#include "app/theme/palette.h"
+#include "app/theme/parts.h"
+
+#include <QCoreApplication>
+#include <QPainter>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text, const char* comment = nullptr, int n = -1) {
+    return QCoreApplication::translate("Sweep", text, comment, n);
+}
+
+Turns whisperMiddle(const WireAdvice& advice) { return {advice.chokeAbove.value + kTurnsLostAtEdge}; }
+
+void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
+    const Palette& p = ink();
+    for (const Dynamic dynamic : kDynamics) {
+        const QRectF upper = map.row(StrokePlace::Middle, dynamic);
+        painter.setPen(p.ink);
+        painter.setFont(typeface(15, QFont::DemiBold));
+        painter.drawText(QRectF(map.area().left() + 8, upper.top(), 80, 2 * upper.height()), Qt::AlignRight | Qt::AlignVCenter,
+                         dynamicName(dynamic));
+        painter.setPen(QPen(p.line, 1));
+        painter.drawLine(upper.topLeft(), upper.topRight());
+        for (const StrokePlace place : kPlaces) {
+            const QRectF row = map.row(place, dynamic);
+            const double end = map.xOf(Turns{std::min(kChartTurns, chokeTurns(whisperMiddle(picture.advice), place, dynamic).value)});
+            const QRectF bar(row.left(), row.center().y() - 4, std::max(0.0, end - row.left()), 8);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(place == StrokePlace::Middle ? QBrush(p.line) : QBrush(p.line, Qt::Dense4Pattern));
+            painter.drawRect(bar);
+        }
+    }
+    painter.setPen(QPen(p.line, 1));
+    painter.drawLine(map.field().bottomLeft(), map.field().bottomRight());
+}
+
+void paintTests(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
+    const Palette& p = ink();
+    for (const WireTest& test : picture.tests) {
+        const QRectF row = map.row(test.place, test.dynamic);
+        const QPointF at(map.xOf(test.turns), row.center().y());
+        painter.setPen(QPen(p.ink, 2.4));
+        if (test.answered) {
+            painter.setBrush(p.ink);
+            painter.drawEllipse(at, 6, 6);
+        } else {
+            painter.drawLine(at + QPointF(-6, -6), at + QPointF(6, 6));
+            painter.drawLine(at + QPointF(-6, 6), at + QPointF(6, -6));
+        }
+    }
+    painter.setFont(typeface(13));
+    for (const RattleTest& test : picture.rattles) {
+        const double x = map.xOf(test.turns);
+        const double y = map.field().top() - 14;
+        painter.setPen(QPen(p.ink, 2));
+        QPolygonF line;
+        for (int i = -8; i <= 8; ++i)
+            line << QPointF(x + i, y + (test.rattled ? 4.0 * ((i & 1) != 0 ? 1 : -1) : 0.0));
+        painter.drawPolyline(line);
+    }
+}
+
+void paintMarks(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
+    const Palette& p = ink();
+    const QRectF field = map.field();
+    const double base = field.bottom();
+    if (picture.begun) {
+        const double x = map.xOf(picture.current);
+        painter.setPen(QPen(p.accent, 3));
+        painter.drawLine(QPointF(x, field.top() - 4), QPointF(x, base + 6));
+        painter.setBrush(p.accent);
+        painter.drawEllipse(QPointF(x, base + 10), 7, 7);
+    }
+    const double r = map.xOf(picture.advice.recommended);
+    painter.setPen(QPen(p.ink, 2));
+    const double spread = map.xOf(picture.advice.recommended + picture.advice.error) - r;
+    painter.drawLine(QPointF(r - spread, field.top() - 30), QPointF(r + spread, field.top() - 30));
+    painter.setBrush(p.ink);
+    painter.drawPolygon(QPolygonF{QPointF(r, field.top() - 22), QPointF(r - 7, field.top() - 36), QPointF(r + 7, field.top() - 36)});
+    painter.setFont(typeface(13));
+    painter.drawText(QRectF(r - 120, field.top() - 55, 240, 18), Qt::AlignCenter,
+                     tr("best: %1 ± %2").arg(turnsText(picture.advice.recommended)).arg(picture.advice.error.value, 0, 'f', 2));
+}
+
+} // namespace
+
+SweepPicture sweepPicture(const Session& session) {
+    return {session.wires.strainer, session.wires.begun, wireAdviceOf(session), session.wires.tests, session.wires.rattles};
+}
+
+QString sweepSummary(const SweepPicture& picture) {
+    QStringList tried;
+    for (const WireTest& test : picture.tests)
+        tried << tr("%1, %2 at the %3: %4")
+                     .arg(turnsText(test.turns), dynamicName(test.dynamic), placeName(test.place),
+                          test.answered ? tr("answered") : tr("no answer"));
+    return tr("Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.")
+        .arg(turnsText(picture.advice.rattleBelow), turnsText(picture.advice.chokeAbove), turnsText(picture.advice.recommended))
+        .arg(picture.advice.error.value, 0, 'f', 2)
+        .arg(turnsText(picture.current), tried.isEmpty() ? tr("nothing yet") : tried.join(QStringLiteral("; ")));
+}
+
+void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
+    const Palette& p = ink();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QRectF field = map.field();
+    const double left = map.xOf(picture.advice.rattleBelow);
+    const double right = map.xOf(Turns{std::min(kChartTurns, picture.advice.chokeAbove.value)});
+    if (right > left)
+        painter.fillRect(QRectF(left, field.top() - 20, right - left, field.height() + 20), p.band);
+    paintRows(painter, map, picture);
+    painter.setFont(typeface(13));
+    for (int quarter = 0; quarter <= 4 * kChartTurns; ++quarter) {
+        const double x = map.xOf(Turns{quarter / 4.0});
+        painter.setPen(QPen(p.quiet, 1));
+        painter.drawLine(QPointF(x, field.bottom()), QPointF(x, field.bottom() + (quarter % 4 == 0 ? 6 : 3)));
+        if (quarter % 4 == 0)
+            painter.drawText(QRectF(x - 30, field.bottom() + 18, 60, 18), Qt::AlignCenter, QString::number(quarter / 4));
+    }
+    painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
+                     tr("strainer turns from first contact; disc: answered, cross: no answer; full bars middle, hatched edge"));
+    painter.setPen(p.ink);
+    if (right - left > 90)
+        painter.drawText(QRectF(left, field.bottom() - 18, right - left, 18), Qt::AlignCenter, tr("usable"));
+    paintTests(painter, map, picture);
+    paintMarks(painter, map, picture);
+}
+
+SweepView::SweepView(QWidget* parent) : QWidget(parent) {
+    setAccessibleName(tr("Sweep of the strainer"));
+    setObjectName(QStringLiteral("sweep"));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+}
+
+void SweepView::show(const SweepPicture& picture) {
+    m_picture = picture;
+    describe(this, sweepSummary(picture));
+    update();
+}
+
+void SweepView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(ink().line, 1));
+    painter.setBrush(ink().card);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    paintSweep(painter, SweepMap(rect()), m_picture);
+}
+
+} // namespace bombo

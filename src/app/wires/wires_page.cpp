@@ -1,0 +1,262 @@
+#include "app/wires/wires_page.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QShortcut>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+std::optional<bool> answerAt(const WireWork& wires, StrokePlace place, Dynamic dynamic) {
+    for (const WireTest& test : wires.tests)
+        if (test.turns == wires.strainer && test.place == place && test.dynamic == dynamic)
+            return test.answered;
+    return std::nullopt;
+}
+
+std::optional<bool> rattleAt(const WireWork& wires) {
+    for (const RattleTest& test : wires.rattles)
+        if (test.turns == wires.strainer)
+            return test.rattled;
+    return std::nullopt;
+}
+
+} // namespace
+
+WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(28, 16, 28, 16);
+    column->setSpacing(12);
+    column->addWidget(textLabel("title", tr("Set the strainer")));
+    column->addWidget(textLabel("quiet", tr("Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.")));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(14);
+    m_sweep = new SweepView;
+    auto* left = new QVBoxLayout;
+    left->setSpacing(12);
+    left->addWidget(m_sweep, 1);
+    left->addWidget(stepPanel());
+    row->addLayout(left, 8);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(12);
+    right->addWidget(knobPanel());
+    right->addWidget(answersPanel());
+    right->addStretch();
+    row->addLayout(right, 4);
+    column->addLayout(row, 1);
+
+    auto* no = new QShortcut(QKeySequence(Qt::Key_N), this);
+    no->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(no, &QShortcut::activated, this, [this] {
+        if (m_no->isVisible())
+            m_no->click();
+    });
+}
+
+QWidget* WiresPage::stepPanel() {
+    QFrame* panel = card();
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(18, 12, 18, 14);
+    column->setSpacing(4);
+    m_now = textLabel("now");
+    m_now->setObjectName(QStringLiteral("now"));
+    m_figure = textLabel("figure");
+    m_figure->setObjectName(QStringLiteral("step"));
+    m_detail = textLabel("quiet");
+    m_detail->setWordWrap(true);
+    column->addWidget(m_now);
+    column->addWidget(m_figure);
+    column->addWidget(m_detail);
+    auto* buttons = new QHBoxLayout;
+    auto* undo = secondaryButton(tr("Undo last"));
+    connect(undo, &QPushButton::clicked, &controller().undoStack(), &QUndoStack::undo);
+    m_no = secondaryButton({});
+    m_no->setObjectName(QStringLiteral("no"));
+    connect(m_no, &QPushButton::clicked, this, [this] {
+        if (const auto stroke = nextStroke(session().wires.strainer, session().wires.tests, session().wires.rattles))
+            answer(*stroke, false);
+    });
+    m_primary = primaryButton();
+    connect(m_primary, &QPushButton::clicked, this, &WiresPage::act);
+    buttons->addWidget(undo);
+    buttons->addStretch();
+    buttons->addWidget(m_no);
+    buttons->addWidget(m_primary);
+    column->addSpacing(6);
+    column->addLayout(buttons);
+    return panel;
+}
+
+QWidget* WiresPage::knobPanel() {
+    QFrame* panel = card();
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(18, 12, 18, 14);
+    column->addWidget(textLabel("heading", tr("Knob stands at")));
+    m_knob = textLabel("figure");
+    m_knob->setObjectName(QStringLiteral("knob"));
+    column->addWidget(m_knob);
+    column->addWidget(textLabel("quiet", tr("from first contact")));
+    auto* steps = new QGridLayout;
+    int place = 0;
+    for (const double by : {-0.25, -0.125, 0.125, 0.25}) {
+        auto* button = secondaryButton((by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
+                                       turnsText(Turns{by}).section(QLatin1Char(' '), 0, 0));
+        button->setObjectName(QStringLiteral("knob%1").arg(place));
+        button->setAccessibleName(by < 0 ? tr("Loosen %1").arg(turnsText(Turns{by})) : tr("Tighten %1").arg(turnsText(Turns{by})));
+        connect(button, &QPushButton::clicked, this,
+                [this, by] { controller().perform(SetStrainer{Turns{std::max(0.0, session().wires.strainer.value + by)}}); });
+        steps->addWidget(button, 0, place++);
+    }
+    column->addLayout(steps);
+    return panel;
+}
+
+QWidget* WiresPage::answersPanel() {
+    QFrame* panel = card();
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(18, 12, 18, 14);
+    column->addWidget(textLabel("heading", tr("At this stop")));
+    auto* grid = new QGridLayout;
+    grid->addWidget(textLabel("quiet", tr("middle")), 0, 1);
+    grid->addWidget(textLabel("quiet", tr("edge")), 0, 2);
+    int line = 1;
+    for (const Dynamic dynamic : kDynamics) {
+        grid->addWidget(new QLabel(dynamicName(dynamic)), line, 0);
+        for (const StrokePlace at : kPlaces) {
+            auto* cell = secondaryButton({});
+            cell->setObjectName(QStringLiteral("answer-%1-%2").arg(static_cast<int>(dynamic)).arg(static_cast<int>(at)));
+            connect(cell, &QPushButton::clicked, this, [this, at, dynamic] { cellClicked({at, dynamic}); });
+            m_cells[{dynamic, at}] = cell;
+            grid->addWidget(cell, line, at == StrokePlace::Middle ? 1 : 2);
+        }
+        ++line;
+    }
+    column->addLayout(grid);
+    m_rattle = secondaryButton({});
+    m_rattle->setObjectName(QStringLiteral("rattle"));
+    connect(m_rattle, &QPushButton::clicked, this,
+            [this] { controller().perform(AnswerRattle{!rattleAt(session().wires).value_or(true)}); });
+    column->addWidget(m_rattle);
+    return panel;
+}
+
+WiresPage::Step WiresPage::step() const {
+    const WireWork& wires = session().wires;
+    if (!wires.begun)
+        return Step::Begin;
+    if (nextStroke(wires.strainer, wires.tests, wires.rattles))
+        return Step::TryStroke;
+    const WireAdvice advice = wireAdviceOf(session());
+    return nextStop(advice) == wires.strainer ? Step::Finished : Step::TurnKnob;
+}
+
+/// While a stop would still tell something, go there; then to the best one.
+Turns WiresPage::nextStop(const WireAdvice& advice) const {
+    const WireWork& wires = session().wires;
+    const bool tried = advice.nextTest && std::any_of(wires.rattles.begin(), wires.rattles.end(), [&](const RattleTest& t) {
+                           return t.turns == *advice.nextTest;
+                       });
+    if (advice.nextTest && !tried)
+        return *advice.nextTest;
+    // Within an eighth of the best the knob may stay where it is.
+    return std::abs(advice.recommended.value - wires.strainer.value) < 0.13 ? wires.strainer : advice.recommended;
+}
+
+void WiresPage::refresh() {
+    const WireWork& wires = session().wires;
+    const SweepPicture picture = sweepPicture(session());
+    m_sweep->show(picture);
+    m_knob->setText(wires.begun ? turnsText(wires.strainer) : tr("not counted"));
+    const bool practice = session().source == SoundSource::Practice;
+    for (const auto& [key, cell] : m_cells) {
+        const auto known = answerAt(wires, key.second, key.first);
+        cell->setText(!known ? tr("not tried") : *known ? tr("● answers") : tr("✕ silent"));
+        cell->setAccessibleName(tr("%1 at the %2: %3").arg(dynamicName(key.first), placeName(key.second), cell->text()));
+        cell->setEnabled(wires.begun);
+    }
+    const auto rattles = rattleAt(wires);
+    m_rattle->setText(!rattles ? tr("Loud: does it rattle on?") : *rattles ? tr("Loud: rattles on") : tr("Loud: clean"));
+    m_rattle->setEnabled(wires.begun);
+
+    const WireAdvice& advice = picture.advice;
+    m_no->setVisible(false);
+    switch (step()) {
+    case Step::Begin:
+        m_now->setText(tr("Now: the lever on, the knob to first contact"));
+        m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStop(advice))));
+        m_detail->setText(tr("First contact: a fingertip on the snare side just feels the strands lift off the film."));
+        m_primary->setText(tr("Knob is there"));
+        break;
+    case Step::TryStroke: {
+        const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
+        m_now->setText(stroke.asksRattle ? tr("Now: one loud stroke at the middle")
+                                         : tr("Now: a %1 stroke at the %2").arg(dynamicName(stroke.dynamic), placeName(stroke.place)));
+        m_figure->setText(stroke.asksRattle ? tr("Do the wires fall silent with the drum?") : tr("Do the wires answer?"));
+        m_detail->setText(stroke.asksRattle ? tr("Clean: they stop with the tone. Rattling: they hiss on after it.")
+                                            : tr("Play it as quietly as you would on the stand, and listen for the hiss."));
+        m_primary->setText(practice ? tr("Strike it") : stroke.asksRattle ? tr("Clean") : tr("They answer"));
+        m_no->setText(stroke.asksRattle ? tr("They rattle on  (N)") : tr("No answer  (N)"));
+        m_no->setVisible(!practice);
+        break;
+    }
+    case Step::TurnKnob: {
+        const Turns to = nextStop(advice);
+        const Turns by = to - wires.strainer;
+        m_now->setText(tr("Now: the knob"));
+        m_figure->setText(by.value > 0.0 ? tr("Tighten %1").arg(turnsText(by)) : tr("Loosen %1").arg(turnsText(by)));
+        m_detail->setText(advice.noUsableSpan
+                              ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
+                              : tr("To %1 from first contact. %2").arg(turnsText(to), to == advice.recommended ? tr("That is the best so far.") : tr("That stop tells most.")));
+        m_primary->setText(tr("Turned"));
+        break;
+    }
+    case Step::Finished:
+        m_now->setText(advice.noUsableSpan ? tr("As good as it gets") : tr("In the usable span"));
+        m_figure->setText(tr("Leave it at %1").arg(turnsText(wires.strainer)));
+        m_detail->setText(advice.noUsableSpan
+                              ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
+                              : tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
+                                    .arg(std::max(0.0, (wires.strainer - advice.rattleBelow).value), 0, 'f', 1)
+                                    .arg(std::max(0.0, (advice.chokeAbove - wires.strainer).value), 0, 'f', 1));
+        m_primary->setText(tr("On to the muffling"));
+        break;
+    }
+}
+
+void WiresPage::answer(const Stroke& stroke, bool yes) {
+    if (stroke.asksRattle)
+        controller().perform(AnswerRattle{!yes});
+    else
+        controller().perform(AnswerWires{stroke.place, stroke.dynamic, yes});
+}
+
+void WiresPage::cellClicked(const Stroke& stroke) {
+    if (session().source == SoundSource::Practice)
+        controller().strikeWires(stroke.place, stroke.dynamic);
+    else // first click: answered; each further one the opposite
+        answer(stroke, !answerAt(session().wires, stroke.place, stroke.dynamic).value_or(false));
+}
+
+void WiresPage::act() {
+    const WireWork& wires = session().wires;
+    switch (step()) {
+    case Step::Begin:
+    case Step::TurnKnob: controller().perform(SetStrainer{nextStop(wireAdviceOf(session()))}); break;
+    case Step::TryStroke: {
+        const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
+        if (session().source == SoundSource::Practice)
+            controller().strikeWires(stroke.place, stroke.dynamic);
+        else
+            answer(stroke, true);
+        break;
+    }
+    case Step::Finished: controller().goTo(Station::Muffling); break;
+    }
+}
+
+} // namespace bombo

@@ -1,0 +1,40 @@
+#pragma once
+#include "app/route/station_page.h"
+#include "app/wires/sweep_picture.h"
+
+#include <QLabel>
+#include <map>
+
+namespace bombo {
+
+/// Strainer stops, strokes tried at them, and what to do with the knob.
+class WiresPage : public StationPage {
+    Q_OBJECT
+public:
+    explicit WiresPage(SessionController& controller, QWidget* parent = nullptr);
+    void refresh() override;
+    QPushButton* primary() override { return m_primary; }
+
+private:
+    enum class Step { Begin, TryStroke, TurnKnob, Finished };
+    Step step() const;
+    Turns nextStop(const WireAdvice& advice) const;
+    void act();
+    void answer(const Stroke& stroke, bool yes);
+    void cellClicked(const Stroke& stroke);
+    QWidget* stepPanel();
+    QWidget* knobPanel();
+    QWidget* answersPanel();
+
+    SweepView* m_sweep;
+    QLabel* m_now;
+    QLabel* m_figure;
+    QLabel* m_detail;
+    QLabel* m_knob;
+    QPushButton* m_primary;
+    QPushButton* m_no;
+    std::map<std::pair<Dynamic, StrokePlace>, QPushButton*> m_cells;
+    QPushButton* m_rattle;
+};
+
+} // namespace bombo

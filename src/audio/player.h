@@ -1,0 +1,26 @@
+#pragma once
+/// Plays one sound at a time through the default output.
+#include <QAudioSink>
+#include <QBuffer>
+#include <QObject>
+#include <memory>
+#include <vector>
+
+namespace bombo {
+
+class Player : public QObject {
+    Q_OBJECT
+public:
+    explicit Player(QObject* parent = nullptr);
+    ~Player() override;
+
+    static bool isAvailable();
+    /// Stops what plays and plays this. @return false when there is no output to play it on
+    bool play(const std::vector<float>& samples, double sampleRate);
+
+private:
+    std::unique_ptr<QBuffer> m_buffer;
+    std::unique_ptr<QAudioSink> m_sink;
+};
+
+} // namespace bombo

@@ -1,0 +1,108 @@
+#include "core/record/proof.h"
+
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+ProofVerdict byDistance(double distance, double settled, double near) {
+    const double d = std::abs(distance);
+    return d <= settled ? ProofVerdict::Settled : d <= near ? ProofVerdict::Near : ProofVerdict::Off;
+}
+
+ProofLine line(ProofItem item, double wanted, Known known) {
+    ProofLine result{};
+    result.item = item;
+    result.wanted = wanted;
+    result.known = known;
+    return result;
+}
+
+void addHead(std::vector<ProofLine>& lines, const Session& session, HeadSide side, bool isStale) {
+    const bool batter = side == HeadSide::Batter;
+    const HeadBrief brief = briefFor(session, side);
+    const HeadWork& work = session.head(side);
+    const double tolerance = brief.tolerance.value;
+    ProofLine pitch = line(batter ? ProofItem::BatterPitch : ProofItem::SnareSidePitch, brief.target.value, Known::Measured);
+    ProofLine evenness = line(batter ? ProofItem::BatterEvenness : ProofItem::SnareSideEvenness, tolerance, Known::Measured);
+    if (const auto estimate = lastEstimate(work)) {
+        const double off = centsBetween(brief.target, estimate->mean).value;
+        pitch.reached = estimate->mean.value;
+        pitch.verdict = byDistance(off, tolerance, 3.0 * tolerance);
+        evenness.reached = estimate->widest.value;
+        // A reading trusted to 2 cents cannot settle a tolerance to less than that.
+        evenness.verdict = byDistance(evenness.reached.value(), tolerance + 1.0, 2.0 * tolerance);
+    }
+    // Turned since it was last heard, or aimed at another tone.
+    const bool turnedSince = work.stage != HeadStage::Done && !work.history.empty();
+    for (ProofLine known : {pitch, evenness}) {
+        known.isStale = isStale || turnedSince;
+        lines.push_back(known);
+    }
+}
+
+} // namespace
+
+std::vector<ProofLine> proofLines(const Session& session) {
+    std::vector<ProofLine> lines;
+    const Targets targets = targetsOf(session).value();
+    const int lastTurned = std::max(session.batterAt, session.snareSideAt);
+    addHead(lines, session, HeadSide::SnareSide, stationState(session, Station::SnareSide) == StationState::Stale);
+    addHead(lines, session, HeadSide::Batter, stationState(session, Station::Batter) == StationState::Stale);
+
+    ProofLine centre = line(ProofItem::CentrePitch, targets.pitches.centre.value, Known::Predicted);
+    ProofLine ratio = line(ProofItem::EdgeOverCentre, targets.pitches.edgeOverCentre, Known::Predicted);
+    if (!session.batter.history.empty() && !session.snareSide.history.empty()) {
+        const NamedPitches now = namedPitches(knownState(session));
+        centre.reached = now.centre.value;
+        centre.verdict = byDistance(centsBetween(targets.pitches.centre, now.centre).value, 12.0, 30.0);
+        ratio.reached = now.edgeOverCentre;
+        ratio.verdict = byDistance(now.edgeOverCentre / ratio.wanted - 1.0, 0.01, 0.03);
+    }
+    lines.push_back(centre);
+    lines.push_back(ratio);
+
+    const WireAdvice advice = wireAdviceOf(session);
+    ProofLine strainer = line(ProofItem::Strainer, advice.recommended.value, Known::Said);
+    if (session.wires.begun) {
+        strainer.reached = session.wires.strainer.value;
+        strainer.verdict = byDistance(session.wires.strainer.value - advice.recommended.value, 0.13, 0.4);
+        strainer.isStale = session.wiresAt < lastTurned;
+    }
+    lines.push_back(strainer);
+
+    ProofLine ring = line(ProofItem::Ring, session.tone.ring.value, Known::Predicted);
+    if (!session.batter.history.empty()) {
+        ring.reached = predictMuffling(session.drum, knownState(session), session.pads).ringAfter.value;
+        ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
+        ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
+    }
+    lines.push_back(ring);
+    return lines;
+}
+
+const char* proofItemName(ProofItem item) {
+    switch (item) {
+    case ProofItem::SnareSidePitch: return "snare_side_edge_hz";
+    case ProofItem::SnareSideEvenness: return "snare_side_evenness_cents";
+    case ProofItem::BatterPitch: return "batter_edge_hz";
+    case ProofItem::BatterEvenness: return "batter_evenness_cents";
+    case ProofItem::CentrePitch: return "centre_hz";
+    case ProofItem::EdgeOverCentre: return "edge_over_centre";
+    case ProofItem::Strainer: return "strainer_turns";
+    case ProofItem::Ring: return "ring_s";
+    }
+    return "";
+}
+
+const char* proofVerdictName(ProofVerdict verdict) {
+    switch (verdict) {
+    case ProofVerdict::Settled: return "settled";
+    case ProofVerdict::Near: return "near";
+    case ProofVerdict::Off: return "off";
+    case ProofVerdict::NotMeasured: break;
+    }
+    return "not_measured";
+}
+
+} // namespace bombo

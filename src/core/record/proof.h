@@ -1,0 +1,27 @@
+#pragma once
+/// Brief against what was reached, line by line.
+#include "core/record/session.h"
+
+namespace bombo {
+
+enum class ProofItem { SnareSidePitch, SnareSideEvenness, BatterPitch, BatterEvenness, CentrePitch, EdgeOverCentre, Strainer, Ring };
+enum class ProofVerdict { Settled, Near, Off, NotMeasured };
+enum class Known { Measured, Predicted, Said };
+
+struct ProofLine {
+    ProofItem item;
+    double wanted = 0;             ///< Hz, cents, ratio, turns or seconds, by item
+    std::optional<double> reached; ///< same unit; empty when not known
+    Known known = Known::Measured; ///< where `reached` comes from
+    ProofVerdict verdict = ProofVerdict::NotMeasured;
+    bool isStale = false;          ///< something before it was changed since
+};
+
+/// @pre the tone is within reach of the drum
+std::vector<ProofLine> proofLines(const Session& session);
+
+/// Stable names for files, untranslated.
+const char* proofItemName(ProofItem item);
+const char* proofVerdictName(ProofVerdict verdict);
+
+} // namespace bombo

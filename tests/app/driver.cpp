@@ -1,0 +1,53 @@
+#include "driver.h"
+
+#include <QAbstractButton>
+#include <QApplication>
+#include <stdexcept>
+
+namespace bombo::testing {
+
+Program::Program(const QString& workbook, QSize size)
+    : settings(path(QStringLiteral("settings.ini"))), controller(settings), window(controller) {
+    settings.setPracticeAudible(false);
+    window.resize(size);
+    window.show();
+    if (!QTest::qWaitForWindowActive(&window))
+        throw std::runtime_error("the window did not come up");
+    if (!workbook.isEmpty())
+        controller.openWorkbook(workbook);
+}
+
+void Program::click(const QString& name) {
+    auto* button = find<QAbstractButton>(name);
+    QTest::mouseClick(button, Qt::LeftButton);
+}
+
+void Program::clickAt(QWidget* widget, QPointF at) {
+    QTest::mouseClick(widget, Qt::LeftButton, Qt::NoModifier, at.toPoint());
+}
+
+void Program::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    QWidget* target = QApplication::focusWidget();
+    QTest::keyClick(target != nullptr ? target : &window, key, modifiers);
+}
+
+bool Program::waitFor(const std::function<bool()>& condition, int milliseconds) {
+    return QTest::qWaitFor(condition, milliseconds);
+}
+
+bool Program::spaceUntil(const std::function<bool()>& done, int most) {
+    for (int i = 0; i < most && !done(); ++i) {
+        const int before = session().clock;
+        const Station station = session().station;
+        press(Qt::Key_Space);
+        if (!waitFor([&] { return done() || ((session().clock != before || session().station != station) && !controller.listener().isReading()); }))
+            return false;
+    }
+    return done();
+}
+
+bool Program::spaceUntil(HeadSide side, const std::function<bool(const HeadWork&)>& done, int most) {
+    return spaceUntil([&] { return done(session().head(side)); }, most);
+}
+
+} // namespace bombo::testing

@@ -1,0 +1,94 @@
+/// Draws every main view from the demo: bombo-screenshots FOLDER [day|night] [WIDTHxHEIGHT]. Used to refresh
+/// docs/screenshots and to look at the program without a monitor.
+#include "driver.h"
+
+#include "store/demo.h"
+
+#include <QApplication>
+#include <QPixmap>
+#include <iostream>
+
+using namespace bombo;
+using bombo::testing::Program;
+
+namespace {
+
+class Album {
+public:
+    Album(Program& program, QString folder) : m_program(program), m_folder(std::move(folder)) {}
+    void take(const QString& name) {
+        QApplication::processEvents();
+        const QString path = QDir(m_folder).filePath(name + QStringLiteral(".png"));
+        if (!m_program.window.grab().save(path))
+            throw std::runtime_error("cannot write " + path.toStdString());
+        std::cout << path.toStdString() << '\n';
+    }
+
+private:
+    Program& m_program;
+    QString m_folder;
+};
+
+void drive(Program& p, Album& album) {
+    album.take(QStringLiteral("drum"));
+    p.click(QStringLiteral("station-1"));
+    p.click(QStringLiteral("tone-chase"));
+    album.take(QStringLiteral("tone"));
+    p.press(Qt::Key_Space);
+    album.take(QStringLiteral("snare-side-finger-tight"));
+    p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.round == 1 && w.group == 2; });
+    album.take(QStringLiteral("snare-side-raising"));
+    p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
+    p.press(Qt::Key_Space);
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.tapsHeard() == 4; });
+    album.take(QStringLiteral("batter-listening"));
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
+    album.take(QStringLiteral("batter-evening"));
+    p.press(Qt::Key_F11);
+    album.take(QStringLiteral("stand-view"));
+    p.press(Qt::Key_F11);
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
+    album.take(QStringLiteral("batter-done"));
+    p.press(Qt::Key_Space);
+    p.spaceUntil([&] { return p.session().wires.rattles.size() == 2; });
+    album.take(QStringLiteral("wires"));
+    p.spaceUntil([&] { return p.session().station == Station::Muffling; });
+    p.click(QStringLiteral("addPad"));
+    album.take(QStringLiteral("muffling"));
+    p.press(Qt::Key_Space);
+    p.controller.setNote(QStringLiteral("Dry and quick. The chase scene stays apart even in the back row."));
+    p.window.page(Station::Proof)->refresh();
+    album.take(QStringLiteral("proof"));
+    p.click(QStringLiteral("primary"));
+    p.click(QStringLiteral("logbook"));
+    album.take(QStringLiteral("logbook"));
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen");
+    QApplication application(argc, argv);
+    const QStringList arguments = QApplication::arguments();
+    if (arguments.size() < 2) {
+        std::cerr << "bombo-screenshots FOLDER [day|night] [WIDTHxHEIGHT]\n";
+        return 2;
+    }
+    const bool night = arguments.value(2) == QStringLiteral("night");
+    const QStringList sides = arguments.value(3, QStringLiteral("1280x800")).split(QLatin1Char('x'));
+    try {
+        applyTheme(application, night ? ThemeChoice::Night : ThemeChoice::Day);
+        QTemporaryDir folder;
+        const QString book = folder.filePath(QStringLiteral("picture-house.bombo"));
+        if (!createDemoWorkbook(book))
+            throw std::runtime_error("cannot make the demo workbook");
+        Program program(book, {sides.value(0).toInt(), sides.value(1).toInt()});
+        Album album(program, arguments[1]);
+        drive(program, album);
+    } catch (const std::exception& problem) {
+        std::cerr << problem.what() << '\n';
+        return 1;
+    }
+    return 0;
+}
