@@ -122,9 +122,10 @@ void MainWindow::fillMenus() {
     redo->setShortcut(QKeySequence::Redo);
     edit->addAction(undo);
     edit->addAction(redo);
+    addActions({undo, redo}); // the window's own too: the stand view hides the menus
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    view->addAction(tr("&Stand view"), QKeySequence(Qt::Key_F11), this, &MainWindow::toggleStand);
+    addAction(view->addAction(tr("&Stand view"), QKeySequence(Qt::Key_F11), this, &MainWindow::toggleStand));
     view->addSeparator();
     auto* themes = new QActionGroup(this);
     const std::pair<QString, ThemeChoice> choices[]{{tr("As the &system"), ThemeChoice::System}, {tr("&Day"), ThemeChoice::Day}, {tr("&Night"), ThemeChoice::Night}};
@@ -195,6 +196,15 @@ void MainWindow::toggleStand() {
     if (!m_controller.hasSession())
         return;
     const bool opening = !m_stand->isVisible();
+    menuBar()->setVisible(!opening);
+    if (opening) {
+        m_wasMaximised = isMaximized();
+        showFullScreen();
+    } else if (m_wasMaximised) {
+        showMaximized();
+    } else {
+        showNormal();
+    }
     m_inLogbook = m_inLogbook && !opening;
     m_stand->setGeometry(centralWidget()->rect());
     m_stand->setVisible(opening);

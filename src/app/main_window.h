@@ -44,6 +44,7 @@ private:
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
     bool m_inLogbook = false;
+    bool m_wasMaximised = false; ///< before the stand view covered the screen
 };
 
 } // namespace bombo

@@ -29,7 +29,7 @@ private:
     QString m_folder;
 };
 
-void drive(Program& p, Album& album) {
+void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("drum"));
     p.click(QStringLiteral("station-1"));
     p.click(QStringLiteral("tone-chase"));
@@ -47,6 +47,7 @@ void drive(Program& p, Album& album) {
     p.press(Qt::Key_F11);
     album.take(QStringLiteral("stand-view"));
     p.press(Qt::Key_F11);
+    p.window.resize(size);
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
     album.take(QStringLiteral("batter-done"));
     p.press(Qt::Key_Space);
@@ -83,9 +84,10 @@ int main(int argc, char** argv) {
         const QString book = folder.filePath(QStringLiteral("picture-house.bombo"));
         if (!createDemoWorkbook(book))
             throw std::runtime_error("cannot make the demo workbook");
-        Program program(book, {sides.value(0).toInt(), sides.value(1).toInt()});
+        const QSize size(sides.value(0).toInt(), sides.value(1).toInt());
+        Program program(book, size);
         Album album(program, arguments[1]);
-        drive(program, album);
+        drive(program, album, size);
     } catch (const std::exception& problem) {
         std::cerr << problem.what() << '\n';
         return 1;

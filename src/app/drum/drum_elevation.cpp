@@ -36,7 +36,8 @@ DrumButton::DrumButton(const Drum& drum, QWidget* parent) : QAbstractButton(pare
     setCursor(Qt::PointingHandCursor);
     setText(QString::fromStdString(drum.name));
     setObjectName(QStringLiteral("drum-%1").arg(QString::fromStdString(drum.id)));
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setMaximumHeight(200);
 }
 
 void DrumButton::paintEvent(QPaintEvent*) {
@@ -47,8 +48,9 @@ void DrumButton::paintEvent(QPaintEvent*) {
     painter.setPen(QPen(isChecked() ? p.accent : hasFocus() || underMouse() ? p.ink : p.line, isChecked() || hasFocus() ? 3 : 1));
     painter.setBrush(p.card);
     painter.drawRoundedRect(frame, 4, 4);
-    paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, 210, frame.height() - 24), m_drum);
-    const double x = frame.left() + 244;
+    paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, 230, frame.height() - 24), m_drum);
+    const double x = frame.left() + 268;
+    painter.translate(0, std::max(0.0, 0.5 * (frame.height() - 118)));
     painter.setPen(p.ink);
     painter.setFont(typeface(21, QFont::Bold));
     painter.drawText(QRectF(x, frame.top() + 12, 300, 28), Qt::AlignLeft | Qt::AlignVCenter, text());

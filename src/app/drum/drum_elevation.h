@@ -15,7 +15,7 @@ class DrumButton : public QAbstractButton {
     Q_OBJECT
 public:
     DrumButton(const Drum& drum, QWidget* parent = nullptr);
-    QSize sizeHint() const override { return {560, 132}; }
+    QSize sizeHint() const override { return {560, 168}; }
     QSize minimumSizeHint() const override { return {480, 116}; }
 
 protected:

@@ -3,12 +3,29 @@
 #include "app/drum/new_drum_dialog.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/json_values.h"
 
+#include <QDateTime>
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace bombo {
+namespace {
+
+/// "13 Nov: Chase, 297.0 Hz over 399.4 Hz".
+QString latelyLine(const LogEntry& entry, const std::vector<Tone>& tones) {
+    QString line = DrumPage::tr("%1: %2").arg(QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM")), cueName(entry.toneId, tones));
+    const Json summary = Json::parse(entry.summary.toStdString(), nullptr, false);
+    const auto batter = measuredHertz(summary, "batter");
+    const auto snareSide = measuredHertz(summary, "snare_side");
+    if (batter && snareSide)
+        line += DrumPage::tr(", %1 over %2").arg(hertzText(*batter), hertzText(*snareSide));
+    return line;
+}
+
+} // namespace
 
 DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
     auto* column = new QVBoxLayout(this);
@@ -43,16 +60,22 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     m_fresh->setToolTip(tr("Begins a new session from finger-tight; the earlier one stays in the workbook."));
     connect(m_fresh, &QPushButton::clicked, &controller, &SessionController::startFresh);
     notes->addWidget(m_fresh, 0, Qt::AlignLeft);
-    notes->addSpacing(14);
+    notes->addSpacing(10);
+    notes->addWidget(textLabel("heading", tr("Lately in the logbook")));
+    m_lately = textLabel("quiet");
+    m_lately->setObjectName(QStringLiteral("lately"));
+    m_lately->setWordWrap(true);
+    notes->addWidget(m_lately);
+    notes->addSpacing(10);
     notes->addWidget(textLabel("heading", tr("Look it over first")));
     m_lookOver = textLabel("quiet",
-                           tr("•  Wires off, lever open.\n"
-                              "•  Slackened, does the film stay dished in the middle? Then it is worn: have a spare at hand.\n"
-                              "•  Hoop round and flat, the same gap to the shell all round.\n"
-                              "•  Rods straight, clean, lightly greased, washers there.\n"
-                              "•  Lug and strainer screws snug.\n"
-                              "•  Strands whole, none bent or slack.\n"
-                              "•  Travel left both ways on the strainer knob."));
+                           tr("Wires off, lever open.\n"
+                              "Film still dished when slack? Worn: have a spare.\n"
+                              "Hoop round and flat, the same gap all round.\n"
+                              "Rods straight, clean, lightly greased.\n"
+                              "Washers there; lug and strainer screws snug.\n"
+                              "Strands whole, none bent or slack.\n"
+                              "Travel left both ways on the strainer knob."));
     m_lookOver->setWordWrap(true);
     notes->addWidget(m_lookOver);
     notes->addStretch();
@@ -113,6 +136,12 @@ void DrumPage::refresh() {
     m_where->setText(lines.isEmpty() ? tr("Nothing done yet on %1.").arg(QString::fromStdString(session().drum.name))
                                      : lines.join(QLatin1Char('\n')));
     m_fresh->setVisible(!lines.isEmpty());
+
+    QStringList lately;
+    for (const LogEntry& entry : controller().logEntries())
+        if (entry.drumId == session().drum.id && lately.size() < 4)
+            lately << latelyLine(entry, controller().tones());
+    m_lately->setText(lately.isEmpty() ? tr("Nothing saved for this drum yet.") : lately.join(QLatin1Char('\n')));
 }
 
 } // namespace bombo

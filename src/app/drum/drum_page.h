@@ -24,6 +24,7 @@ private:
     QButtonGroup m_choices;
     std::vector<Drum> m_shown;
     QLabel* m_where;
+    QLabel* m_lately;
     QLabel* m_lookOver;
     QPushButton* m_fresh;
     QPushButton* m_primary;

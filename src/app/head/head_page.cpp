@@ -21,6 +21,7 @@ HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent
 
     m_title = textLabel("title");
     m_conditions = textLabel("quiet");
+    m_conditions->setWordWrap(true);
     m_target = textLabel(side == HeadSide::Batter ? "batter" : "snareSide");
     m_mean = textLabel("quiet");
     m_mean->setObjectName(QStringLiteral("mean"));
@@ -52,15 +53,13 @@ HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent
     loads->addWidget(m_ownLoad, 1);
     loads->addWidget(m_otherLoad, 1);
     column->addLayout(loads);
-    m_hint = textLabel("quiet");
-    column->addWidget(m_hint);
 }
 
 QWidget* HeadPage::stepPanel() {
     QFrame* panel = card();
-    panel->setMinimumHeight(244);
     m_dial = new StepDial;
     m_now = textLabel("now");
+    m_now->setWordWrap(true);
     m_now->setObjectName(QStringLiteral("now"));
     m_figure = textLabel("figure");
     m_figure->setObjectName(QStringLiteral("step"));
@@ -70,35 +69,23 @@ QWidget* HeadPage::stepPanel() {
     m_count->setObjectName(QStringLiteral("count"));
     m_primary = primaryButton();
     connect(m_primary, &QPushButton::clicked, this, &HeadPage::act);
-    m_undo = secondaryButton(tr("Undo last"));
-    m_undo->setObjectName(QStringLiteral("undo"));
-    connect(m_undo, &QPushButton::clicked, &controller().undoStack(), &QUndoStack::undo);
-    connect(&controller().undoStack(), &QUndoStack::canUndoChanged, m_undo, &QWidget::setEnabled);
-    m_listenNow = secondaryButton({});
-    m_listenNow->setObjectName(QStringLiteral("listenNow"));
-    connect(m_listenNow, &QPushButton::clicked, this, [this] {
-        controller().perform(BeginTapping{m_side, 0, session().head(m_side).direction});
-    });
 
     auto* left = new QVBoxLayout;
+    m_dial->setFixedWidth(172); // so that the words do not wander from step to step
+    m_count->setAlignment(Qt::AlignCenter);
     left->addWidget(m_dial, 1);
-    left->addWidget(m_count, 0, Qt::AlignHCenter);
+    left->addWidget(m_count);
     auto* words = new QVBoxLayout;
     words->addWidget(m_now);
     words->addWidget(m_figure);
     words->addWidget(m_detail);
     words->addStretch();
-    auto* buttons = new QHBoxLayout;
-    buttons->addWidget(m_undo);
-    buttons->addWidget(m_listenNow);
-    buttons->addStretch();
-    buttons->addWidget(m_primary);
-    words->addLayout(buttons);
+    words->addWidget(m_primary, 0, Qt::AlignRight);
     auto* row = new QHBoxLayout(panel);
     row->setContentsMargins(18, 12, 18, 14);
     row->setSpacing(18);
-    row->addLayout(left, 2);
-    row->addLayout(words, 5);
+    row->addLayout(left);
+    row->addLayout(words, 1);
     return panel;
 }
 
@@ -107,26 +94,37 @@ QWidget* HeadPage::rodTools() {
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(0, 0, 0, 0);
     m_rodText = textLabel("quiet");
+    m_rodText->setWordWrap(true);
     m_rodText->setObjectName(QStringLiteral("rodText"));
     m_startHere = secondaryButton({});
     m_startHere->setObjectName(QStringLiteral("startHere"));
     connect(m_startHere, &QPushButton::clicked, this, [this] {
         controller().perform(BeginTapping{m_side, m_hoop->selected().value_or(0), session().head(m_side).direction});
     });
-    m_otherWay = secondaryButton(tr("Tap the other way round"));
+    m_otherWay = secondaryButton(tr("The other way round"));
     m_otherWay->setObjectName(QStringLiteral("otherWay"));
     connect(m_otherWay, &QPushButton::clicked, this, [this] {
         const HeadWork& work = session().head(m_side);
         const Direction other = work.direction == Direction::Clockwise ? Direction::CounterClockwise : Direction::Clockwise;
         controller().perform(BeginTapping{m_side, work.startRod, other});
     });
-    m_lessTurned = secondaryButton(tr("I turned it 1/8 less"));
+    m_lessTurned = secondaryButton(tr("Count \u22121/8"));
+    m_lessTurned->setToolTip(tr("I turned this rod an eighth less than was counted."));
     connect(m_lessTurned, &QPushButton::clicked, this, [this] { correct(Turns{-0.125}); });
-    m_moreTurned = secondaryButton(tr("I turned it 1/8 more"));
+    m_moreTurned = secondaryButton(tr("Count +1/8"));
+    m_moreTurned->setToolTip(tr("I turned this rod an eighth more than was counted."));
     m_moreTurned->setObjectName(QStringLiteral("moreTurned"));
     connect(m_moreTurned, &QPushButton::clicked, this, [this] { correct(Turns{0.125}); });
+    m_undo = secondaryButton(tr("Undo last"));
+    m_undo->setObjectName(QStringLiteral("undo"));
+    connect(m_undo, &QPushButton::clicked, &controller().undoStack(), &QUndoStack::undo);
+    m_listenNow = secondaryButton({});
+    m_listenNow->setObjectName(QStringLiteral("listenNow"));
+    connect(m_listenNow, &QPushButton::clicked, this, [this] {
+        controller().perform(BeginTapping{m_side, 0, session().head(m_side).direction});
+    });
     row->addWidget(m_rodText, 1);
-    for (QPushButton* button : {m_startHere, m_otherWay, m_lessTurned, m_moreTurned})
+    for (QPushButton* button : {m_startHere, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo})
         row->addWidget(button);
     return bar;
 }
@@ -176,7 +174,6 @@ void HeadPage::refresh() {
     m_undo->setEnabled(controller().undoStack().canUndo());
     m_listenNow->setVisible(work.stage == HeadStage::Raising || work.stage == HeadStage::Turning || work.stage == HeadStage::Done);
     m_listenNow->setText(work.stage == HeadStage::Done ? tr("Tap the round again") : tr("Listen now"));
-    showRodTools();
     m_listening->refresh();
 
     auto showLoad = [this](LoadWedge* wedge, HeadSide side) {
@@ -188,24 +185,24 @@ void HeadPage::refresh() {
     showLoad(m_otherLoad, batter ? HeadSide::SnareSide : HeadSide::Batter);
     const auto move = moveAtHand(work, session().path);
     if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
-        m_hint->setText(tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both.").arg(rodsText(move->rods)));
+        m_hint = tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both.").arg(rodsText(move->rods));
     else if (!batter && work.stage != HeadStage::FingerTight)
-        m_hint->setText(tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest."));
+        m_hint = tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.");
     else
-        m_hint->setText(tr("Click a rod, or choose it with the arrow keys, to start a round there or to correct its count."));
+        m_hint = tr("Click a rod, or choose it with the arrow keys, to start a round there or to correct its count.");
+    showRodTools();
 }
 
 void HeadPage::showRodTools() {
     const auto rod = m_hoop->selected();
     const HeadWork& work = session().head(m_side);
     const bool started = work.stage != HeadStage::FingerTight;
-    m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : QString());
+    m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : m_hint);
     m_startHere->setVisible(rod && started);
-    m_startHere->setText(rod ? tr("Start the round at rod %1").arg(*rod + 1) : QString());
+    m_startHere->setText(rod ? tr("Start at rod %1").arg(*rod + 1) : QString());
     m_lessTurned->setVisible(rod && started);
     m_moreTurned->setVisible(rod && started);
     m_otherWay->setVisible(work.stage == HeadStage::Tapping && work.tapsHeard() == 0);
-    m_rodText->parentWidget()->setVisible(rod || m_otherWay->isVisibleTo(m_rodText->parentWidget()));
 }
 
 void HeadPage::act() {

@@ -61,7 +61,7 @@ private:
     ListeningStrip* m_listening;
     LoadWedge* m_ownLoad;
     LoadWedge* m_otherLoad;
-    QLabel* m_hint;
+    QString m_hint; ///< shown while no rod is chosen
 };
 
 } // namespace bombo

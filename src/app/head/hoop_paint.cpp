@@ -36,7 +36,7 @@ void paintCentsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
         painter.setPen(p.quiet);
         painter.drawText(QRectF(map.area().left() + 6, y - 10, 52, 20), Qt::AlignRight | Qt::AlignVCenter, centsText(Cents{cents}));
     }
-    painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 400, 18), Qt::AlignLeft,
+    painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 5, 400, 18), Qt::AlignLeft,
                      tr("cents from target; shaded: close enough"));
 }
 

@@ -15,7 +15,7 @@ public:
     std::optional<int> selected() const { return m_picture.selected; }
     void select(std::optional<int> rod);
     HoopMap map() const;
-    QSize minimumSizeHint() const override { return {600, 250}; }
+    QSize minimumSizeHint() const override { return {600, 190}; }
 
 signals:
     void rodSelected(std::optional<int> rod);

@@ -62,7 +62,7 @@ void paintStand(QPainter& painter, const QRectF& area, const StandWords& words) 
     };
     line(1.6, 0.7, words.now, p.accent, QFont::Bold);
     line(2.8, 1.6, words.figure, p.ink, QFont::Bold);
-    line(5.2, 0.8, words.count, p.ink, QFont::DemiBold);
+    line(5.2, 0.8, QString(words.count).replace(QLatin1Char('\n'), QStringLiteral(", ")), p.ink, QFont::DemiBold);
     line(6.6, 0.8, words.heard, p.ink, QFont::DemiBold);
     if (!words.button.isEmpty())
         line(8.6, 0.45, StandView::tr("Space: %1").arg(words.button), p.quiet, QFont::Normal);

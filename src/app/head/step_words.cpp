@@ -32,7 +32,7 @@ StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
     words.count = (move.rods.size() == 2 ? tr("pair %1 of %2") : tr("rod %1 of %2"))
                       .arg(work.group + 1)
                       .arg(order.size());
-    words.count += tr(", round %1 of %2").arg(work.round + 1).arg(work.countedRounds.size());
+    words.count += QLatin1Char('\n') + tr("round %1 of %2").arg(work.round + 1).arg(work.countedRounds.size());
     const auto next = static_cast<std::size_t>(work.group) + 1;
     if (next < order.size())
         words.detail = tr("then %1 the same").arg(rodsText(order[next]));
@@ -44,7 +44,7 @@ StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
 }
 
 StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
-    StepWords words{StepKind::Tap, {}, tr("Now: tap at rod %1").arg(rod + 1), {}, {}, {}, {}};
+    StepWords words{StepKind::Tap, {}, tr("Now: one tap, then let it ring"), {}, {}, {}, {}};
     words.count = tr("tap %1 of %2").arg(work.tapsHeard() + 1).arg(work.heard.size());
     words.figure = tr("Rod %1").arg(rod + 1);
     words.detail = tr("30 mm in from the hoop. Other head muted, a light finger on the middle.");
@@ -74,12 +74,14 @@ StepWords turningWords(const HeadWork& work, const RodMove& move) {
 
 StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
     const QString next = brief.side == HeadSide::SnareSide ? tr("On to the batter") : tr("On to the wires");
+    const auto estimate = lastEstimate(work);
+    const QString spread = estimate ? tr("Even to ± %1 cents").arg(std::lround(estimate->widest.value)) : tr("Not heard yet");
     if (work.withinTolerance)
-        return {StepKind::Settled, {}, tr("Even and at pitch"), tr("Within %1 cents").arg(brief.tolerance.value),
+        return {StepKind::Settled, {}, tr("Even and at pitch"), spread,
                 tr("Press the middle of the batter gently, or leave a new head overnight, then tap once more."), {}, next};
     QString why = work.heldByFilm ? tr("The film is near its limit: more turns would pass the safe load.")
                                   : tr("No further eighth would bring it nearer; tap once more to be sure.");
-    return {StepKind::Limit, {}, tr("As near as it goes"), tr("Stopped here"), why, {}, next};
+    return {StepKind::Limit, {}, tr("As near as it goes"), spread, why, {}, next};
 }
 
 } // namespace

@@ -3,7 +3,6 @@
 #include "app/listening/tap_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-#include "core/units/pitch.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -69,11 +68,10 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     m_device->setAccessibleName(tr("Microphone"));
     m_device->setFocusPolicy(Qt::TabFocus);
     m_device->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    m_device->setMinimumContentsLength(12);
+    m_device->setMinimumContentsLength(6);
     connect(m_device, &QComboBox::activated, this,
             [this](int index) { m_controller.chooseMicrophone(m_device->itemData(index).toByteArray()); });
     auto* sources = new QHBoxLayout;
-    sources->addWidget(textLabel("quiet", tr("Listens to")));
     sources->addWidget(m_source);
     sources->addWidget(m_device, 1);
     sources->addStretch();
@@ -82,16 +80,16 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     column->addWidget(m_level);
 
     m_figure = textLabel("figure");
+    m_figure->setObjectName(QStringLiteral("heardFigure"));
     m_note = textLabel("heading");
-    m_sure = textLabel("quiet");
     auto* figures = new QHBoxLayout;
     figures->addWidget(m_figure);
     figures->addSpacing(8);
     figures->addWidget(m_note, 0, Qt::AlignBottom);
     figures->addStretch();
-    figures->addWidget(m_sure, 0, Qt::AlignBottom);
     column->addLayout(figures);
     m_verdict = textLabel("heading");
+    m_verdict->setWordWrap(true);
     m_verdict->setObjectName(QStringLiteral("verdict"));
     column->addWidget(m_verdict);
     m_remedy = textLabel("quiet");
@@ -128,7 +126,6 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
     m_tap->show(reading);
     m_figure->setVisible(clear);
     m_note->setVisible(clear);
-    m_sure->setVisible(clear);
     if (!reading) {
         m_verdict->setText(tr("Nothing heard yet"));
         m_remedy->setText(m_controller.session().source == SoundSource::File
@@ -139,14 +136,14 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
     }
     if (clear) {
         m_figure->setText(hertzText(*reading->frequency));
-        m_note->setText(QString::fromStdString(noteText(*reading->frequency)));
-        m_sure->setText(tr("± %1 Hz").arg(std::max(0.01, reading->standardError->value), 0, 'f', 2));
+        m_note->setText(noteWords(*reading->frequency));
     }
-    QString verdict = clear ? QString() : tr("Again: %1").arg(verdictText(reading->verdict));
-    if (clear && reading->beat)
-        verdict = tr("Two close partials, beating %1 times a second").arg(reading->beat->value, 0, 'f', 1);
-    m_verdict->setText(verdict);
-    m_verdict->setVisible(!verdict.isEmpty());
+    if (!clear)
+        m_verdict->setText(tr("Again: %1").arg(verdictText(reading->verdict)));
+    else if (reading->beat)
+        m_verdict->setText(tr("Uneven here: beats %1 times a second").arg(reading->beat->value, 0, 'f', 1));
+    else
+        m_verdict->setText(tr("Clear, sure to %1 Hz").arg(std::max(0.01, reading->standardError->value), 0, 'f', 2));
     const QString remedy = remedyText(reading->verdict);
     m_remedy->setText(remedy);
     m_remedy->setVisible(!remedy.isEmpty());

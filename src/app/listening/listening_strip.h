@@ -54,7 +54,6 @@ private:
     LevelMeter* m_level;
     QLabel* m_figure;
     QLabel* m_note;
-    QLabel* m_sure;
     QLabel* m_verdict;
     QLabel* m_remedy;
     TapView* m_tap;

@@ -113,14 +113,10 @@ void LogbookPage::fill() {
         for (const DrumRow& known : m_controller.drums())
             if (known.drum.id == entry.drumId)
                 drum = QString::fromStdString(known.drum.name);
-        QString tone = QString::fromStdString(entry.toneId);
-        for (const Tone& known : m_controller.tones())
-            if (known.id == entry.toneId)
-                tone = QString::fromStdString(known.name).section(QLatin1Char(':'), 0, 0);
         const QDateTime when = QDateTime::fromString(entry.savedAt, Qt::ISODate);
         const QStringList cells{QLocale().toString(when, QStringLiteral("d MMM yyyy  hh:mm")),
                                 drum,
-                                tone,
+                                cueName(entry.toneId, m_controller.tones()),
                                 numberText(summary, {"batter", "measured_hz"}, 1, tr(" Hz")),
                                 numberText(summary, {"snare_side", "measured_hz"}, 1, tr(" Hz")),
                                 QStringLiteral("± ") + numberText(summary, {"batter", "widest_cents"}, 0, tr(" cents")),

@@ -6,6 +6,8 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <cmath>
+#include <numbers>
+#include <optional>
 
 namespace bombo {
 
@@ -14,7 +16,7 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
     column->addWidget(textLabel("title", tr("Muffle, last and least")));
-    auto* words = textLabel("quiet", tr("First evenness, then pitch, then the stroke, then pads. Click the head to lay a gel pad; drag it, or nudge it with the arrow keys."));
+    auto* words = textLabel("quiet", tr("First evenness, then pitch, then the stroke, then pads. Click the head to lay a gel pad; drag it, or choose it with its number and nudge it with the arrow keys."));
     words->setWordWrap(true);
     column->addWidget(words);
 
@@ -40,8 +42,10 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     auto* left = new QVBoxLayout;
     left->setSpacing(4);
     m_now = textLabel("now");
+    m_now->setWordWrap(true);
     m_figure = textLabel("figure");
     m_figure->setObjectName(QStringLiteral("ringFigure"));
+    m_figure->setWordWrap(true);
     m_detail = textLabel("quiet");
     m_detail->setWordWrap(true);
     left->addWidget(m_now);
@@ -52,6 +56,7 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     m_place = textLabel("quiet");
     m_place->setObjectName(QStringLiteral("padPlace"));
     m_place->setAlignment(Qt::AlignRight);
+    m_place->setWordWrap(true);
     right->addWidget(m_place);
     right->addStretch();
     auto* buttons = new QHBoxLayout;
@@ -76,17 +81,29 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     column->addWidget(panel);
 }
 
-/// The next free place near the hoop, starting on the far side from the player's sticks.
+/// Lays it 20 mm from the hoop, of 24 angles where it shortens the ring most: the members of each pair that the
+/// other pads leave alone.
 void MufflingPage::addPad() {
+    constexpr int angles = 24;
     const Shell& shell = session().drum.shell;
-    Pad pad;
-    pad.fromCentre = Metres{shell.radius().value - pad.kind.radius.value - 0.020};
-    for (int place = 0; place < 24; ++place) {
-        pad.angle = Radians{(1.5 + (place % 2 == 0 ? 1 : -1) * (place + 1) / 2 / 12.0) * std::numbers::pi};
-        if (checkPad(pad, session().pads, shell) == PadProblem::None)
-            break;
+    const DrumState state = knownState(session());
+    std::optional<Pad> best;
+    double shortest = 0.0;
+    for (int place = 0; place < angles; ++place) {
+        Pad pad;
+        pad.fromCentre = Metres{shell.radius().value - pad.kind.radius.value - 0.020};
+        pad.angle = Radians{1.5 * std::numbers::pi + 2.0 * std::numbers::pi * place / angles}; // from the far side on
+        if (checkPad(pad, session().pads, shell) != PadProblem::None)
+            continue;
+        std::vector<Pad> with = session().pads;
+        with.push_back(pad);
+        const double ring = predictMuffling(session().drum, state, with).ringAfter.value;
+        if (!best || ring < shortest - 1e-4) {
+            best = pad;
+            shortest = ring;
+        }
     }
-    if (controller().perform(AddPad{pad}))
+    if (best && controller().perform(AddPad{*best}))
         m_head->select(static_cast<int>(session().pads.size()) - 1);
 }
 
@@ -105,10 +122,10 @@ void MufflingPage::refresh() {
     else if (ratio > 1.0)
         m_now->setText(picture.hasPads ? tr("Still rings longer than wanted") : tr("Rings longer than wanted"));
     else
-        m_now->setText(picture.hasPads ? tr("Shorter than wanted: take a pad off, or move it to the hoop") : tr("Shorter than wanted: leave it open"));
+        m_now->setText(picture.hasPads ? tr("Shorter than wanted: less pad") : tr("Short enough without a pad"));
     QString detail = tr("predicted ring of the whole tone; %1 s wanted for %2")
                          .arg(wanted, 0, 'f', 2)
-                         .arg(QString::fromStdString(session().tone.name).section(QLatin1Char(':'), 0, 0));
+                         .arg(cueName(session().tone));
     if (session().batter.history.empty())
         detail += tr("; from the targets, since the batter was not heard yet");
     m_detail->setText(detail);

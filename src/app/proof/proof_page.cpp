@@ -76,7 +76,7 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     m_table->setAccessibleName(tr("Brief against what was reached"));
     m_table->setHorizontalHeaderLabels({tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")});
     m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(38);
+    m_table->verticalHeader()->setDefaultSectionSize(46);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);

@@ -59,7 +59,7 @@ void RouteRail::refresh(bool inLogbook) {
         const StationState state = stationState(session, station);
         QString detail = stateName(state);
         if (station == Station::Tone && state == StationState::Done)
-            detail = QString::fromStdString(session.tone.name).section(QLatin1Char(':'), 0, 0);
+            detail = cueName(session.tone);
         button->show(state, !inLogbook && session.station == station, detail);
     }
     m_logbook->setChecked(inLogbook);

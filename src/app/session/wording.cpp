@@ -15,6 +15,15 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
 
 } // namespace
 
+QString cueName(const Tone& tone) { return QString::fromStdString(tone.name).section(QLatin1Char(':'), 0, 0); }
+
+QString cueName(const std::string& id, const std::vector<Tone>& tones) {
+    for (const Tone& tone : tones)
+        if (tone.id == id)
+            return cueName(tone);
+    return QString::fromStdString(id);
+}
+
 QString stationName(Station station) {
     switch (station) {
     case Station::Drum: return tr("Drum");
@@ -163,12 +172,14 @@ QString centsText(Cents cents) {
 
 QString hertzText(Hertz frequency) { return tr("%1 Hz").arg(frequency.value, 0, 'f', 1); }
 
-QString pitchText(Hertz frequency) {
+QString noteWords(Hertz frequency) {
     QString note = QString::fromStdString(noteText(frequency));
     note.replace(QLatin1Char('-'), QChar(0x2212));
     note.replace(QLatin1Char('#'), QChar(0x266F));
-    return tr("%1 Hz  %2").arg(frequency.value, 0, 'f', 1).arg(note);
+    return note;
 }
+
+QString pitchText(Hertz frequency) { return hertzText(frequency) + QStringLiteral("  ") + noteWords(frequency); }
 
 QString rodsText(const std::vector<int>& rods) {
     if (rods.size() == 1)

@@ -7,6 +7,10 @@
 
 namespace bombo {
 
+/// "Chase" of "Chase: tight, dry, quick".
+QString cueName(const Tone& tone);
+/// The same by id; the id itself for a tone that is not known.
+QString cueName(const std::string& id, const std::vector<Tone>& tones);
 QString stationName(Station station);
 QString stateName(StationState state);
 QString sideName(HeadSide side);
@@ -31,6 +35,8 @@ QString turnsText(Turns turns);
 QString centsText(Cents cents);
 /// "262.3 Hz".
 QString hertzText(Hertz frequency);
+/// "C4 +2", with real sharps and minus signs.
+QString noteWords(Hertz frequency);
 /// "262.3 Hz  C4 +2".
 QString pitchText(Hertz frequency);
 /// "rod 3", "rods 2 and 6"; 1-based.

@@ -11,11 +11,15 @@ namespace bombo {
 
 void paintLoadWedge(QPainter& painter, const QRectF& area, double load, HeadSide side) {
     const Palette& p = ink();
-    const QPolygonF wedge{area.bottomLeft(), area.topRight(), area.bottomRight()};
+    constexpr double thin = 0.3; // of the height, at the slack end: even a light load must show
     const double share = std::clamp(load, 0.0, 1.0);
-    const QPolygonF filled{area.bottomLeft(),
-                           QPointF(area.left() + share * area.width(), area.bottom() - share * area.height()),
-                           QPointF(area.left() + share * area.width(), area.bottom())};
+    auto upTo = [&](double end) {
+        const double x = area.left() + end * area.width();
+        return QPolygonF{area.bottomLeft(), QPointF(area.left(), area.bottom() - thin * area.height()),
+                         QPointF(x, area.bottom() - (thin + (1.0 - thin) * end) * area.height()), QPointF(x, area.bottom())};
+    };
+    const QPolygonF wedge = upTo(1.0);
+    const QPolygonF filled = upTo(share);
     const QColor colour = side == HeadSide::Batter ? p.batter : p.snareSide;
     painter.setPen(Qt::NoPen);
     painter.setBrush(side == HeadSide::Batter ? QBrush(colour) : QBrush(colour, Qt::Dense2Pattern));

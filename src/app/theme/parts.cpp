@@ -1,5 +1,9 @@
 #include "app/theme/parts.h"
 
+#include "app/theme/palette.h"
+
+#include <QPainter>
+
 namespace bombo {
 
 QLabel* textLabel(const char* role, const QString& text) {
@@ -15,8 +19,18 @@ QFrame* card() {
     return frame;
 }
 
+void PrimaryButton::paintEvent(QPaintEvent* event) {
+    QPushButton::paintEvent(event);
+    if (!isEnabled())
+        return;
+    QPainter painter(this);
+    painter.setFont(typeface(13));
+    painter.setPen(ink().onAccent);
+    painter.drawText(rect().adjusted(width() - 72, 0, -16, 0), Qt::AlignVCenter | Qt::AlignRight, tr("Space"));
+}
+
 QPushButton* primaryButton() {
-    auto* button = new QPushButton;
+    auto* button = new PrimaryButton;
     button->setProperty("primary", true);
     button->setObjectName(QStringLiteral("primary"));
     return button;

@@ -12,7 +12,15 @@ namespace bombo {
 QLabel* textLabel(const char* role, const QString& text = {});
 /// Framed panel.
 QFrame* card();
-/// The one big button of a page.
+/// The one big button of a page; says that the space bar presses it.
+class PrimaryButton : public QPushButton {
+    Q_OBJECT
+public:
+    using QPushButton::QPushButton;
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+};
 QPushButton* primaryButton();
 /// Lesser button: keeps its hands off the focus when clicked, so that the space bar stays with the big one.
 QPushButton* secondaryButton(const QString& text);

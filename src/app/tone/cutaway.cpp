@@ -96,12 +96,12 @@ QString cutawaySummary(const CutawayPicture& picture) {
 
 CutawayMap::CutawayMap(QRectF area, const Shell& shell) : m_area(area) {
     // One scale for every drum, so that a small drum looks small: 15 in across fills the left part.
-    const double left = 0.50 * area.width() - 40;
+    const double left = std::max(200.0, area.width() - 408);
     const double scale = std::min(left / inches(15).value, (area.height() - 110) / inches(8.5).value);
     const double width = scale * shell.diameter.value;
     const double height = scale * shell.depth.value;
     m_shell = QRectF(area.left() + 30 + 0.5 * (left - width), area.center().y() - 0.5 * height - 8, width, height);
-    m_figuresX = area.left() + left + 76;
+    m_figuresX = area.left() + left + 72;
 }
 
 void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture& picture) {
@@ -130,10 +130,11 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
 
     const double x = map.figuresX();
     const double width = map.area().right() - x - 8;
-    const double third = (map.area().height() - 20) / 3.0;
-    const double top = map.area().top() + 12;
-    const double middle = top + third;
-    const double bottom = top + 1.82 * third;
+    // Three blocks of 100, 72 and 100 pixels, spread over the height of the card as far as they stay near the drum.
+    const double gap = std::clamp((map.area().height() - 292) / 4.0, 4.0, 36.0);
+    const double top = map.area().center().y() - 136 - gap - 6;
+    const double middle = top + 100 + gap;
+    const double bottom = middle + 72 + gap;
     paintLeader(painter, {s.right() - 0.2 * s.width(), s.top()}, {x, top + 34});
     paintLeader(painter, {s.center().x() + 0.3 * s.width(), s.center().y()}, {x, middle + 30});
     paintLeader(painter, {s.right() - 0.2 * s.width(), s.bottom()}, {x, bottom + 34});

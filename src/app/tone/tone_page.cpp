@@ -1,6 +1,7 @@
 #include "app/tone/tone_page.h"
 
 #include "app/session/wording.h"
+#include "app/tone/tone_button.h"
 #include "app/theme/parts.h"
 
 #include <QHBoxLayout>
@@ -9,9 +10,15 @@
 namespace bombo {
 namespace {
 
-/// "Chase" and "tight, dry, quick" of "Chase: tight, dry, quick".
-QString cueName(const Tone& tone) { return QString::fromStdString(tone.name).section(QLatin1Char(':'), 0, 0); }
-QString cueWords(const Tone& tone) { return QString::fromStdString(tone.name).section(QLatin1Char(':'), 1).trimmed(); }
+/// What a tone asks of this drum, or that it cannot be had.
+QString askOf(const Session& session, const Tone& tone) {
+    const auto targets = targetsFor(session.drum, tone, airAt(session.weather));
+    if (!targets)
+        return TonePage::tr("out of reach of this drum");
+    return TonePage::tr("%1 over %2, ring %3 s")
+        .arg(hertzText(targets->batter.edgePitch), hertzText(targets->snareSide.edgePitch))
+        .arg(tone.ring.value, 0, 'f', 2);
+}
 
 } // namespace
 
@@ -28,13 +35,18 @@ TonePage::TonePage(SessionController& controller, QWidget* parent) : StationPage
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     QFrame* list = card();
-    list->setFixedWidth(280);
+    list->setFixedWidth(262);
     m_list = new QVBoxLayout(list);
     m_list->setContentsMargins(8, 8, 8, 8);
     m_list->setSpacing(4);
     row->addWidget(list);
     m_cutaway = new CutawayView;
-    row->addWidget(m_cutaway, 1);
+    m_ask = new AskStrip;
+    auto* right = new QVBoxLayout;
+    right->setSpacing(12);
+    right->addWidget(m_cutaway, 1);
+    right->addWidget(m_ask);
+    row->addLayout(right, 1);
     column->addLayout(row, 1);
 
     auto* foot = new QHBoxLayout;
@@ -54,6 +66,7 @@ TonePage::TonePage(SessionController& controller, QWidget* parent) : StationPage
 
 void TonePage::rebuild() {
     m_shown.clear();
+    m_askedOf.reset();
     for (const Tone& tone : controller().tones())
         m_shown.push_back(tone.id);
     while (QLayoutItem* item = m_list->takeAt(0)) {
@@ -61,14 +74,8 @@ void TonePage::rebuild() {
         delete item;
     }
     for (const Tone& tone : controller().tones()) {
-        auto* choice = new QPushButton(cueName(tone) + QLatin1Char('\n') + cueWords(tone));
-        choice->setProperty("plain", true);
-        choice->setCheckable(true);
-        choice->setMinimumHeight(58);
-        choice->setFocusPolicy(Qt::TabFocus);
-        choice->setObjectName(QStringLiteral("tone-%1").arg(QString::fromStdString(tone.id)));
-        choice->setAccessibleName(QString::fromStdString(tone.name));
-        connect(choice, &QPushButton::clicked, this, [this, tone] {
+        auto* choice = new ToneButton(tone);
+        connect(choice, &QAbstractButton::clicked, this, [this, tone] {
             controller().perform(ChooseTone{tone});
             refresh(); // a refused choice must not stay pressed
         });
@@ -84,6 +91,11 @@ void TonePage::refresh() {
         ids.push_back(tone.id);
     if (ids != m_shown)
         rebuild();
+    if (m_askedOf != session().drum) { // five inverse problems: only when the drum is another
+        m_askedOf = session().drum;
+        for (std::size_t i = 0; i < m_shown.size(); ++i)
+            static_cast<ToneButton*>(m_choices.buttons()[static_cast<qsizetype>(i)])->showAsk(askOf(session(), controller().tones()[i]));
+    }
     const Tone& tone = session().tone;
     for (std::size_t i = 0; i < m_shown.size(); ++i)
         if (m_shown[i] == tone.id)
@@ -99,13 +111,10 @@ void TonePage::refresh() {
         return;
     }
     m_cutaway->show(cutawayPicture(session(), *targets));
-    QString wants = tr("Ring wanted: %1 s. Wires: %2.")
-                        .arg(tone.ring.value, 0, 'f', 2)
-                        .arg(tone.wireMargin < 0.35   ? tr("loose end of the clean span")
-                             : tone.wireMargin < 0.65 ? tr("middle of the clean span")
-                                                      : tr("tight end of the clean span"));
+    m_ask->show(askPicture(session(), *targets));
+    QString wants = tr("Edge pitches with the other head muted. Change the tone here at any time.");
     if (targets->limit == TargetLimit::SnareSideFilm)
-        wants += QLatin1Char(' ') + tr("The snare side was wished at %1; its film allows %2.")
+        wants = tr("The snare side was wished at %1; its film allows %2.")
                                         .arg(hertzText(targets->snareSideWished), hertzText(targets->snareSide.edgePitch));
     m_wants->setText(wants);
 }

@@ -1,5 +1,6 @@
 #pragma once
 #include "app/route/station_page.h"
+#include "app/tone/ask_strip.h"
 #include "app/tone/cutaway.h"
 
 #include <QButtonGroup>
@@ -23,10 +24,12 @@ private:
     QVBoxLayout* m_list;
     QButtonGroup m_choices;
     std::vector<std::string> m_shown; ///< ids in the list, in order
+    std::optional<Drum> m_askedOf;
     QLabel* m_title;
     QLabel* m_reason;
     QLabel* m_wants;
     CutawayView* m_cutaway;
+    AskStrip* m_ask;
     QPushButton* m_primary;
 };
 

@@ -123,7 +123,9 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
             painter.drawText(QRectF(x - 30, field.bottom() + 18, 60, 18), Qt::AlignCenter, QString::number(quarter / 4));
     }
     painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
-                     tr("strainer turns from first contact; disc: answered, cross: no answer; full bars middle, hatched edge"));
+                     tr("strainer turns from first contact"));
+    painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 56, map.area().width() - 16, 18), Qt::AlignCenter,
+                     tr("disc: answered, cross: no answer; bars: should answer, full at the middle, hatched at the edge"));
     painter.setPen(p.ink);
     if (right - left > 90)
         painter.drawText(QRectF(left, field.bottom() - 18, right - left, 18), Qt::AlignCenter, tr("usable"));

@@ -33,7 +33,9 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
     column->addWidget(textLabel("title", tr("Set the strainer")));
-    column->addWidget(textLabel("quiet", tr("Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.")));
+    auto* conditions = textLabel("quiet", tr("Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch."));
+    conditions->setWordWrap(true);
+    column->addWidget(conditions);
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     m_sweep = new SweepView;
@@ -46,6 +48,14 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     right->setSpacing(12);
     right->addWidget(knobPanel());
     right->addWidget(answersPanel());
+    QFrame* ear = card();
+    auto* hints = new QVBoxLayout(ear);
+    hints->setContentsMargins(18, 12, 18, 14);
+    hints->addWidget(textLabel("heading", tr("What the ear says")));
+    auto* words = textLabel("quiet", tr("Long hiss after the tone: too loose.\nLike a tom near the edge: too tight.\nSilent at both ends: strands worn or off centre."));
+    words->setWordWrap(true);
+    hints->addWidget(words);
+    right->addWidget(ear);
     right->addStretch();
     row->addLayout(right, 4);
     column->addLayout(row, 1);
@@ -64,8 +74,10 @@ QWidget* WiresPage::stepPanel() {
     column->setContentsMargins(18, 12, 18, 14);
     column->setSpacing(4);
     m_now = textLabel("now");
+    m_now->setWordWrap(true);
     m_now->setObjectName(QStringLiteral("now"));
     m_figure = textLabel("figure");
+    m_figure->setWordWrap(true);
     m_figure->setObjectName(QStringLiteral("step"));
     m_detail = textLabel("quiet");
     m_detail->setWordWrap(true);
@@ -129,6 +141,7 @@ QWidget* WiresPage::answersPanel() {
         grid->addWidget(new QLabel(dynamicName(dynamic)), line, 0);
         for (const StrokePlace at : kPlaces) {
             auto* cell = secondaryButton({});
+            cell->setProperty("small", true);
             cell->setObjectName(QStringLiteral("answer-%1-%2").arg(static_cast<int>(dynamic)).arg(static_cast<int>(at)));
             connect(cell, &QPushButton::clicked, this, [this, at, dynamic] { cellClicked({at, dynamic}); });
             m_cells[{dynamic, at}] = cell;
@@ -138,6 +151,7 @@ QWidget* WiresPage::answersPanel() {
     }
     column->addLayout(grid);
     m_rattle = secondaryButton({});
+    m_rattle->setProperty("small", true);
     m_rattle->setObjectName(QStringLiteral("rattle"));
     connect(m_rattle, &QPushButton::clicked, this,
             [this] { controller().perform(AnswerRattle{!rattleAt(session().wires).value_or(true)}); });

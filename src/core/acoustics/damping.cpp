@@ -6,7 +6,7 @@
 namespace bombo {
 
 double decayRate(const CoupledMode& mode, const Drum& drum) {
-    constexpr double hoopAndStand = 5.0; // 1/s; estimate
+    constexpr double hoopAndStand = 4.0; // 1/s; estimate
     const double omega = 2.0 * std::numbers::pi * mode.frequency.value;
     const double loss = mode.batterShare * drum.batterHead.lossFactor +
                         mode.snareSideShare * drum.snareSideHead.lossFactor;

@@ -40,7 +40,8 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
 
     const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back().readings));
     const double offset = std::abs(centsBetween(brief.target, now.mean).value);
-    work.withinTolerance = offset <= brief.tolerance.value && now.widest <= brief.tolerance;
+    constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
+    work.withinTolerance = offset <= brief.tolerance.value + asShown && now.widest.value <= brief.tolerance.value + asShown;
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();

@@ -209,6 +209,15 @@ Json toJson(const Drum& drum) {
               {"slack_turns", drum.wires.slackTurns}}}};
 }
 
+std::optional<Hertz> measuredHertz(const Json& summary, const char* head) {
+    if (!summary.is_object() || !summary.contains(head) || !summary[head].is_object())
+        return std::nullopt;
+    const auto found = summary[head].find("measured_hz");
+    if (found == summary[head].end() || !found->is_number())
+        return std::nullopt;
+    return Hertz{found->get<double>()};
+}
+
 Json setupSummary(const Session& session) {
     auto headJson = [&](HeadSide side) {
         const HeadBrief brief = briefFor(session, side);

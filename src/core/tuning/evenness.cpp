@@ -70,6 +70,8 @@ std::vector<std::vector<int>> handlesOf(int rods) {
     return handles;
 }
 
+constexpr double kFinishWithin = 30.0; // cents from target at the farthest rod
+
 /// The search over integer steps of the handles.
 class MoveSearch {
 public:
@@ -105,11 +107,10 @@ public:
     }
 
     MovePlan best() {
-        for (const double step : {0.125, 0.0625}) {
-            searchWith(step);
-            if (m_bestMeets)
-                break;
-        }
+        searchWith(0.125);
+        // Sixteenths only to finish: before that the next round will move the rods again anyway.
+        if (!m_bestMeets && m_start.cwiseAbs().maxCoeff() <= kFinishWithin)
+            searchWith(0.0625);
         return plan();
     }
 

@@ -49,7 +49,7 @@ struct MoveLimits {
 };
 
 /// Fewest moves of opposite pairs (single rods on odd counts) in eighths that bring every rod's predicted
-/// reading within tolerance of `target`; sixteenths when eighths cannot. Corrections are split equally
+/// reading within tolerance of `target`; sixteenths when eighths cannot and no rod is further off than 30 cents. Corrections are split equally
 /// between opposite rods, since taps cannot tell them apart.
 /// @param rodTurns net turns since finger-tight, one for each rod
 MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,

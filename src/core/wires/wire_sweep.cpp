@@ -103,7 +103,7 @@ template <class Probability> double information(const std::vector<double>& p, Pr
 double informationAt(const Belief& belief, double turns) {
     double sum = information(belief.rattle, [&](std::size_t i) { return soft(turns - rattleAt(i)); });
     for (StrokePlace place : kPlaces)
-        for (Dynamic dynamic : kDynamics)
+        for (Dynamic dynamic : {Dynamic::Whisper, Dynamic::Soft}) // the strokes that are asked for first
             sum += information(belief.choke, [&](std::size_t i) {
                 return soft(chokeTurns(Turns{chokeAt(i)}, place, dynamic).value - turns);
             });
@@ -132,8 +132,11 @@ WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin
     advice.recommended = Turns{std::max(0.0, inEighths(wanted))};
     advice.error = Turns{std::hypot((1.0 - place) * rattle.spread, place * choke.spread)};
 
-    double bestInformation = 0.15; // nats; below this a stop is not worth the strokes
-    for (double turns = 0.25; turns <= 5.0; turns += 0.25) {
+    // A stop is worth its strokes while the setting is not known to a fifth of a turn, and only near the span:
+    // nobody learns about a whisper from wires that are choked.
+    constexpr double sureEnough = 0.2;
+    double bestInformation = advice.error.value > sureEnough ? 0.15 : 1e9; // nats
+    for (double turns = 0.25; turns <= std::max(1.0, advice.chokeAbove.value + 0.25); turns += 0.25) {
         const double here = informationAt(belief, turns);
         if (here > bestInformation) {
             bestInformation = here;
