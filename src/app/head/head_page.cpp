@@ -49,7 +49,7 @@ HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent
     m_ownLoad = new LoadWedge;
     m_otherLoad = new LoadWedge;
     auto* loads = new QHBoxLayout;
-    loads->addWidget(textLabel("quiet", tr("Film load")));
+    loads->addWidget(textLabel("quiet", tr("Film load,\nshare of yield")));
     loads->addWidget(m_ownLoad, 1);
     loads->addWidget(m_otherLoad, 1);
     column->addLayout(loads);
@@ -65,6 +65,7 @@ QWidget* HeadPage::stepPanel() {
     m_figure->setObjectName(QStringLiteral("step"));
     m_detail = textLabel("quiet");
     m_detail->setWordWrap(true);
+    m_detail->setMinimumHeight(54); // three lines, so that the panel never cuts them
     m_count = textLabel("heading");
     m_count->setObjectName(QStringLiteral("count"));
     m_primary = primaryButton();

@@ -12,7 +12,7 @@ namespace bombo {
 struct StepWords {
     StepKind kind = StepKind::Fingers;
     Turns turns;
-    QString now;    ///< "Now: rods 2 and 6, together"
+    QString now;    ///< "Now both rods 2 and 6"
     QString figure; ///< "1/8 turn tighter"
     QString detail; ///< what comes after, what to expect
     QString count;  ///< "pair 1 of 2"

@@ -70,10 +70,11 @@ void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     }
     painter.setPen(p.ink);
     painter.setFont(typeface(now ? 19 : 15, now ? QFont::Bold : QFont::Normal));
-    // The figure stands on the far side of zero from the peg's foot, inside the field.
-    const bool above = y <= zero ? y - 44 > map.area().top() + 20 : y + 44 > map.field().bottom() + 6;
-    const QRectF text(x - 40, above ? y - r - 26 : y + r + 2, 80, 24);
-    painter.drawText(text, Qt::AlignCenter, centsText(*peg.heard));
+    // The figure stands on the far side of zero from the peg's foot; beside the peg where the field ends there.
+    const bool up = y <= zero;
+    const bool roomThere = up ? y - r - 24 > map.area().top() + 20 : y + r + 24 < map.strip().top() - 2;
+    const QRectF text = !roomThere ? QRectF(x + r + 5, y - 12, 60, 24) : QRectF(x - 40, up ? y - r - 25 : y + r + 1, 80, 24);
+    painter.drawText(text, roomThere ? Qt::AlignCenter : Qt::AlignLeft | Qt::AlignVCenter, centsText(*peg.heard));
 }
 
 void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& picture, int rod) {

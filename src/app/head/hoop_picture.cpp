@@ -22,7 +22,7 @@ HoopPicture hoopPicture(const Session& session, HeadSide side) {
     picture.stage = work.stage;
     picture.tolerance = brief.tolerance;
     picture.pegs.resize(work.rodTurns.size());
-    for (Turns turns : work.countedRounds)
+    for (Turns turns : work.stage == HeadStage::FingerTight ? plannedRounds(work, brief) : work.countedRounds)
         picture.countedTotal += turns;
 
     const bool tapping = work.stage == HeadStage::Tapping;

@@ -13,7 +13,7 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
 
 QString nowWords(const std::vector<int>& rods) {
     const QString which = rodsText(rods);
-    return rods.size() == 2 ? tr("Now: %1, together").arg(which) : tr("Now: %1").arg(which);
+    return rods.size() == 2 ? tr("Now both %1").arg(which) : tr("Now %1").arg(which);
 }
 
 QString turnWords(Turns turns) {
@@ -21,7 +21,7 @@ QString turnWords(Turns turns) {
 }
 
 StepWords fingerWords() {
-    return {StepKind::Fingers, {}, tr("Now: every rod, by hand"), tr("Finger-tight"),
+    return {StepKind::Fingers, {}, tr("Now every rod, by hand"), tr("Finger-tight"),
             tr("Wires off. Head centred, hoop level. Turn each rod by opposites until it just holds; the count starts here."),
             {}, tr("All finger-tight")};
 }
@@ -44,7 +44,7 @@ StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
 }
 
 StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
-    StepWords words{StepKind::Tap, {}, tr("Now: one tap, then let it ring"), {}, {}, {}, {}};
+    StepWords words{StepKind::Tap, {}, tr("Now one tap, let it ring"), {}, {}, {}, {}};
     words.count = tr("tap %1 of %2").arg(work.tapsHeard() + 1).arg(work.heard.size());
     words.figure = tr("Rod %1").arg(rod + 1);
     words.detail = tr("30 mm in from the hoop. Other head muted, a light finger on the middle.");

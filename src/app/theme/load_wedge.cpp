@@ -51,11 +51,11 @@ void LoadWedge::show(HeadSide side, double load, bool isKnown) {
 void LoadWedge::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF area(1, 9, std::min(170.0, 0.42 * width()), 17);
+    const QRectF area(1, 9, std::clamp(width() - 210.0, 60.0, 190.0), 17);
     paintLoadWedge(painter, area, m_known ? m_load : 0.0, m_side);
     painter.setFont(typeface(14));
     painter.setPen(ink().ink);
-    const QString text = m_known ? tr("%1 %2 % of yield, limit %3 %")
+    const QString text = m_known ? tr("%1 %2 %, limit %3 %")
                                        .arg(sideName(m_side))
                                        .arg(qRound(100 * m_load))
                                        .arg(qRound(100 * kFilmLoadLimit))

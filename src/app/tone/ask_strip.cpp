@@ -102,26 +102,26 @@ void paintAsk(QPainter& painter, const QRectF& area, const AskPicture& picture) 
         painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 12, third - 28, 20), Qt::AlignLeft, title);
         painter.setFont(typeface(14));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 33, third - 28, 20), Qt::AlignLeft, words);
+        painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 33, third - 26, 36), Qt::AlignLeft | Qt::TextWordWrap, words);
     };
-    const QRectF drawing(area.left() + 20, area.top() + 62, third - 60, area.height() - 78);
+    const QRectF drawing(area.left() + 20, area.top() + 74, third - 60, area.height() - 90);
     heading(0, tr("Ring %1 s").arg(picture.ring.value, 0, 'f', 2), tr("dashed: the open drum, %1 s").arg(picture.openRing.value, 0, 'f', 2));
     paintDecays(painter, drawing, picture);
     heading(1, tr("Wires"), wireWords(picture.wireMargin));
     paintSpan(painter, drawing.translated(third, 0), picture.wireMargin);
-    heading(2, tr("From finger-tight"), tr("learnt from this drum as you go"));
+    heading(2, tr("Turns from finger-tight"), tr("batter, then snare side"));
     painter.setFont(typeface(15));
     const double x = area.left() + 2 * third + 20;
     painter.setPen(p.batter);
-    painter.drawText(QRectF(x, drawing.top() - 2, third - 24, 22), Qt::AlignLeft, tr("batter %1").arg(about(picture.batterTurns, picture.batterError)));
+    painter.drawText(QRectF(x, drawing.top() - 2, third - 24, 22), Qt::AlignLeft, about(picture.batterTurns, picture.batterError));
     painter.setPen(p.snareSide);
-    painter.drawText(QRectF(x, drawing.top() + 22, third - 24, 22), Qt::AlignLeft, tr("snare side %1").arg(about(picture.snareSideTurns, picture.snareSideError)));
+    painter.drawText(QRectF(x, drawing.top() + 22, third - 24, 22), Qt::AlignLeft, about(picture.snareSideTurns, picture.snareSideError));
 }
 
 AskStrip::AskStrip(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("What the tone asks besides"));
     setObjectName(QStringLiteral("ask"));
-    setFixedHeight(136);
+    setFixedHeight(144);
 }
 
 void AskStrip::show(const AskPicture& picture) {

@@ -141,7 +141,7 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
     paintHeadFigures(painter, {x, top}, width, tr("Batter"), picture.batter, HeadSide::Batter);
     painter.setPen(p.ink);
     painter.setFont(typeface(15, QFont::DemiBold));
-    painter.drawText(QRectF(x, middle, width, 20), Qt::AlignLeft, tr("Air between, both heads together"));
+    painter.drawText(QRectF(x, middle, width, 20), Qt::AlignLeft, tr("Both heads and the air"));
     painter.setFont(typeface(21, QFont::Bold));
     painter.drawText(QRectF(x, middle + 18, width, 30), Qt::AlignLeft | Qt::AlignVCenter, pitchText(picture.centre));
     painter.setFont(typeface(14));
@@ -153,9 +153,9 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
     painter.setPen(p.quiet);
     painter.setFont(typeface(14));
     const QString wires = picture.strainer
-                              ? tr("%n strands, strainer %1 from first contact", nullptr, picture.strands).arg(turnsText(*picture.strainer))
-                              : tr("%n strands, strainer not set yet", nullptr, picture.strands);
-    painter.drawText(QRectF(map.area().left() + 20, s.bottom() + 22, s.right() - map.area().left(), 20), Qt::AlignHCenter, wires);
+                              ? tr("%n strands\nstrainer %1 from contact", nullptr, picture.strands).arg(turnsText(*picture.strainer))
+                              : tr("%n strands\nstrainer not set yet", nullptr, picture.strands);
+    painter.drawText(QRectF(s.left() - 20, s.bottom() + 20, 0.8 * s.width() + 20, 40), Qt::AlignLeft, wires);
     painter.drawText(QRectF(s.left(), s.top() - 32, s.width(), 20), Qt::AlignHCenter,
                      tr("%1 × %2 in, to scale").arg(toInches(picture.shell.diameter), 0, 'g', 3).arg(toInches(picture.shell.depth), 0, 'g', 3));
 }

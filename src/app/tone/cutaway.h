@@ -51,7 +51,7 @@ class CutawayView : public QWidget {
 public:
     explicit CutawayView(QWidget* parent = nullptr);
     void show(const std::optional<CutawayPicture>& picture);
-    QSize minimumSizeHint() const override { return {480, 286}; }
+    QSize minimumSizeHint() const override { return {480, 276}; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -201,15 +201,15 @@ void WiresPage::refresh() {
     m_no->setVisible(false);
     switch (step()) {
     case Step::Begin:
-        m_now->setText(tr("Now: the lever on, the knob to first contact"));
+        m_now->setText(tr("Now lever on, knob to first contact"));
         m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStop(advice))));
         m_detail->setText(tr("First contact: a fingertip on the snare side just feels the strands lift off the film."));
         m_primary->setText(tr("Knob is there"));
         break;
     case Step::TryStroke: {
         const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
-        m_now->setText(stroke.asksRattle ? tr("Now: one loud stroke at the middle")
-                                         : tr("Now: a %1 stroke at the %2").arg(dynamicName(stroke.dynamic), placeName(stroke.place)));
+        m_now->setText(stroke.asksRattle ? tr("Now one loud stroke at the middle")
+                                         : tr("Now a %1 stroke at the %2").arg(dynamicName(stroke.dynamic), placeName(stroke.place)));
         m_figure->setText(stroke.asksRattle ? tr("Do the wires fall silent with the drum?") : tr("Do the wires answer?"));
         m_detail->setText(stroke.asksRattle ? tr("Clean: they stop with the tone. Rattling: they hiss on after it.")
                                             : tr("Play it as quietly as you would on the stand, and listen for the hiss."));
@@ -221,7 +221,7 @@ void WiresPage::refresh() {
     case Step::TurnKnob: {
         const Turns to = nextStop(advice);
         const Turns by = to - wires.strainer;
-        m_now->setText(tr("Now: the knob"));
+        m_now->setText(tr("Now the knob"));
         m_figure->setText(by.value > 0.0 ? tr("Tighten %1").arg(turnsText(by)) : tr("Loosen %1").arg(turnsText(by)));
         m_detail->setText(advice.noUsableSpan
                               ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")

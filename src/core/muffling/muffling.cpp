@@ -9,7 +9,6 @@ namespace bombo {
 namespace {
 
 constexpr double kStrikeRadius = 0.2; // of the head's radius: a backbeat seldom hits the very middle
-constexpr double kStrikeAngle = 0.4;  // rad; arbitrary, away from any symmetry of pads
 
 struct Decay {
     double amplitude;
@@ -81,11 +80,10 @@ MufflingPrediction predictMuffling(const Drum& drum, const DrumState& state, con
         const Eigen::Matrix2d load = padLoad(mode, pads, state.radius.value);
         const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> solver(load);
         const int members = mode.m == 0 ? 1 : 2;
+        // Strokes wander round the middle, so that on average both members of a pair get the same.
+        const double share = mode.m == 0 ? 1.0 : std::sqrt(0.5);
         for (int member = 0; member < members; ++member) {
             const double ratio = mode.m == 0 ? load(0, 0) : solver.eigenvalues()[member];
-            // Without pads a pair has no preferred angle; the stroke picks the member that faces it.
-            Eigen::Vector2d facing(std::cos(mode.m * kStrikeAngle), std::sin(mode.m * kStrikeAngle));
-            double share = mode.m == 0 ? 1.0 : std::abs(facing.dot(solver.eigenvectors().col(member)));
             const double amplitude = std::abs(strike) * share / (mode.modalMass.value * omega);
             const double muffled = rate + 0.5 * lossFactor * omega * ratio / (1.0 + ratio);
             const Hertz lowered = mode.frequency / std::sqrt(1.0 + ratio);

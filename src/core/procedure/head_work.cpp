@@ -39,9 +39,10 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     work.history.push_back(std::move(finished));
 
     const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back().readings));
-    const double offset = std::abs(centsBetween(brief.target, now.mean).value);
     constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
-    work.withinTolerance = offset <= brief.tolerance.value + asShown && now.widest.value <= brief.tolerance.value + asShown;
+    work.withinTolerance = std::all_of(work.history.back().readings.begin(), work.history.back().readings.end(), [&](const RodReading& r) {
+        return std::abs(centsBetween(brief.target, r.frequency).value) <= brief.tolerance.value + asShown;
+    });
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();
@@ -79,12 +80,15 @@ HeadWork freshHead(int rods) {
     return work;
 }
 
+std::vector<Turns> plannedRounds(const HeadWork& work, const HeadBrief& brief) {
+    return countedRounds(turnResponseOf(work, brief).turnsFor(brief.targetTension) * kShortOfTarget);
+}
+
 Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief) {
     if (work.stage != HeadStage::FingerTight)
         return failure(StepRefusal::WrongStage);
     work.rodTurns.assign(static_cast<std::size_t>(brief.drum.rods), Turns{});
-    const Turns wanted = turnResponseOf(work, brief).turnsFor(brief.targetTension);
-    work.countedRounds = countedRounds(wanted * kShortOfTarget);
+    work.countedRounds = plannedRounds(work, brief);
     work.round = 0;
     work.group = 0;
     work.stage = HeadStage::Raising;

@@ -50,7 +50,7 @@ struct HeadWork {
     int movesDone = 0;
     std::vector<Cents> predicted; ///< edge pitch at each rod against the target once the moves are made
     Cents predictedError;
-    bool withinTolerance = false; ///< judged at the end of the last round
+    bool withinTolerance = false; ///< every tap of the last round was within tolerance of the target
     bool heldByFilm = false;
 
     std::vector<FinishedRound> history;
@@ -74,6 +74,8 @@ struct HeadBrief {
 enum class StepRefusal { WrongStage, NoSuchRod, RoundFull };
 
 HeadWork freshHead(int rods);
+/// Rounds that would raise the head from finger-tight to a little short of its target.
+std::vector<Turns> plannedRounds(const HeadWork& work, const HeadBrief& brief);
 /// All rods finger-tight: the ledger starts at zero, the counted rounds are planned.
 Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief);
 /// The group of rods at hand was turned by the round's amount.

@@ -70,6 +70,7 @@ std::vector<std::vector<int>> handlesOf(int rods) {
     return handles;
 }
 
+constexpr double kSecondWeight = 0.5; // the (2,1) pair guides; the edge pitch decides
 constexpr double kFinishWithin = 30.0; // cents from target at the farthest rod
 
 /// The search over integer steps of the handles.
@@ -88,7 +89,7 @@ public:
         // What each tap will hear now, from the estimate: noise of single readings is already smoothed.
         m_start.head(m_rods) = edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset);
         if (now.fourthHarmonicKnown)
-            m_start.tail(m_rods) = secondKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset);
+            m_start.tail(m_rods) = kSecondWeight * (secondKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset));
 
         const double meanTurns = meanOf(rodTurns);
         const double tension = std::max(response.at(Turns{meanTurns}).value, 0.5 * kFingerTight.value);
@@ -101,7 +102,7 @@ public:
             const auto column = static_cast<Eigen::Index>(h);
             m_effect.col(column).head(m_rods) = edgeKernel * turned;
             if (now.fourthHarmonicKnown)
-                m_effect.col(column).tail(m_rods) = secondKernel * turned;
+                m_effect.col(column).tail(m_rods) = kSecondWeight * secondKernel * turned;
         }
         setBounds(now, rodTurns, response, head, tension);
     }
