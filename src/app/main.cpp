@@ -12,12 +12,16 @@ int main(int argc, char** argv) {
     QApplication::setApplicationVersion(QStringLiteral(BOMBO_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("bombo"));
     QCommandLineParser parser;
-    parser.setApplicationDescription(QApplication::translate("main", "Tune a snare drum: heads, wires, muffling, record."));
+    parser.setApplicationDescription(
+        QApplication::translate("main", "Tune a snare drum: heads, wires, muffling, record."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption demo(QStringLiteral("demo"), QApplication::translate("main", "Open the demo workbook."));
+    const QCommandLineOption demo(QStringLiteral("demo"),
+                                  QApplication::translate("main", "Open the demo workbook."));
     parser.addOption(demo);
-    parser.addPositionalArgument(QStringLiteral("workbook"), QApplication::translate("main", "Workbook to open."), QStringLiteral("[workbook]"));
+    parser.addPositionalArgument(QStringLiteral("workbook"),
+                                 QApplication::translate("main", "Workbook to open."),
+                                 QStringLiteral("[workbook]"));
     parser.process(application);
 
     bombo::Settings settings;

@@ -18,7 +18,8 @@
 
 namespace bombo {
 
-MainWindow::MainWindow(SessionController& controller, QWidget* parent) : QMainWindow(parent), m_controller(controller) {
+MainWindow::MainWindow(SessionController& controller, QWidget* parent)
+    : QMainWindow(parent), m_controller(controller) {
     auto* central = new QWidget;
     auto* row = new QHBoxLayout(central);
     row->setContentsMargins(0, 0, 0, 0);
@@ -79,7 +80,9 @@ QWidget* MainWindow::startPage() {
     column->setContentsMargins(28, 60, 28, 28);
     column->setSpacing(14);
     column->addWidget(textLabel("title", tr("Open a workbook")));
-    auto* words = textLabel("quiet", tr("A workbook is one file with your drums, your tones, the work under way and the logbook."));
+    auto* words = textLabel(
+        "quiet",
+        tr("A workbook is one file with your drums, your tones, the work under way and the logbook."));
     words->setWordWrap(true);
     column->addWidget(words);
     auto* demo = primaryButton();
@@ -108,7 +111,8 @@ void MainWindow::fillMenus() {
     });
     workbook->addAction(tr("Open the &demo"), this, [this] { m_controller.openDemo(); });
     workbook->addAction(tr("Save a &copy…"), QKeySequence::SaveAs, this, [this, filter] {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Save a copy"), {}, filter, nullptr, QFileDialog::DontConfirmOverwrite);
+        const QString path = QFileDialog::getSaveFileName(this, tr("Save a copy"), {}, filter, nullptr,
+                                                          QFileDialog::DontConfirmOverwrite);
         if (!path.isEmpty())
             m_controller.saveCopy(path);
     });
@@ -128,7 +132,9 @@ void MainWindow::fillMenus() {
     addAction(view->addAction(tr("&Stand view"), QKeySequence(Qt::Key_F11), this, &MainWindow::toggleStand));
     view->addSeparator();
     auto* themes = new QActionGroup(this);
-    const std::pair<QString, ThemeChoice> choices[]{{tr("As the &system"), ThemeChoice::System}, {tr("&Day"), ThemeChoice::Day}, {tr("&Night"), ThemeChoice::Night}};
+    const std::pair<QString, ThemeChoice> choices[]{{tr("As the &system"), ThemeChoice::System},
+                                                    {tr("&Day"), ThemeChoice::Day},
+                                                    {tr("&Night"), ThemeChoice::Night}};
     for (const auto& [name, choice] : choices) {
         QAction* action = view->addAction(name, this, [this, choice = choice] { setTheme(choice); });
         action->setCheckable(true);
@@ -136,17 +142,20 @@ void MainWindow::fillMenus() {
         themes->addAction(action);
     }
     view->addSeparator();
-    QAction* audible = view->addAction(tr("&Hear the practice drum"), this, [this](bool on) { m_controller.settings().setPracticeAudible(on); });
+    QAction* audible = view->addAction(tr("&Hear the practice drum"), this,
+                                       [this](bool on) { m_controller.settings().setPracticeAudible(on); });
     audible->setCheckable(true);
     audible->setChecked(m_controller.settings().practiceAudible());
 
     QMenu* go = menuBar()->addMenu(tr("&Go"));
     for (const Station station : kStations)
-        go->addAction(stationName(station), QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))), this, [this, station] {
-            m_inLogbook = false;
-            m_controller.goTo(station);
-            refresh();
-        });
+        go->addAction(stationName(station),
+                      QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))),
+                      this, [this, station] {
+                          m_inLogbook = false;
+                          m_controller.goTo(station);
+                          refresh();
+                      });
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
 }
 
@@ -159,7 +168,9 @@ void MainWindow::setTheme(ThemeChoice choice) {
 
 void MainWindow::showTitle() {
     const QString file = QFileInfo(m_controller.workbookPath()).completeBaseName();
-    setWindowTitle(file.isEmpty() ? tr("Bombo") : m_controller.isReadOnly() ? tr("%1 (read only) – Bombo").arg(file) : tr("%1 – Bombo").arg(file));
+    setWindowTitle(file.isEmpty()              ? tr("Bombo")
+                   : m_controller.isReadOnly() ? tr("%1 (read only) – Bombo").arg(file)
+                                               : tr("%1 – Bombo").arg(file));
 }
 
 void MainWindow::refresh() {

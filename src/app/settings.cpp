@@ -12,9 +12,12 @@ const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
 QString themeName(ThemeChoice choice) {
     switch (choice) {
-    case ThemeChoice::Day: return QStringLiteral("day");
-    case ThemeChoice::Night: return QStringLiteral("night");
-    case ThemeChoice::System: break;
+    case ThemeChoice::Day:
+        return QStringLiteral("day");
+    case ThemeChoice::Night:
+        return QStringLiteral("night");
+    case ThemeChoice::System:
+        break;
     }
     return QStringLiteral("system");
 }
@@ -25,8 +28,12 @@ Settings::Settings(const QString& file)
     : m_store(file.isEmpty() ? QSettings(QStringLiteral("bombo"), QStringLiteral("bombo")).fileName() : file,
               QSettings::IniFormat) {}
 
-QString Settings::lastWorkbook() const { return m_store.value(kLastWorkbook).toString(); }
-void Settings::setLastWorkbook(const QString& path) { m_store.setValue(kLastWorkbook, path); }
+QString Settings::lastWorkbook() const {
+    return m_store.value(kLastWorkbook).toString();
+}
+void Settings::setLastWorkbook(const QString& path) {
+    m_store.setValue(kLastWorkbook, path);
+}
 
 ThemeChoice Settings::theme() const {
     const QString name = m_store.value(kTheme).toString();
@@ -35,13 +42,27 @@ ThemeChoice Settings::theme() const {
             return choice;
     return ThemeChoice::System;
 }
-void Settings::setTheme(ThemeChoice choice) { m_store.setValue(kTheme, themeName(choice)); }
+void Settings::setTheme(ThemeChoice choice) {
+    m_store.setValue(kTheme, themeName(choice));
+}
 
-QByteArray Settings::inputDevice() const { return m_store.value(kInputDevice).toByteArray(); }
-void Settings::setInputDevice(const QByteArray& id) { m_store.setValue(kInputDevice, id); }
-bool Settings::practiceAudible() const { return m_store.value(kPracticeAudible, true).toBool(); }
-void Settings::setPracticeAudible(bool audible) { m_store.setValue(kPracticeAudible, audible); }
-QByteArray Settings::windowGeometry() const { return m_store.value(kGeometry).toByteArray(); }
-void Settings::setWindowGeometry(const QByteArray& geometry) { m_store.setValue(kGeometry, geometry); }
+QByteArray Settings::inputDevice() const {
+    return m_store.value(kInputDevice).toByteArray();
+}
+void Settings::setInputDevice(const QByteArray& id) {
+    m_store.setValue(kInputDevice, id);
+}
+bool Settings::practiceAudible() const {
+    return m_store.value(kPracticeAudible, true).toBool();
+}
+void Settings::setPracticeAudible(bool audible) {
+    m_store.setValue(kPracticeAudible, audible);
+}
+QByteArray Settings::windowGeometry() const {
+    return m_store.value(kGeometry).toByteArray();
+}
+void Settings::setWindowGeometry(const QByteArray& geometry) {
+    m_store.setValue(kGeometry, geometry);
+}
 
 } // namespace bombo

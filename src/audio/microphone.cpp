@@ -19,11 +19,16 @@ template <class Sample> float toFloat(const char* at) {
 
 float sampleAt(const char* at, QAudioFormat::SampleFormat format) {
     switch (format) {
-    case QAudioFormat::UInt8: return toFloat<quint8>(at);
-    case QAudioFormat::Int16: return toFloat<qint16>(at);
-    case QAudioFormat::Int32: return toFloat<qint32>(at);
-    case QAudioFormat::Float: return toFloat<float>(at);
-    default: return 0.0F;
+    case QAudioFormat::UInt8:
+        return toFloat<quint8>(at);
+    case QAudioFormat::Int16:
+        return toFloat<qint16>(at);
+    case QAudioFormat::Int32:
+        return toFloat<qint32>(at);
+    case QAudioFormat::Float:
+        return toFloat<float>(at);
+    default:
+        return 0.0F;
     }
 }
 
@@ -43,7 +48,9 @@ RingDevice::RingDevice(SampleRing& ring, const QAudioFormat& format, QObject* pa
     open(QIODevice::WriteOnly | QIODevice::Unbuffered);
 }
 
-qint64 RingDevice::readData(char*, qint64) { return -1; }
+qint64 RingDevice::readData(char*, qint64) {
+    return -1;
+}
 
 qint64 RingDevice::writeData(const char* data, qint64 size) {
     const int channels = m_format.channelCount();
@@ -67,7 +74,9 @@ qint64 RingDevice::writeData(const char* data, qint64 size) {
 
 Microphone::Microphone(SampleRing& ring, QObject* parent) : QObject(parent), m_ring(ring) {}
 
-Microphone::~Microphone() { stop(); }
+Microphone::~Microphone() {
+    stop();
+}
 
 QList<InputDevice> Microphone::devices() {
     QList<InputDevice> list;

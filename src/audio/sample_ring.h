@@ -9,8 +9,8 @@
 
 namespace bombo {
 
-/// Thread contract: push() from one thread, pop() and dropped() from one other. Neither locks, allocates, logs
-/// or signals. What does not fit is dropped and counted, so that a stuck reader never blocks the sound.
+/// Thread contract: push() from one thread, pop() and dropped() from one other. Neither locks, allocates,
+/// logs or signals. What does not fit is dropped and counted, so that a stuck reader never blocks the sound.
 class SampleRing {
 public:
     /// @param least samples that must fit; rounded up to a power of two

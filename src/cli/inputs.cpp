@@ -78,7 +78,8 @@ Result<std::vector<double>, InputProblem> numbersAt(const Json& in, const std::s
     if (!found->is_array())
         return failure(InputProblem{key, "must be an array of numbers"});
     if (count > 0 && static_cast<int>(found->size()) != count)
-        return failure(InputProblem{key, fmt::format("has {} numbers where {} are needed, one a rod", found->size(), count)});
+        return failure(InputProblem{
+            key, fmt::format("has {} numbers where {} are needed, one a rod", found->size(), count)});
     std::vector<double> numbers;
     for (const Json& entry : *found) {
         if (!entry.is_number())

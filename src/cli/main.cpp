@@ -102,27 +102,34 @@ int main(int argc, char** argv) {
     std::string soundOut;
     auto* practice = app.add_subcommand("practice", "A round of taps on the practice drum, as a WAV file");
     practice->add_option("--out", soundOut, "WAV file to write")->required();
-    practice->footer(R"(Example: echo '{"drum":"Wren","seed":5,"turns":[2,2,2,2,2,2]}' | bombo-cli practice --out round.wav)");
-    withInput(practice, [&soundOut](const Json& in, const cli::Shelf& shelf) { return cli::practice(in, shelf, soundOut); });
+    practice->footer(
+        R"(Example: echo '{"drum":"Wren","seed":5,"turns":[2,2,2,2,2,2]}' | bombo-cli practice --out round.wav)");
+    withInput(practice, [&soundOut](const Json& in, const cli::Shelf& shelf) {
+        return cli::practice(in, shelf, soundOut);
+    });
 
     cli::ListenOptions listening;
     auto* listen = app.add_subcommand("listen", "What the taps in sound files say");
     listen->add_option("files", listening.files, "WAV or FLAC files")->required();
-    listen->add_option("--round", listening.round, "Fail unless each file holds this many clear taps")->check(CLI::Range(1, 40));
+    listen->add_option("--round", listening.round, "Fail unless each file holds this many clear taps")
+        ->check(CLI::Range(1, 40));
     listen->add_option("--drum", listening.drum, "Drum by name, to tell its modes apart");
     listen->add_option("--head", listening.head, "batter or snare_side");
-    listen->add_option("--edge-hz", listening.edgeHz, "Edge pitch to expect")->check(CLI::Range(20.0, 2000.0));
+    listen->add_option("--edge-hz", listening.edgeHz, "Edge pitch to expect")
+        ->check(CLI::Range(20.0, 2000.0));
     listen->footer("Example: bombo-cli listen round.wav --drum Wren --round 6");
     listen->callback([&] {
         const auto shelf = cli::openShelf(workbook);
-        code = shelf ? print(cli::listen(listening, *shelf)) : print(cli::Cannot{problemText(shelf.fault()).toStdString()});
+        code = shelf ? print(cli::listen(listening, *shelf))
+                     : print(cli::Cannot{problemText(shelf.fault()).toStdString()});
     });
 
     bool save = false;
     auto* log = app.add_subcommand("log", "The logbook of a workbook: list it, or save a setup to it");
     log->add_flag("--save", save, "Save the setup given as JSON");
     log->add_option("input", input, "JSON file; - or nothing: standard input");
-    log->footer(R"(Example: echo '{"drum":"plover","tone":"chase","setup":{"strainer_turns":1.5}}' | bombo-cli --workbook my.bombo log --save)");
+    log->footer(
+        R"(Example: echo '{"drum":"plover","tone":"chase","setup":{"strainer_turns":1.5}}' | bombo-cli --workbook my.bombo log --save)");
     log->callback([&] {
         if (workbook.empty()) {
             code = print(InputProblem{"--workbook", "is needed before log"});
@@ -133,7 +140,8 @@ int main(int argc, char** argv) {
             return;
         }
         const auto json = readJson(input);
-        code = json ? print(cli::saveLog(workbook, *json, QDateTime::currentDateTime().toString(Qt::ISODate).toStdString()))
+        code = json ? print(cli::saveLog(workbook, *json,
+                                         QDateTime::currentDateTime().toString(Qt::ISODate).toStdString()))
                     : print(json.fault());
     });
 
@@ -143,7 +151,8 @@ int main(int argc, char** argv) {
     demo->footer("Example: bombo-cli demo picture-house.bombo");
     demo->callback([&] {
         const auto made = createDemoWorkbook(QString::fromStdString(demoPath));
-        code = made ? print(Json{{"workbook", demoPath}}) : print(cli::Cannot{problemText(made.fault()).toStdString()});
+        code = made ? print(Json{{"workbook", demoPath}})
+                    : print(cli::Cannot{problemText(made.fault()).toStdString()});
     });
 
     try {

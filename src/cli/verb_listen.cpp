@@ -11,19 +11,29 @@ namespace {
 
 const char* remedy(Verdict verdict) {
     switch (verdict) {
-    case Verdict::Clear: return nullptr;
-    case Verdict::TooQuiet: return "does not stand out of the noise; tap a little harder or come nearer";
-    case Verdict::Clipped: return "the input overloaded; turn the gain down or tap softer";
-    case Verdict::StruckTwice: return "a second hit while the first sounded; let it ring out";
-    case Verdict::WiresOn: return "the wires rattle; throw the lever off";
-    case Verdict::NoTone: return "nothing that decays like a head";
-    case Verdict::Unsteady: return "the tone does not hold one pitch";
-    case Verdict::NotThisHead: return "no tone where this head can be";
+    case Verdict::Clear:
+        return nullptr;
+    case Verdict::TooQuiet:
+        return "does not stand out of the noise; tap a little harder or come nearer";
+    case Verdict::Clipped:
+        return "the input overloaded; turn the gain down or tap softer";
+    case Verdict::StruckTwice:
+        return "a second hit while the first sounded; let it ring out";
+    case Verdict::WiresOn:
+        return "the wires rattle; throw the lever off";
+    case Verdict::NoTone:
+        return "nothing that decays like a head";
+    case Verdict::Unsteady:
+        return "the tone does not hold one pitch";
+    case Verdict::NotThisHead:
+        return "no tone where this head can be";
     }
     return nullptr;
 }
 
-template <class T> Json valueOrNull(const std::optional<T>& value) { return value ? Json(value->value) : Json(); }
+template <class T> Json valueOrNull(const std::optional<T>& value) {
+    return value ? Json(value->value) : Json();
+}
 
 Json tapJson(const Tap& tap, const Reading& reading) {
     Json partials = Json::array();
@@ -46,7 +56,8 @@ Json tapJson(const Tap& tap, const Reading& reading) {
 }
 
 /// Without a stated pitch, a head may be anywhere between slack and its limit: a wide net about the middle.
-Result<std::optional<Expectation>, InputProblem> expectationFrom(const ListenOptions& options, const Shelf& shelf) {
+Result<std::optional<Expectation>, InputProblem> expectationFrom(const ListenOptions& options,
+                                                                 const Shelf& shelf) {
     if (options.drum.empty())
         return std::optional<Expectation>();
     const auto drum = drumAt(Json{{"drum", options.drum}}, shelf);
@@ -89,11 +100,13 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
         if (!summary)
             return Cannot{problemText(summary.fault())};
         if (options.round > 0 && clear != options.round)
-            return Cannot{fmt::format("{} holds {} clear taps where {} were expected; see the verdicts without --round",
-                                      file, clear, options.round)};
+            return Cannot{
+                fmt::format("{} holds {} clear taps where {} were expected; see the verdicts without --round",
+                            file, clear, options.round)};
         Json warnings = Json::array();
         if (summary->invalidSamples > 0)
-            warnings.push_back(fmt::format("{} samples were not numbers and were taken as silence", summary->invalidSamples));
+            warnings.push_back(fmt::format("{} samples were not numbers and were taken as silence",
+                                           summary->invalidSamples));
         if (summary->endsEarly)
             warnings.push_back("the file ends before its header says; what there is was read");
         std::sort(rings.begin(), rings.end());

@@ -31,7 +31,8 @@ Answer saveLog(const std::string& workbookPath, const Json& in, const std::strin
     const auto book = Workbook::open(QString::fromStdString(workbookPath));
     if (!book)
         return Cannot{problemText(book.fault()).toStdString()};
-    const LogEntry entry{0, QString::fromStdString(now), *drum, *tone, QString::fromStdString(in["setup"].dump()), false};
+    const LogEntry entry{
+        0, QString::fromStdString(now), *drum, *tone, QString::fromStdString(in["setup"].dump()), false};
     const auto id = book.value()->addLogEntry(entry, nullptr);
     if (!id)
         return Cannot{problemText(id.fault()).toStdString()};

@@ -9,10 +9,14 @@ namespace {
 
 const char* padProblemText(PadProblem problem) {
     switch (problem) {
-    case PadProblem::BeyondHoop: return "reaches beyond the hoop; move it in";
-    case PadProblem::OnLandingArea: return "lies where the stick lands; move it out";
-    case PadProblem::Overlaps: return "overlaps another pad; move it away";
-    case PadProblem::None: break;
+    case PadProblem::BeyondHoop:
+        return "reaches beyond the hoop; move it in";
+    case PadProblem::OnLandingArea:
+        return "lies where the stick lands; move it out";
+    case PadProblem::Overlaps:
+        return "overlaps another pad; move it away";
+    case PadProblem::None:
+        break;
     }
     return "";
 }

@@ -9,11 +9,16 @@ namespace {
 
 const char* limitName(TargetLimit limit) {
     switch (limit) {
-    case TargetLimit::None: return "none";
-    case TargetLimit::SnareSideFilm: return "snare_side_film";
-    case TargetLimit::BatterFilm: return "batter_film";
-    case TargetLimit::BatterFingerTight: return "batter_finger_tight";
-    case TargetLimit::SnareSideFingerTight: return "snare_side_finger_tight";
+    case TargetLimit::None:
+        return "none";
+    case TargetLimit::SnareSideFilm:
+        return "snare_side_film";
+    case TargetLimit::BatterFilm:
+        return "batter_film";
+    case TargetLimit::BatterFingerTight:
+        return "batter_finger_tight";
+    case TargetLimit::SnareSideFingerTight:
+        return "snare_side_finger_tight";
     }
     return "none";
 }
@@ -56,9 +61,9 @@ Answer plan(const Json& in, const Shelf& shelf) {
         targets = targetsFor(*drum, *tone);
     }
     if (!targets)
-        return Cannot{fmt::format("a batter edge pitch of {:.1f} Hz is out of reach ({}); the nearest is {:.1f} Hz",
-                                  targets.fault().wished.value, limitName(targets.fault().limit),
-                                  targets.fault().nearest.value)};
+        return Cannot{fmt::format(
+            "a batter edge pitch of {:.1f} Hz is out of reach ({}); the nearest is {:.1f} Hz",
+            targets.fault().wished.value, limitName(targets.fault().limit), targets.fault().nearest.value)};
     const NamedPitches& pitches = targets->pitches;
     return Json{{"batter", headPlan(*drum, HeadSide::Batter, targets->batter)},
                 {"snare_side", headPlan(*drum, HeadSide::SnareSide, targets->snareSide)},

@@ -31,8 +31,9 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
     const PracticeState state{rodTurns, rodTurns, {}};
     std::vector<float> samples;
     for (int rod = 0; rod < drum->rods; ++rod) {
-        const auto tap = practiceEdgeTap(*drum, nature, state, *side, rod,
-                                         static_cast<std::uint64_t>(firstStroke) + static_cast<std::uint64_t>(rod));
+        const auto tap =
+            practiceEdgeTap(*drum, nature, state, *side, rod,
+                            static_cast<std::uint64_t>(firstStroke) + static_cast<std::uint64_t>(rod));
         samples.insert(samples.end(), tap.begin(), tap.end());
     }
     const auto written = writeSoundFile(out, samples, PracticeSound{}.sampleRate);

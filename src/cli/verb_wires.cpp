@@ -10,7 +10,8 @@ struct Answers {
     std::vector<RattleTest> rattles;
 };
 
-template <class E> std::optional<E> named(const std::string& name, std::initializer_list<std::pair<const char*, E>> names) {
+template <class E>
+std::optional<E> named(const std::string& name, std::initializer_list<std::pair<const char*, E>> names) {
     for (const auto& [known, value] : names)
         if (name == known)
             return value;
@@ -34,7 +35,8 @@ std::optional<InputProblem> readAnswer(const Json& entry, Answers& answers) {
     const auto dynamicText = textAt(entry, "dynamic");
     if (!dynamicText)
         return dynamicText.fault();
-    const auto place = named<StrokePlace>(*placeText, {{"middle", StrokePlace::Middle}, {"edge", StrokePlace::Edge}});
+    const auto place =
+        named<StrokePlace>(*placeText, {{"middle", StrokePlace::Middle}, {"edge", StrokePlace::Edge}});
     if (!place)
         return InputProblem{"place", "must be \"middle\" or \"edge\""};
     const auto dynamic = named<Dynamic>(*dynamicText, {{"whisper", Dynamic::Whisper},
@@ -51,10 +53,14 @@ std::optional<InputProblem> readAnswer(const Json& entry, Answers& answers) {
 
 const char* adviceName(StrainerAdvice advice) {
     switch (advice) {
-    case StrainerAdvice::Tighten: return "tighten";
-    case StrainerAdvice::Loosen: return "loosen";
-    case StrainerAdvice::Leave: return "leave";
-    case StrainerAdvice::TestMore: break;
+    case StrainerAdvice::Tighten:
+        return "tighten";
+    case StrainerAdvice::Loosen:
+        return "loosen";
+    case StrainerAdvice::Leave:
+        return "leave";
+    case StrainerAdvice::TestMore:
+        break;
     }
     return "test_more";
 }
@@ -85,19 +91,20 @@ Answer wires(const Json& in, const Shelf& shelf) {
             ++index;
         }
     }
-    const WireAdvice advice = adviseWires(*drum, targets->snareSide.filmLoad, tone->wireMargin, Turns{*current},
-                                          answers.tests, answers.rattles);
+    const WireAdvice advice = adviseWires(*drum, targets->snareSide.filmLoad, tone->wireMargin,
+                                          Turns{*current}, answers.tests, answers.rattles);
     Json warnings = Json::array();
     if (advice.noUsableSpan)
         warnings.push_back("rattle begins before choking ends: tighten the snare side or change the wires");
-    return Json{{"advice", adviceName(advice.advice)},
-                {"recommended_turns", advice.recommended.value},
-                {"error_turns", advice.error.value},
-                {"next_test", advice.nextTest ? Json{{"turns", advice.nextTest->value}} : Json()},
-                {"span", {{"rattle_turns", advice.rattleBelow.value}, {"choke_turns", advice.chokeAbove.value}}},
-                {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
-                                          advice.chokeAbove.value - advice.recommended.value)},
-                {"warnings", warnings}};
+    return Json{
+        {"advice", adviceName(advice.advice)},
+        {"recommended_turns", advice.recommended.value},
+        {"error_turns", advice.error.value},
+        {"next_test", advice.nextTest ? Json{{"turns", advice.nextTest->value}} : Json()},
+        {"span", {{"rattle_turns", advice.rattleBelow.value}, {"choke_turns", advice.chokeAbove.value}}},
+        {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
+                                  advice.chokeAbove.value - advice.recommended.value)},
+        {"warnings", warnings}};
 }
 
 } // namespace bombo::cli

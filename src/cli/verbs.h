@@ -42,8 +42,8 @@ struct ListenOptions {
     std::vector<std::string> files;
     std::string drum;
     std::string head = "batter";
-    double edgeHz = 0;  ///< expected edge pitch; 0: from the drum's middle range, or none without a drum
-    int round = 0;      ///< expected number of clear taps; 0: any
+    double edgeHz = 0; ///< expected edge pitch; 0: from the drum's middle range, or none without a drum
+    int round = 0;     ///< expected number of clear taps; 0: any
 };
 Answer listen(const ListenOptions& options, const Shelf& shelf);
 

@@ -14,7 +14,8 @@ std::vector<DrumRow> demoDrums() {
         auto drum = drumFromJson(entry, heads);
         if (!drum)
             throw std::runtime_error("data/demo.json: " + drum.fault().text());
-        rows.push_back({*drum, entry.at("practice_seed").get<std::uint64_t>(), entry.at("tone").get<std::string>()});
+        rows.push_back(
+            {*drum, entry.at("practice_seed").get<std::uint64_t>(), entry.at("tone").get<std::string>()});
     }
     return rows;
 }
@@ -44,14 +45,19 @@ Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& p
             return failure(added.fault());
     const Json demo = demoJson();
     for (const Json& entry : demo.at("log")) {
-        const Json summary{{"batter", {{"measured_hz", entry.at("batter_hz")}, {"widest_cents", entry.at("widest_cents")}}},
-                           {"snare_side", {{"measured_hz", entry.at("snare_side_hz")}}},
-                           {"strainer_turns", entry.at("strainer_turns")},
-                           {"ring_predicted_s", entry.at("ring_s")},
-                           {"temperature_c", entry.at("temperature_c")},
-                           {"note", entry.at("note")}};
-        const LogEntry row{0, QString::fromStdString(entry.at("when").get<std::string>()), entry.at("drum").get<std::string>(),
-                           entry.at("tone").get<std::string>(), QString::fromStdString(summary.dump()), false};
+        const Json summary{
+            {"batter", {{"measured_hz", entry.at("batter_hz")}, {"widest_cents", entry.at("widest_cents")}}},
+            {"snare_side", {{"measured_hz", entry.at("snare_side_hz")}}},
+            {"strainer_turns", entry.at("strainer_turns")},
+            {"ring_predicted_s", entry.at("ring_s")},
+            {"temperature_c", entry.at("temperature_c")},
+            {"note", entry.at("note")}};
+        const LogEntry row{0,
+                           QString::fromStdString(entry.at("when").get<std::string>()),
+                           entry.at("drum").get<std::string>(),
+                           entry.at("tone").get<std::string>(),
+                           QString::fromStdString(summary.dump()),
+                           false};
         if (auto added = book.addLogEntry(row, nullptr); !added)
             return failure(added.fault());
     }

@@ -4,7 +4,9 @@
 #include <QFile>
 #include <stdexcept>
 
-static void initStoreResources() { Q_INIT_RESOURCE(store); } // outside the namespace, as the macro wants
+static void initStoreResources() {
+    Q_INIT_RESOURCE(store);
+} // outside the namespace, as the macro wants
 
 namespace bombo {
 namespace {
@@ -52,6 +54,8 @@ std::vector<HeadSpec> catalogueHeads() {
     return heads;
 }
 
-Json demoJson() { return Json::parse(contents(QStringLiteral(":/store/demo.json")).toStdString()); }
+Json demoJson() {
+    return Json::parse(contents(QStringLiteral(":/store/demo.json")).toStdString());
+}
 
 } // namespace bombo

@@ -28,7 +28,8 @@ bool isCutOff(const std::filesystem::path& path) {
         unsigned char bytes[4]{};
         if (!in.read(reinterpret_cast<char*>(bytes), 4))
             return true;
-        const std::uint64_t length = bytes[0] | bytes[1] << 8U | bytes[2] << 16U | static_cast<std::uint64_t>(bytes[3]) << 24U;
+        const std::uint64_t length =
+            bytes[0] | bytes[1] << 8U | bytes[2] << 16U | static_cast<std::uint64_t>(bytes[3]) << 24U;
         const auto at = static_cast<std::uint64_t>(in.tellg());
         if (std::string_view(id, 4) == "data")
             return at + length > size;
@@ -41,14 +42,22 @@ bool isCutOff(const std::filesystem::path& path) {
 
 std::string problemText(const SoundProblem& problem) {
     switch (problem.fault) {
-    case SoundFault::NotFound: return fmt::format("{} is not there or cannot be read; check the name and your rights", problem.path);
-    case SoundFault::Empty: return fmt::format("{} is empty; record it again", problem.path);
-    case SoundFault::RateTooLow: return fmt::format("{} has {} samples a second; record with {} or more", problem.path, problem.detail, kLowestRate);
-    case SoundFault::NoSamples: return fmt::format("{} holds no sound after its header; record it again", problem.path);
-    case SoundFault::CannotWrite: return fmt::format("{} cannot be written ({}); choose another folder", problem.path, problem.detail);
-    case SoundFault::NotSound: break;
+    case SoundFault::NotFound:
+        return fmt::format("{} is not there or cannot be read; check the name and your rights", problem.path);
+    case SoundFault::Empty:
+        return fmt::format("{} is empty; record it again", problem.path);
+    case SoundFault::RateTooLow:
+        return fmt::format("{} has {} samples a second; record with {} or more", problem.path, problem.detail,
+                           kLowestRate);
+    case SoundFault::NoSamples:
+        return fmt::format("{} holds no sound after its header; record it again", problem.path);
+    case SoundFault::CannotWrite:
+        return fmt::format("{} cannot be written ({}); choose another folder", problem.path, problem.detail);
+    case SoundFault::NotSound:
+        break;
     }
-    return fmt::format("{} is not a sound file that can be read ({}); give a WAV or FLAC file", problem.path, problem.detail);
+    return fmt::format("{} is not a sound file that can be read ({}); give a WAV or FLAC file", problem.path,
+                       problem.detail);
 }
 
 Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& path,
@@ -98,12 +107,13 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
     summary.length = Seconds{static_cast<double>(total) / info.samplerate};
     if (summary.stopped)
         return summary;
-    summary.endsEarly = total < info.frames || ((info.format & SF_FORMAT_TYPEMASK) == SF_FORMAT_WAV && isCutOff(path));
+    summary.endsEarly =
+        total < info.frames || ((info.format & SF_FORMAT_TYPEMASK) == SF_FORMAT_WAV && isCutOff(path));
     return summary;
 }
 
-Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path, const std::vector<float>& samples,
-                                                  double sampleRate) {
+Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path,
+                                                  const std::vector<float>& samples, double sampleRate) {
     SF_INFO info{};
     info.samplerate = static_cast<int>(std::lround(sampleRate));
     info.channels = 1;

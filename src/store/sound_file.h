@@ -34,7 +34,7 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
                                                   const std::function<bool(Tap&&)>& onTap);
 
 /// Writes 24-bit mono WAV.
-Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path, const std::vector<float>& samples,
-                                                  double sampleRate);
+Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path,
+                                                  const std::vector<float>& samples, double sampleRate);
 
 } // namespace bombo

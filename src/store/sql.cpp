@@ -6,13 +6,19 @@ WorkbookProblem problemOf(const QSqlError& error, const QString& path) {
     // Primary result codes of SQLite; extended codes carry them in the low byte.
     switch (error.nativeErrorCode().toInt() & 0xFF) {
     case 5:
-    case 6: return {WorkbookFault::Busy, path, error.text()};
-    case 8: return {WorkbookFault::ReadOnly, path, error.text()};
+    case 6:
+        return {WorkbookFault::Busy, path, error.text()};
+    case 8:
+        return {WorkbookFault::ReadOnly, path, error.text()};
     case 10:
-    case 11: return {WorkbookFault::Damaged, path, error.text()};
-    case 13: return {WorkbookFault::DiskFull, path, error.text()};
-    case 26: return {WorkbookFault::NotAWorkbook, path, error.text()};
-    default: return {WorkbookFault::Failed, path, error.text()};
+    case 11:
+        return {WorkbookFault::Damaged, path, error.text()};
+    case 13:
+        return {WorkbookFault::DiskFull, path, error.text()};
+    case 26:
+        return {WorkbookFault::NotAWorkbook, path, error.text()};
+    default:
+        return {WorkbookFault::Failed, path, error.text()};
     }
 }
 

@@ -23,22 +23,45 @@ int pragma(const QSqlDatabase& database, const QString& name) {
     return read.ok() && read.query().next() ? read.query().value(0).toInt() : 0;
 }
 
-QString text(const Json& json) { return QString::fromStdString(json.dump()); }
+QString text(const Json& json) {
+    return QString::fromStdString(json.dump());
+}
 
 } // namespace
 
 QString problemText(const WorkbookProblem& problem) {
     const QString name = problem.path;
     switch (problem.fault) {
-    case WorkbookFault::NotFound: return QStringLiteral("%1 is not there. Choose another workbook or make a new one.").arg(name);
-    case WorkbookFault::NotAWorkbook: return QStringLiteral("%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.").arg(name);
-    case WorkbookFault::Damaged: return QStringLiteral("%1 is damaged (%2). It was left as it is; open the newest backup beside it, or copy it before trying a repair.").arg(name, problem.detail);
-    case WorkbookFault::NewerVersion: return QStringLiteral("%1 was written by a newer Bombo. It was left as it is; update Bombo to open it.").arg(name);
-    case WorkbookFault::ReadOnly: return QStringLiteral("%1 can be read but not written. Save a copy in a folder of your own to go on.").arg(name);
-    case WorkbookFault::DiskFull: return QStringLiteral("The disk with %1 is full. Nothing saved was lost; free some space, then do the last step again.").arg(name);
-    case WorkbookFault::Busy: return QStringLiteral("Another program is writing to %1. Wait a moment, then do the last step again.").arg(name);
-    case WorkbookFault::ChangedElsewhere: return QStringLiteral("Another window has gone on with this session in %1. Its steps were loaded; do your last step again if it is still wanted.").arg(name);
-    case WorkbookFault::Failed: break;
+    case WorkbookFault::NotFound:
+        return QStringLiteral("%1 is not there. Choose another workbook or make a new one.").arg(name);
+    case WorkbookFault::NotAWorkbook:
+        return QStringLiteral(
+                   "%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.")
+            .arg(name);
+    case WorkbookFault::Damaged:
+        return QStringLiteral("%1 is damaged (%2). It was left as it is; open the newest backup beside it, "
+                              "or copy it before trying a repair.")
+            .arg(name, problem.detail);
+    case WorkbookFault::NewerVersion:
+        return QStringLiteral(
+                   "%1 was written by a newer Bombo. It was left as it is; update Bombo to open it.")
+            .arg(name);
+    case WorkbookFault::ReadOnly:
+        return QStringLiteral("%1 can be read but not written. Save a copy in a folder of your own to go on.")
+            .arg(name);
+    case WorkbookFault::DiskFull:
+        return QStringLiteral("The disk with %1 is full. Nothing saved was lost; free some space, then do "
+                              "the last step again.")
+            .arg(name);
+    case WorkbookFault::Busy:
+        return QStringLiteral("Another program is writing to %1. Wait a moment, then do the last step again.")
+            .arg(name);
+    case WorkbookFault::ChangedElsewhere:
+        return QStringLiteral("Another window has gone on with this session in %1. Its steps were loaded; do "
+                              "your last step again if it is still wanted.")
+            .arg(name);
+    case WorkbookFault::Failed:
+        break;
     }
     return QStringLiteral("%1 could not be used: %2.").arg(name, problem.detail);
 }
@@ -54,7 +77,9 @@ Workbook::~Workbook() {
     QSqlDatabase::removeDatabase(m_connection);
 }
 
-int Workbook::newestVersion() { return static_cast<int>(migrationFiles().size()); }
+int Workbook::newestVersion() {
+    return static_cast<int>(migrationFiles().size());
+}
 
 std::optional<WorkbookProblem> Workbook::connect(bool mayCreate) {
     // A file without any write permission is left alone even where the system (root) would let us write.
@@ -67,8 +92,9 @@ std::optional<WorkbookProblem> Workbook::connect(bool mayCreate) {
         options += QStringLiteral(";QSQLITE_OPEN_READONLY");
         if (!QFileInfo::exists(m_path + QStringLiteral("-wal"))) { // nothing pending: needs no lock files
             options += QStringLiteral(";QSQLITE_OPEN_URI");
-            m_database.setDatabaseName(QString::fromUtf8(QUrl::fromLocalFile(info.absoluteFilePath()).toEncoded()) +
-                                       QStringLiteral("?immutable=1"));
+            m_database.setDatabaseName(
+                QString::fromUtf8(QUrl::fromLocalFile(info.absoluteFilePath()).toEncoded()) +
+                QStringLiteral("?immutable=1"));
         }
     }
     m_database.setConnectOptions(options);
@@ -137,7 +163,8 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::open(const QString& path)
 
 Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& path) {
     if (QFileInfo::exists(path))
-        return failure(WorkbookProblem{WorkbookFault::Failed, path, QStringLiteral("a file of that name exists")});
+        return failure(
+            WorkbookProblem{WorkbookFault::Failed, path, QStringLiteral("a file of that name exists")});
     std::unique_ptr<Workbook> book(new Workbook(path));
     if (auto problem = book->connect(true))
         return failure(*problem);
@@ -152,7 +179,8 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& pat
 }
 
 Workbook::Outcome<std::vector<DrumRow>> Workbook::drums() const {
-    Statement read(m_database, QStringLiteral("SELECT description, practice_seed, tone_id FROM drums ORDER BY position"));
+    Statement read(m_database,
+                   QStringLiteral("SELECT description, practice_seed, tone_id FROM drums ORDER BY position"));
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     std::vector<DrumRow> rows;
@@ -194,9 +222,11 @@ Workbook::Outcome<Done> Workbook::addDrum(const DrumRow& row) {
 }
 
 Workbook::Outcome<Done> Workbook::addTone(const Tone& tone) {
-    Statement add(m_database,
-                  QStringLiteral("INSERT INTO tones(id, position, description) VALUES(?, (SELECT COUNT(*) FROM tones), ?)"),
-                  {QString::fromStdString(tone.id), text(toJson(tone))});
+    Statement add(
+        m_database,
+        QStringLiteral(
+            "INSERT INTO tones(id, position, description) VALUES(?, (SELECT COUNT(*) FROM tones), ?)"),
+        {QString::fromStdString(tone.id), text(toJson(tone))});
     if (!add.ok())
         return failure(problemOf(add.error(), m_path));
     return Done{};
@@ -225,9 +255,12 @@ Workbook::Outcome<StoredSession> Workbook::loadSession(qint64 id) const {
     if (!head.ok())
         return failure(problemOf(head.error(), m_path));
     if (!head.query().next())
-        return failure(WorkbookProblem{WorkbookFault::Failed, m_path, QStringLiteral("session %1 is not in it").arg(id)});
+        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
+                                       QStringLiteral("session %1 is not in it").arg(id)});
     StoredSession stored{id, head.query().value(1).toLongLong(), head.query().value(0).toInt(), {}};
-    Statement steps(m_database, QStringLiteral("SELECT command, state FROM steps WHERE session_id = ? ORDER BY position"), {id});
+    Statement steps(m_database,
+                    QStringLiteral("SELECT command, state FROM steps WHERE session_id = ? ORDER BY position"),
+                    {id});
     if (!steps.ok())
         return failure(problemOf(steps.error(), m_path));
     while (steps.query().next()) {
@@ -237,12 +270,14 @@ Workbook::Outcome<StoredSession> Workbook::loadSession(qint64 id) const {
         stored.steps.push_back({steps.query().value(0).toString(), std::move(state).value()});
     }
     if (stored.position >= static_cast<int>(stored.steps.size()))
-        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path, QStringLiteral("steps of session %1 are missing").arg(id)});
+        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
+                                       QStringLiteral("steps of session %1 are missing").arg(id)});
     return stored;
 }
 
 Workbook::Outcome<std::optional<qint64>> Workbook::latestSession(const std::string& drumId) const {
-    Statement read(m_database, QStringLiteral("SELECT id FROM sessions WHERE drum_id = ? ORDER BY id DESC LIMIT 1"),
+    Statement read(m_database,
+                   QStringLiteral("SELECT id FROM sessions WHERE drum_id = ? ORDER BY id DESC LIMIT 1"),
                    {QString::fromStdString(drumId)});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
@@ -251,8 +286,9 @@ Workbook::Outcome<std::optional<qint64>> Workbook::latestSession(const std::stri
     return std::optional(read.query().value(0).toLongLong());
 }
 
-Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QString& command, const Session& state,
-                                             const std::vector<ReadingRow>& readings, const QString& now) {
+Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QString& command,
+                                             const Session& state, const std::vector<ReadingRow>& readings,
+                                             const QString& now) {
     const int position = stored.position + 1;
     Transaction transaction(m_database);
     if (!transaction.begun())
@@ -260,9 +296,10 @@ Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QStrin
     if (auto problem = claim(stored, position))
         return failure(*problem);
     for (const char* table : {"steps", "readings"}) { // what was undone and is now overtaken
-        Statement drop(m_database,
-                       QStringLiteral("DELETE FROM %1 WHERE session_id = ? AND position >= ?").arg(QLatin1String(table)),
-                       {stored.id, position});
+        Statement drop(
+            m_database,
+            QStringLiteral("DELETE FROM %1 WHERE session_id = ? AND position >= ?").arg(QLatin1String(table)),
+            {stored.id, position});
         if (!drop.ok())
             return failure(problemOf(drop.error(), m_path));
     }
@@ -271,13 +308,14 @@ Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QStrin
     if (!step.ok())
         return failure(problemOf(step.error(), m_path));
     for (const ReadingRow& row : readings) {
-        Statement add(m_database,
-                      QStringLiteral("INSERT INTO readings(session_id, position, heard_at, head, rod, frequency_hz, t60_s) "
-                                     "VALUES(?, ?, ?, ?, ?, ?, ?)"),
-                      {stored.id, position, now,
-                       row.side == HeadSide::Batter ? QStringLiteral("batter") : QStringLiteral("snare_side"),
-                       row.rod, row.reading.frequency.value,
-                       row.reading.t60 ? QVariant(row.reading.t60->value) : QVariant()});
+        Statement add(
+            m_database,
+            QStringLiteral(
+                "INSERT INTO readings(session_id, position, heard_at, head, rod, frequency_hz, t60_s) "
+                "VALUES(?, ?, ?, ?, ?, ?, ?)"),
+            {stored.id, position, now,
+             row.side == HeadSide::Batter ? QStringLiteral("batter") : QStringLiteral("snare_side"), row.rod,
+             row.reading.frequency.value, row.reading.t60 ? QVariant(row.reading.t60->value) : QVariant()});
         if (!add.ok())
             return failure(problemOf(add.error(), m_path));
     }
@@ -292,9 +330,11 @@ Workbook::Outcome<Done> Workbook::appendStep(StoredSession& stored, const QStrin
 
 /// Takes the next revision of a session, unless another program has taken it first.
 std::optional<WorkbookProblem> Workbook::claim(const StoredSession& stored, int position) {
-    Statement take(m_database,
-                   QStringLiteral("UPDATE sessions SET position = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
-                   {position, stored.id, stored.revision});
+    Statement take(
+        m_database,
+        QStringLiteral(
+            "UPDATE sessions SET position = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
+        {position, stored.id, stored.revision});
     if (!take.ok())
         return problemOf(take.error(), m_path);
     if (take.query().numRowsAffected() != 1)
@@ -308,7 +348,8 @@ Workbook::Outcome<Done> Workbook::amendStep(StoredSession& stored, const Session
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = claim(stored, stored.position))
         return failure(*problem);
-    Statement amend(m_database, QStringLiteral("UPDATE steps SET state = ? WHERE session_id = ? AND position = ?"),
+    Statement amend(m_database,
+                    QStringLiteral("UPDATE steps SET state = ? WHERE session_id = ? AND position = ?"),
                     {QString::fromStdString(sessionText(state)), stored.id, stored.position});
     if (!amend.ok())
         return failure(problemOf(amend.error(), m_path));
@@ -321,7 +362,8 @@ Workbook::Outcome<Done> Workbook::amendStep(StoredSession& stored, const Session
 
 Workbook::Outcome<Done> Workbook::moveTo(StoredSession& stored, int position) {
     if (position < 0 || position >= static_cast<int>(stored.steps.size()))
-        return failure(WorkbookProblem{WorkbookFault::Failed, m_path, QStringLiteral("there is no step %1").arg(position)});
+        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
+                                       QStringLiteral("there is no step %1").arg(position)});
     if (auto problem = claim(stored, position))
         return failure(*problem);
     stored.position = position;
@@ -331,16 +373,20 @@ Workbook::Outcome<Done> Workbook::moveTo(StoredSession& stored, int position) {
 
 Workbook::Outcome<qint64> Workbook::addLogEntry(const LogEntry& entry, const Session* session) {
     Statement add(m_database,
-                  QStringLiteral("INSERT INTO log_entries(saved_at, drum_id, tone_id, summary, session_state) VALUES(?, ?, ?, ?, ?)"),
-                  {entry.savedAt, QString::fromStdString(entry.drumId), QString::fromStdString(entry.toneId), entry.summary,
+                  QStringLiteral("INSERT INTO log_entries(saved_at, drum_id, tone_id, summary, "
+                                 "session_state) VALUES(?, ?, ?, ?, ?)"),
+                  {entry.savedAt, QString::fromStdString(entry.drumId), QString::fromStdString(entry.toneId),
+                   entry.summary,
                    session ? QVariant(QString::fromStdString(sessionText(*session))) : QVariant()});
     if (!add.ok())
         return failure(problemOf(add.error(), m_path));
     return add.query().lastInsertId().toLongLong();
 }
 
-Workbook::Outcome<std::vector<LogEntry>> Workbook::logEntries(const std::optional<std::string>& drumId) const {
-    const QString columns = QStringLiteral("SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM log_entries ");
+Workbook::Outcome<std::vector<LogEntry>>
+Workbook::logEntries(const std::optional<std::string>& drumId) const {
+    const QString columns = QStringLiteral(
+        "SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM log_entries ");
     const QString order = QStringLiteral(" ORDER BY saved_at DESC, id DESC");
     Statement read = drumId ? Statement(m_database, columns + QStringLiteral("WHERE drum_id = ?") + order,
                                         {QString::fromStdString(*drumId)})
@@ -350,8 +396,9 @@ Workbook::Outcome<std::vector<LogEntry>> Workbook::logEntries(const std::optiona
     std::vector<LogEntry> entries;
     QSqlQuery& row = read.query();
     while (row.next())
-        entries.push_back({row.value(0).toLongLong(), row.value(1).toString(), row.value(2).toString().toStdString(),
-                           row.value(3).toString().toStdString(), row.value(4).toString(), row.value(5).toBool()});
+        entries.push_back({row.value(0).toLongLong(), row.value(1).toString(),
+                           row.value(2).toString().toStdString(), row.value(3).toString().toStdString(),
+                           row.value(4).toString(), row.value(5).toBool()});
     return entries;
 }
 
@@ -360,7 +407,8 @@ Workbook::Outcome<Session> Workbook::logSession(qint64 id) const {
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     if (!read.query().next() || read.query().isNull(0))
-        return failure(WorkbookProblem{WorkbookFault::Failed, m_path, QStringLiteral("entry %1 holds no setup").arg(id)});
+        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
+                                       QStringLiteral("entry %1 holds no setup").arg(id)});
     auto session = sessionFromText(read.query().value(0).toString().toStdString());
     if (!session)
         return failure(damaged(m_path, session.fault()));
@@ -368,7 +416,8 @@ Workbook::Outcome<Session> Workbook::logSession(qint64 id) const {
 }
 
 Workbook::Outcome<int> Workbook::readingCount(qint64 sessionId) const {
-    Statement read(m_database, QStringLiteral("SELECT COUNT(*) FROM readings WHERE session_id = ?"), {sessionId});
+    Statement read(m_database, QStringLiteral("SELECT COUNT(*) FROM readings WHERE session_id = ?"),
+                   {sessionId});
     if (!read.ok() || !read.query().next())
         return failure(problemOf(read.error(), m_path));
     return read.query().value(0).toInt();
@@ -382,8 +431,11 @@ Workbook::Outcome<Done> Workbook::copyTo(const QString& path) const {
 }
 
 Workbook::Outcome<Done> Workbook::setValue(const QString& key, const QString& value) {
-    Statement set(m_database, QStringLiteral("INSERT INTO workbook VALUES(?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value"),
-                  {key, value});
+    Statement set(
+        m_database,
+        QStringLiteral(
+            "INSERT INTO workbook VALUES(?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value"),
+        {key, value});
     if (!set.ok())
         return failure(problemOf(set.error(), m_path));
     return Done{};

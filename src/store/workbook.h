@@ -13,9 +13,9 @@ namespace bombo {
 
 enum class WorkbookFault {
     NotFound,
-    NotAWorkbook,     ///< some other file, or not SQLite at all
+    NotAWorkbook, ///< some other file, or not SQLite at all
     Damaged,
-    NewerVersion,     ///< written by a newer Bombo
+    NewerVersion, ///< written by a newer Bombo
     ReadOnly,
     DiskFull,
     Busy,             ///< another program holds it
@@ -50,10 +50,10 @@ struct StoredSession {
 
 struct LogEntry {
     qint64 id = 0;
-    QString savedAt;  ///< ISO 8601, local time
+    QString savedAt; ///< ISO 8601, local time
     std::string drumId;
     std::string toneId;
-    QString summary;  ///< JSON, see docs/workbook.md
+    QString summary;         ///< JSON, see docs/workbook.md
     bool restorable = false; ///< the whole session was kept with it
 };
 

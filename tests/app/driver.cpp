@@ -40,7 +40,10 @@ bool Program::spaceUntil(const std::function<bool()>& done, int most) {
         const int before = session().clock;
         const Station station = session().station;
         press(Qt::Key_Space);
-        if (!waitFor([&] { return done() || ((session().clock != before || session().station != station) && !controller.listener().isReading()); }))
+        if (!waitFor([&] {
+                return done() || ((session().clock != before || session().station != station) &&
+                                  !controller.listener().isReading());
+            }))
             return false;
     }
     return done();

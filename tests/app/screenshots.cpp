@@ -40,7 +40,8 @@ void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("snare-side-raising"));
     p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
     p.press(Qt::Key_Space);
-    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.tapsHeard() == 4; });
+    p.spaceUntil(HeadSide::Batter,
+                 [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.tapsHeard() == 4; });
     album.take(QStringLiteral("batter-listening"));
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
     album.take(QStringLiteral("batter-evening"));

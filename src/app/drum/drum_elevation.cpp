@@ -45,7 +45,10 @@ void DrumButton::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const QRectF frame = QRectF(rect()).adjusted(2, 2, -2, -2);
-    painter.setPen(QPen(isChecked() ? p.accent : hasFocus() || underMouse() ? p.ink : p.line, isChecked() || hasFocus() ? 3 : 1));
+    painter.setPen(QPen(isChecked()                  ? p.accent
+                        : hasFocus() || underMouse() ? p.ink
+                                                     : p.line,
+                        isChecked() || hasFocus() ? 3 : 1));
     painter.setBrush(p.card);
     painter.drawRoundedRect(frame, 4, 4);
     paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, 230, frame.height() - 24), m_drum);

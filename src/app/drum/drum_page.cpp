@@ -16,7 +16,9 @@ namespace {
 
 /// "13 Nov: Chase, 297.0 Hz over 399.4 Hz".
 QString latelyLine(const LogEntry& entry, const std::vector<Tone>& tones) {
-    QString line = DrumPage::tr("%1: %2").arg(QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM")), cueName(entry.toneId, tones));
+    QString line = DrumPage::tr("%1: %2").arg(
+        QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM")),
+        cueName(entry.toneId, tones));
     const Json summary = Json::parse(entry.summary.toStdString(), nullptr, false);
     const auto batter = measuredHertz(summary, "batter");
     const auto snareSide = measuredHertz(summary, "snare_side");
@@ -68,14 +70,13 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     notes->addWidget(m_lately);
     notes->addSpacing(10);
     notes->addWidget(textLabel("heading", tr("Look it over first")));
-    m_lookOver = textLabel("quiet",
-                           tr("Wires off, lever open.\n"
-                              "Film still dished when slack? Worn: have a spare.\n"
-                              "Hoop round and flat, the same gap all round.\n"
-                              "Rods straight, clean, lightly greased.\n"
-                              "Washers there; lug and strainer screws snug.\n"
-                              "Strands whole, none bent or slack.\n"
-                              "Travel left both ways on the strainer knob."));
+    m_lookOver = textLabel("quiet", tr("Wires off, lever open.\n"
+                                       "Film still dished when slack? Worn: have a spare.\n"
+                                       "Hoop round and flat, the same gap all round.\n"
+                                       "Rods straight, clean, lightly greased.\n"
+                                       "Washers there; lug and strainer screws snug.\n"
+                                       "Strands whole, none bent or slack.\n"
+                                       "Travel left both ways on the strainer knob."));
     m_lookOver->setWordWrap(true);
     notes->addWidget(m_lookOver);
     notes->addStretch();
@@ -133,15 +134,17 @@ void DrumPage::refresh() {
     for (const Station station : kStations)
         if (station != Station::Drum && stationState(session(), station) != StationState::Open)
             lines << tr("%1: %2").arg(stationName(station), stateName(stationState(session(), station)));
-    m_where->setText(lines.isEmpty() ? tr("Nothing done yet on %1.").arg(QString::fromStdString(session().drum.name))
-                                     : lines.join(QLatin1Char('\n')));
+    m_where->setText(lines.isEmpty()
+                         ? tr("Nothing done yet on %1.").arg(QString::fromStdString(session().drum.name))
+                         : lines.join(QLatin1Char('\n')));
     m_fresh->setVisible(!lines.isEmpty());
 
     QStringList lately;
     for (const LogEntry& entry : controller().logEntries())
         if (entry.drumId == session().drum.id && lately.size() < 4)
             lately << latelyLine(entry, controller().tones());
-    m_lately->setText(lately.isEmpty() ? tr("Nothing saved for this drum yet.") : lately.join(QLatin1Char('\n')));
+    m_lately->setText(lately.isEmpty() ? tr("Nothing saved for this drum yet.")
+                                       : lately.join(QLatin1Char('\n')));
 }
 
 } // namespace bombo

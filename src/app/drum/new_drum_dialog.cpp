@@ -39,8 +39,10 @@ NewDrumDialog::NewDrumDialog(const std::vector<DrumRow>& known, QWidget* parent)
     m_batter = new QComboBox;
     m_snareSide = new QComboBox;
     for (std::size_t i = 0; i < m_heads.size(); ++i) {
-        const bool thin = m_heads[i].thickness.value < 1e-4; // catalogue: only snare-side film is thinner than 0.1 mm
-        (thin ? m_snareSide : m_batter)->addItem(QString::fromStdString(m_heads[i].name), static_cast<int>(i));
+        const bool thin =
+            m_heads[i].thickness.value < 1e-4; // catalogue: only snare-side film is thinner than 0.1 mm
+        (thin ? m_snareSide : m_batter)
+            ->addItem(QString::fromStdString(m_heads[i].name), static_cast<int>(i));
     }
     m_strands = new QSpinBox;
     m_strands->setRange(1, 60);
@@ -81,7 +83,8 @@ void NewDrumDialog::accept() {
     Drum drum;
     drum.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
     drum.name = name.toStdString();
-    drum.shell = {inches(m_diameter->value()), inches(m_depth->value()), m_material->text().trimmed().toStdString()};
+    drum.shell = {inches(m_diameter->value()), inches(m_depth->value()),
+                  m_material->text().trimmed().toStdString()};
     drum.rods = m_rods->value();
     drum.batterHead = m_heads[static_cast<std::size_t>(m_batter->currentData().toInt())];
     drum.snareSideHead = m_heads[static_cast<std::size_t>(m_snareSide->currentData().toInt())];

@@ -100,13 +100,15 @@ QWidget* HeadPage::rodTools() {
     m_startHere = secondaryButton({});
     m_startHere->setObjectName(QStringLiteral("startHere"));
     connect(m_startHere, &QPushButton::clicked, this, [this] {
-        controller().perform(BeginTapping{m_side, m_hoop->selected().value_or(0), session().head(m_side).direction});
+        controller().perform(
+            BeginTapping{m_side, m_hoop->selected().value_or(0), session().head(m_side).direction});
     });
     m_otherWay = secondaryButton(tr("The other way round"));
     m_otherWay->setObjectName(QStringLiteral("otherWay"));
     connect(m_otherWay, &QPushButton::clicked, this, [this] {
         const HeadWork& work = session().head(m_side);
-        const Direction other = work.direction == Direction::Clockwise ? Direction::CounterClockwise : Direction::Clockwise;
+        const Direction other =
+            work.direction == Direction::Clockwise ? Direction::CounterClockwise : Direction::Clockwise;
         controller().perform(BeginTapping{m_side, work.startRod, other});
     });
     m_lessTurned = secondaryButton(tr("Count \u22121/8"));
@@ -140,16 +142,28 @@ void HeadPage::refresh() {
     const HeadBrief brief = briefFor(session(), m_side);
     const bool batter = m_side == HeadSide::Batter;
     switch (work.stage) {
-    case HeadStage::FingerTight: m_title->setText(batter ? tr("Put the batter on") : tr("Put the snare side on")); break;
-    case HeadStage::Raising: m_title->setText(batter ? tr("Raise the batter") : tr("Raise the snare side")); break;
-    case HeadStage::Tapping: m_title->setText(batter ? tr("Listen round the batter") : tr("Listen round the snare side")); break;
-    case HeadStage::Turning: m_title->setText(batter ? tr("Even the batter") : tr("Even the snare side")); break;
-    case HeadStage::Done: m_title->setText(batter ? tr("The batter stands") : tr("The snare side stands")); break;
+    case HeadStage::FingerTight:
+        m_title->setText(batter ? tr("Put the batter on") : tr("Put the snare side on"));
+        break;
+    case HeadStage::Raising:
+        m_title->setText(batter ? tr("Raise the batter") : tr("Raise the snare side"));
+        break;
+    case HeadStage::Tapping:
+        m_title->setText(batter ? tr("Listen round the batter") : tr("Listen round the snare side"));
+        break;
+    case HeadStage::Turning:
+        m_title->setText(batter ? tr("Even the batter") : tr("Even the snare side"));
+        break;
+    case HeadStage::Done:
+        m_title->setText(batter ? tr("The batter stands") : tr("The snare side stands"));
+        break;
     }
-    QString conditions = batter ? tr("Wires off, snare side muted, finger on the middle.")
-                                : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
+    QString conditions =
+        batter ? tr("Wires off, snare side muted, finger on the middle.")
+               : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
     if (!work.history.empty())
-        conditions = tr("Round %1. ").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) + conditions;
+        conditions =
+            tr("Round %1. ").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) + conditions;
     m_conditions->setText(conditions);
     m_target->setText(tr("target %1").arg(pitchText(brief.target)));
     if (const auto estimate = lastEstimate(work)) {
@@ -173,7 +187,8 @@ void HeadPage::refresh() {
     const bool waits = work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone;
     m_primary->setEnabled(!waits);
     m_undo->setEnabled(controller().undoStack().canUndo());
-    m_listenNow->setVisible(work.stage == HeadStage::Raising || work.stage == HeadStage::Turning || work.stage == HeadStage::Done);
+    m_listenNow->setVisible(work.stage == HeadStage::Raising || work.stage == HeadStage::Turning ||
+                            work.stage == HeadStage::Done);
     m_listenNow->setText(work.stage == HeadStage::Done ? tr("Tap the round again") : tr("Listen now"));
     m_listening->refresh();
 
@@ -186,11 +201,15 @@ void HeadPage::refresh() {
     showLoad(m_otherLoad, batter ? HeadSide::SnareSide : HeadSide::Batter);
     const auto move = moveAtHand(work, session().path);
     if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
-        m_hint = tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both.").arg(rodsText(move->rods));
+        m_hint = tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count "
+                    "of both.")
+                     .arg(rodsText(move->rods));
     else if (!batter && work.stage != HeadStage::FingerTight)
-        m_hint = tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.");
+        m_hint = tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds "
+                    "never read quite like the rest.");
     else
-        m_hint = tr("Click a rod, or choose it with the arrow keys, to start a round there or to correct its count.");
+        m_hint = tr(
+            "Click a rod, or choose it with the arrow keys, to start a round there or to correct its count.");
     showRodTools();
 }
 
@@ -209,16 +228,24 @@ void HeadPage::showRodTools() {
 void HeadPage::act() {
     const HeadWork& work = session().head(m_side);
     switch (work.stage) {
-    case HeadStage::FingerTight: controller().perform(FingerTight{m_side}); break;
-    case HeadStage::Raising: controller().perform(GroupTurned{m_side}); break;
-    case HeadStage::Turning: controller().perform(MoveMade{m_side}); break;
+    case HeadStage::FingerTight:
+        controller().perform(FingerTight{m_side});
+        break;
+    case HeadStage::Raising:
+        controller().perform(GroupTurned{m_side});
+        break;
+    case HeadStage::Turning:
+        controller().perform(MoveMade{m_side});
+        break;
     case HeadStage::Tapping:
         if (session().source == SoundSource::Practice)
             controller().strikePractice();
         else if (session().source == SoundSource::File)
             m_listening->askForFiles();
         break;
-    case HeadStage::Done: controller().goTo(m_side == HeadSide::SnareSide ? Station::Batter : Station::Wires); break;
+    case HeadStage::Done:
+        controller().goTo(m_side == HeadSide::SnareSide ? Station::Batter : Station::Wires);
+        break;
     }
 }
 

@@ -15,7 +15,9 @@ public:
 
     QRectF area() const { return m_area; }
     /// Where pegs stand.
-    QRectF field() const { return {m_area.left() + 64, m_area.top() + 36, m_area.width() - 84, m_area.height() - 132}; }
+    QRectF field() const {
+        return {m_area.left() + 64, m_area.top() + 36, m_area.width() - 84, m_area.height() - 132};
+    }
     /// The strip of the hoop below them.
     QRectF strip() const { return {m_area.left() + 20, field().bottom() + 12, m_area.width() - 40, 34}; }
     double xOf(int rod) const {

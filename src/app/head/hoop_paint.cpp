@@ -9,10 +9,16 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("HoopPicture", text); }
+QString tr(const char* text) {
+    return QCoreApplication::translate("HoopPicture", text);
+}
 
-QColor headColour(HeadSide side) { return side == HeadSide::Batter ? ink().batter : ink().snareSide; }
-Qt::PenStyle headLine(HeadSide side) { return side == HeadSide::Batter ? Qt::SolidLine : Qt::DashLine; }
+QColor headColour(HeadSide side) {
+    return side == HeadSide::Batter ? ink().batter : ink().snareSide;
+}
+Qt::PenStyle headLine(HeadSide side) {
+    return side == HeadSide::Batter ? Qt::SolidLine : Qt::DashLine;
+}
 
 double niceStep(double span) {
     for (const double step : {10.0, 20.0, 25.0, 50.0, 100.0, 200.0, 250.0, 500.0})
@@ -26,7 +32,8 @@ void paintCentsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
     const QRectF field = map.field();
     const double bandTop = map.yOf(picture.tolerance.value);
     const double bandBottom = map.yOf(-picture.tolerance.value);
-    painter.fillRect(QRectF(field.left() - 44, bandTop, field.width() + 44, std::max(3.0, bandBottom - bandTop)), p.band);
+    painter.fillRect(
+        QRectF(field.left() - 44, bandTop, field.width() + 44, std::max(3.0, bandBottom - bandTop)), p.band);
     painter.setFont(typeface(13));
     const double step = niceStep(map.high() - map.low());
     for (double cents = std::ceil(map.low() / step) * step; cents <= map.high() + 1e-9; cents += step) {
@@ -34,7 +41,8 @@ void paintCentsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
         painter.setPen(QPen(p.line, 1, cents == 0.0 ? Qt::SolidLine : Qt::DotLine));
         painter.drawLine(QPointF(field.left() - 4, y), QPointF(field.right(), y));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(map.area().left() + 6, y - 10, 52, 20), Qt::AlignRight | Qt::AlignVCenter, centsText(Cents{cents}));
+        painter.drawText(QRectF(map.area().left() + 6, y - 10, 52, 20), Qt::AlignRight | Qt::AlignVCenter,
+                         centsText(Cents{cents}));
     }
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 5, 400, 18), Qt::AlignLeft,
                      tr("cents from target; shaded: close enough"));
@@ -70,11 +78,14 @@ void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     }
     painter.setPen(p.ink);
     painter.setFont(typeface(now ? 19 : 15, now ? QFont::Bold : QFont::Normal));
-    // The figure stands on the far side of zero from the peg's foot; beside the peg where the field ends there.
+    // The figure stands on the far side of zero from the peg's foot; beside the peg where the field ends
+    // there.
     const bool up = y <= zero;
     const bool roomThere = up ? y - r - 24 > map.area().top() + 20 : y + r + 24 < map.strip().top() - 2;
-    const QRectF text = !roomThere ? QRectF(x + r + 5, y - 12, 60, 24) : QRectF(x - 40, up ? y - r - 25 : y + r + 1, 80, 24);
-    painter.drawText(text, roomThere ? Qt::AlignCenter : Qt::AlignLeft | Qt::AlignVCenter, centsText(*peg.heard));
+    const QRectF text =
+        !roomThere ? QRectF(x + r + 5, y - 12, 60, 24) : QRectF(x - 40, up ? y - r - 25 : y + r + 1, 80, 24);
+    painter.drawText(text, roomThere ? Qt::AlignCenter : Qt::AlignLeft | Qt::AlignVCenter,
+                     centsText(*peg.heard));
 }
 
 void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& picture, int rod) {
@@ -86,7 +97,8 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     const QColor colour = peg.inMove ? p.accent : headColour(picture.side);
     painter.setPen(QPen(p.line, 2));
     painter.setBrush(Qt::NoBrush);
-    painter.drawRect(QRectF(x - 13, map.yOf(std::max(picture.countedTotal.value, 0.0)), 26, foot - map.yOf(picture.countedTotal.value)));
+    painter.drawRect(QRectF(x - 13, map.yOf(std::max(picture.countedTotal.value, 0.0)), 26,
+                            foot - map.yOf(picture.countedTotal.value)));
     painter.setPen(Qt::NoPen);
     painter.setBrush(colour);
     if (peg.turned.value > 0.0)
@@ -108,7 +120,8 @@ void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
     painter.setPen(p.quiet);
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 500, 18), Qt::AlignLeft,
                      picture.countedTotal.value > 0.0
-                         ? tr("turns since finger-tight; frames: the counted rounds, %1").arg(turnsText(picture.countedTotal))
+                         ? tr("turns since finger-tight; frames: the counted rounds, %1")
+                               .arg(turnsText(picture.countedTotal))
                          : tr("turns since finger-tight"));
 }
 
@@ -128,8 +141,8 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
             const double right = map.xOf(rod + rods / 2);
             const double depth = map.area().bottom() - strip.bottom() - 6;
             QPainterPath arc(QPointF(left, strip.bottom()));
-            arc.cubicTo(QPointF(left + 20, strip.bottom() + 1.32 * depth), QPointF(right - 20, strip.bottom() + 1.32 * depth),
-                        QPointF(right, strip.bottom()));
+            arc.cubicTo(QPointF(left + 20, strip.bottom() + 1.32 * depth),
+                        QPointF(right - 20, strip.bottom() + 1.32 * depth), QPointF(right, strip.bottom()));
             painter.drawPath(arc);
         }
     painter.setPen(QPen(headColour(picture.side), 2, headLine(picture.side)));
@@ -166,7 +179,8 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
     painter.drawText(QRectF(strip.left(), y, 320, 20), Qt::AlignLeft | Qt::AlignVCenter,
                      picture.side == HeadSide::Batter ? tr("strainer, then counter-clockwise \u2192")
                                                       : tr("strainer, then clockwise, drum upturned \u2192"));
-    painter.drawText(QRectF(strip.right() - 320, y, 320, 20), Qt::AlignRight | Qt::AlignVCenter, tr("back at the strainer"));
+    painter.drawText(QRectF(strip.right() - 320, y, 320, 20), Qt::AlignRight | Qt::AlignVCenter,
+                     tr("back at the strainer"));
 }
 
 } // namespace

@@ -72,7 +72,8 @@ QString hoopSummary(const HoopPicture& picture) {
             line += tr("; tap it now");
         lines << line;
     }
-    return tr("Rods of the %1 from the strainer on. ").arg(sideName(picture.side)) + lines.join(QStringLiteral(". ")) + QLatin1Char('.');
+    return tr("Rods of the %1 from the strainer on. ").arg(sideName(picture.side)) +
+           lines.join(QStringLiteral(". ")) + QLatin1Char('.');
 }
 
 HoopMap hoopMap(const HoopPicture& picture, QRectF area) {

@@ -14,9 +14,9 @@ struct HoopPeg {
     std::optional<Cents> expected; ///< what the moves promise
     Turns turned;                  ///< net since finger-tight
     std::optional<Hertz> frequency;
-    bool inMove = false;           ///< to be turned now
-    bool moved = false;            ///< of this pass, turned already
-    bool due = false;              ///< to be tapped now
+    bool inMove = false; ///< to be turned now
+    bool moved = false;  ///< of this pass, turned already
+    bool due = false;    ///< to be tapped now
 };
 
 struct HoopPicture {
@@ -24,8 +24,8 @@ struct HoopPicture {
     HeadStage stage = HeadStage::FingerTight;
     std::vector<HoopPeg> pegs;
     Cents tolerance{8.0};
-    Turns countedTotal;        ///< height of the turns columns while raising
-    bool showsCents = false;   ///< pegs in cents; otherwise columns of turns
+    Turns countedTotal;      ///< height of the turns columns while raising
+    bool showsCents = false; ///< pegs in cents; otherwise columns of turns
     std::optional<int> selected;
 };
 

@@ -16,7 +16,9 @@ HoopView::HoopView(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
-HoopMap HoopView::map() const { return hoopMap(m_picture, QRectF(rect()).adjusted(1, 1, -1, -1)); }
+HoopMap HoopView::map() const {
+    return hoopMap(m_picture, QRectF(rect()).adjusted(1, 1, -1, -1));
+}
 
 void HoopView::show(const HoopPicture& picture) {
     const auto selected = m_picture.selected;

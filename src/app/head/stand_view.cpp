@@ -22,11 +22,13 @@ QFont fitted(const QString& text, int pixels, QFont::Weight weight, double width
 
 } // namespace
 
-StandWords standWords(const Session& session, const std::optional<Reading>& reading, const QPushButton* primary) {
+StandWords standWords(const Session& session, const std::optional<Reading>& reading,
+                      const QPushButton* primary) {
     StandWords words;
     const bool onHead = session.station == Station::SnareSide || session.station == Station::Batter;
     if (onHead) {
-        const StepWords step = stepWords(session, session.station == Station::Batter ? HeadSide::Batter : HeadSide::SnareSide);
+        const StepWords step =
+            stepWords(session, session.station == Station::Batter ? HeadSide::Batter : HeadSide::SnareSide);
         words = {step.kind, step.turns, step.now, step.figure, step.count, {}, step.button};
     } else {
         words.kind = StepKind::Settled;
@@ -55,14 +57,17 @@ void paintStand(QPainter& painter, const QRectF& area, const StandWords& words) 
     const double x = hasDial ? left.right() + 0.05 * area.width() : area.left() + 0.06 * area.width();
     const double width = area.right() - x - 0.04 * area.width();
     const double unit = area.height() / 10.0;
-    auto line = [&](double top, double size, const QString& text, const QColor& colour, QFont::Weight weight) {
+    auto line = [&](double top, double size, const QString& text, const QColor& colour,
+                    QFont::Weight weight) {
         painter.setPen(colour);
         painter.setFont(fitted(text, static_cast<int>(size * unit), weight, width));
-        painter.drawText(QRectF(x, area.top() + top * unit, width, 1.3 * size * unit), Qt::AlignLeft | Qt::AlignVCenter, text);
+        painter.drawText(QRectF(x, area.top() + top * unit, width, 1.3 * size * unit),
+                         Qt::AlignLeft | Qt::AlignVCenter, text);
     };
     line(1.6, 0.7, words.now, p.accent, QFont::Bold);
     line(2.8, 1.6, words.figure, p.ink, QFont::Bold);
-    line(5.2, 0.8, QString(words.count).replace(QLatin1Char('\n'), QStringLiteral(", ")), p.ink, QFont::DemiBold);
+    line(5.2, 0.8, QString(words.count).replace(QLatin1Char('\n'), QStringLiteral(", ")), p.ink,
+         QFont::DemiBold);
     line(6.6, 0.8, words.heard, p.ink, QFont::DemiBold);
     if (!words.button.isEmpty())
         line(8.6, 0.45, StandView::tr("Space: %1").arg(words.button), p.quiet, QFont::Normal);
@@ -92,12 +97,19 @@ void StandView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Space:
     case Qt::Key_Return:
     case Qt::Key_PageDown: // page-turners and foot keys send these
-    case Qt::Key_Right: emit goOn(); break;
-    case Qt::Key_Escape: emit leave(); break;
-    default: QWidget::keyPressEvent(event);
+    case Qt::Key_Right:
+        emit goOn();
+        break;
+    case Qt::Key_Escape:
+        emit leave();
+        break;
+    default:
+        QWidget::keyPressEvent(event);
     }
 }
 
-void StandView::mousePressEvent(QMouseEvent*) { emit goOn(); }
+void StandView::mousePressEvent(QMouseEvent*) {
+    emit goOn();
+}
 
 } // namespace bombo

@@ -15,7 +15,8 @@ struct StandWords {
     QString heard;  ///< last reading, or what to do again
     QString button; ///< what the space bar does
 };
-StandWords standWords(const Session& session, const std::optional<Reading>& reading, const QPushButton* primary);
+StandWords standWords(const Session& session, const std::optional<Reading>& reading,
+                      const QPushButton* primary);
 void paintStand(QPainter& painter, const QRectF& area, const StandWords& words);
 
 /// Covers the window; space goes on, F11 or Escape leaves.

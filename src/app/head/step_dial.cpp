@@ -35,7 +35,8 @@ void paintTurn(QPainter& painter, const QRectF& area, Turns turns) {
     painter.drawEllipse(centre, radius, radius);
     for (int eighth = 0; eighth < 8; ++eighth) { // marks at eighths of a turn, to measure by eye
         const double at = eighth * std::numbers::pi / 4;
-        painter.drawLine(onCircle(centre, radius, at), onCircle(centre, radius - (eighth % 2 == 0 ? 9 : 5), at));
+        painter.drawLine(onCircle(centre, radius, at),
+                         onCircle(centre, radius - (eighth % 2 == 0 ? 9 : 5), at));
     }
     painter.setPen(QPen(p.accent, 2.5));
     painter.setBrush(p.accentSoft);
@@ -78,7 +79,8 @@ void paintTapPlace(QPainter& painter, const QRectF& area) {
     painter.drawLine(QPointF(centre.x() - 0.3 * size, top + 6), QPointF(centre.x() - 0.3 * size, mark.y()));
     painter.drawLine(QPointF(centre.x() - 0.34 * size, mark.y()), QPointF(centre.x(), mark.y()));
     painter.setFont(typeface(13));
-    painter.drawText(QRectF(centre.x() - 0.30 * size + 5, top + 0.08 * size, 60, 20), QStringLiteral("30 mm"));
+    painter.drawText(QRectF(centre.x() - 0.30 * size + 5, top + 0.08 * size, 60, 20),
+                     QStringLiteral("30 mm"));
     painter.setPen(QPen(p.accent, 6, Qt::SolidLine, Qt::RoundCap));
     painter.drawLine(mark + QPointF(0.36 * size, 0.34 * size), mark + QPointF(7, 7));
     painter.setPen(Qt::NoPen);
@@ -106,15 +108,21 @@ void StepDial::paintEvent(QPaintEvent*) {
     const QRectF area = QRectF(rect()).adjusted(4, 4, -4, -4);
     const double r = 0.5 * std::min(area.width(), area.height()) - 8;
     switch (m_kind) {
-    case StepKind::Turn: paintTurn(painter, area, m_turns); break;
-    case StepKind::Tap: paintTapPlace(painter, area); break;
+    case StepKind::Turn:
+        paintTurn(painter, area, m_turns);
+        break;
+    case StepKind::Tap:
+        paintTapPlace(painter, area);
+        break;
     case StepKind::Fingers: // a rod with a touch on either side
         painter.setPen(QPen(p.quiet, 1.5));
         painter.setBrush(p.card);
         painter.drawEllipse(area.center(), r, r);
         painter.setPen(QPen(p.accent, 9, Qt::SolidLine, Qt::RoundCap));
-        painter.drawArc(QRectF(area.center().x() - 0.5 * r, area.center().y() - 0.5 * r, r, r), 20 * 16, 60 * 16);
-        painter.drawArc(QRectF(area.center().x() - 0.5 * r, area.center().y() - 0.5 * r, r, r), 200 * 16, 60 * 16);
+        painter.drawArc(QRectF(area.center().x() - 0.5 * r, area.center().y() - 0.5 * r, r, r), 20 * 16,
+                        60 * 16);
+        painter.drawArc(QRectF(area.center().x() - 0.5 * r, area.center().y() - 0.5 * r, r, r), 200 * 16,
+                        60 * 16);
         paintRod(painter, area.center(), 0.34 * r);
         break;
     case StepKind::Settled:
@@ -124,7 +132,8 @@ void StepDial::paintEvent(QPaintEvent*) {
         painter.drawEllipse(area.center(), r, r);
         painter.setPen(QPen(p.ink, 9, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         if (m_kind == StepKind::Settled)
-            painter.drawPolyline(QPolygonF{area.center() + QPointF(-0.42 * r, 0.02 * r), area.center() + QPointF(-0.1 * r, 0.36 * r),
+            painter.drawPolyline(QPolygonF{area.center() + QPointF(-0.42 * r, 0.02 * r),
+                                           area.center() + QPointF(-0.1 * r, 0.36 * r),
                                            area.center() + QPointF(0.46 * r, -0.34 * r)});
         else
             painter.drawLine(area.center() + QPointF(-0.42 * r, 0), area.center() + QPointF(0.42 * r, 0));

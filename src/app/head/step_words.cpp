@@ -17,27 +17,36 @@ QString nowWords(const std::vector<int>& rods) {
 }
 
 QString turnWords(Turns turns) {
-    return turns.value >= 0.0 ? tr("%1 tighter").arg(turnsText(turns)) : tr("%1 looser").arg(turnsText(turns));
+    return turns.value >= 0.0 ? tr("%1 tighter").arg(turnsText(turns))
+                              : tr("%1 looser").arg(turnsText(turns));
 }
 
 StepWords fingerWords() {
-    return {StepKind::Fingers, {}, tr("Now every rod, by hand"), tr("Finger-tight"),
-            tr("Wires off. Head centred, hoop level. Turn each rod by opposites until it just holds; the count starts here."),
-            {}, tr("All finger-tight")};
+    return {StepKind::Fingers,
+            {},
+            tr("Now every rod, by hand"),
+            tr("Finger-tight"),
+            tr("Wires off. Head centred, hoop level. Turn each rod by opposites until it just holds; the "
+               "count starts here."),
+            {},
+            tr("All finger-tight")};
 }
 
 StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
     const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path);
-    StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {}, tr("Turned")};
+    StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {},
+                    tr("Turned")};
     words.count = (move.rods.size() == 2 ? tr("pair %1 of %2") : tr("rod %1 of %2"))
                       .arg(work.group + 1)
                       .arg(order.size());
-    words.count += QLatin1Char('\n') + tr("round %1 of %2").arg(work.round + 1).arg(work.countedRounds.size());
+    words.count +=
+        QLatin1Char('\n') + tr("round %1 of %2").arg(work.round + 1).arg(work.countedRounds.size());
     const auto next = static_cast<std::size_t>(work.group) + 1;
     if (next < order.size())
         words.detail = tr("then %1 the same").arg(rodsText(order[next]));
     else if (work.round + 1 < static_cast<int>(work.countedRounds.size()))
-        words.detail = tr("then the next round, %1 each").arg(turnsText(work.countedRounds[static_cast<std::size_t>(work.round) + 1]));
+        words.detail = tr("then the next round, %1 each")
+                           .arg(turnsText(work.countedRounds[static_cast<std::size_t>(work.round) + 1]));
     else
         words.detail = tr("then tap the round");
     return words;
@@ -49,23 +58,31 @@ StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
     words.figure = tr("Rod %1").arg(rod + 1);
     words.detail = tr("30 mm in from the hoop. Other head muted, a light finger on the middle.");
     switch (session.source) {
-    case SoundSource::Practice: words.button = tr("Tap"); break;
-    case SoundSource::File: words.button = tr("Give sound files\u2026"); break;
-    case SoundSource::Microphone: words.button = tr("Listening"); break;
+    case SoundSource::Practice:
+        words.button = tr("Tap");
+        break;
+    case SoundSource::File:
+        words.button = tr("Give sound files\u2026");
+        break;
+    case SoundSource::Microphone:
+        words.button = tr("Listening");
+        break;
     }
     return words;
 }
 
 StepWords turningWords(const HeadWork& work, const RodMove& move) {
-    StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {}, tr("Turned")};
+    StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {},
+                    tr("Turned")};
     words.count = tr("move %1 of %2").arg(work.movesDone + 1).arg(work.moves.size());
     QStringList expected;
     for (int rod : move.rods)
         expected << tr("%1: %2").arg(rod + 1).arg(centsText(work.predicted[static_cast<std::size_t>(rod)]));
     const auto next = static_cast<std::size_t>(work.movesDone) + 1;
-    words.detail = next < work.moves.size()
-                       ? tr("then %1: %2").arg(rodsText(work.moves[next].rods), turnWords(work.moves[next].turns))
-                       : tr("then tap the round again");
+    words.detail =
+        next < work.moves.size()
+            ? tr("then %1: %2").arg(rodsText(work.moves[next].rods), turnWords(work.moves[next].turns))
+            : tr("then tap the round again");
     words.detail += QLatin1Char('\n') + tr("After all moves expect %1 (within %2 cents)")
                                             .arg(expected.join(QStringLiteral(", ")))
                                             .arg(std::max(1L, std::lround(work.predictedError.value)));
@@ -75,10 +92,17 @@ StepWords turningWords(const HeadWork& work, const RodMove& move) {
 StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
     const QString next = brief.side == HeadSide::SnareSide ? tr("On to the batter") : tr("On to the wires");
     const auto estimate = lastEstimate(work);
-    const QString spread = estimate ? tr("Even to ± %1 cents").arg(std::lround(estimate->widest.value)) : tr("Not heard yet");
+    const QString spread =
+        estimate ? tr("Even to ± %1 cents").arg(std::lround(estimate->widest.value)) : tr("Not heard yet");
     if (work.withinTolerance)
-        return {StepKind::Settled, {}, tr("Even and at pitch"), spread,
-                tr("Press the middle of the batter gently, or leave a new head overnight, then tap once more."), {}, next};
+        return {
+            StepKind::Settled,
+            {},
+            tr("Even and at pitch"),
+            spread,
+            tr("Press the middle of the batter gently, or leave a new head overnight, then tap once more."),
+            {},
+            next};
     QString why = work.heldByFilm ? tr("The film is near its limit: more turns would pass the safe load.")
                                   : tr("No further eighth would bring it nearer; tap once more to be sure.");
     return {StepKind::Limit, {}, tr("As near as it goes"), spread, why, {}, next};

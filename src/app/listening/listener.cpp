@@ -8,7 +8,8 @@ constexpr std::size_t kRingSamples = 1 << 19; // over 2 s at 192 kHz: a stalled 
 } // namespace
 
 Listener::Listener(QObject* parent)
-    : QObject(parent), m_ring(kRingSamples), m_reader(new TapReader(m_ring)), m_microphone(new Microphone(m_ring)) {
+    : QObject(parent), m_ring(kRingSamples), m_reader(new TapReader(m_ring)),
+      m_microphone(new Microphone(m_ring)) {
     qRegisterMetaType<Reading>();
     qRegisterMetaType<FileReport>();
     m_readingThread.setObjectName(QStringLiteral("reading"));
@@ -28,7 +29,8 @@ Listener::Listener(QObject* parent)
         --m_pending;
         emit fileDone(report);
     });
-    connect(m_microphone, &Microphone::started, m_reader, [reader = m_reader](double rate) { reader->startStream(rate); });
+    connect(m_microphone, &Microphone::started, m_reader,
+            [reader = m_reader](double rate) { reader->startStream(rate); });
     connect(m_microphone, &Microphone::failed, m_reader, [reader = m_reader] { reader->stopStream(); });
     connect(m_microphone, &Microphone::started, this, [this](double, const QString& name) {
         m_microphoneName = name;
@@ -43,7 +45,8 @@ Listener::Listener(QObject* parent)
 }
 
 Listener::~Listener() {
-    QMetaObject::invokeMethod(m_microphone, [m = m_microphone] { m->stop(); }, Qt::BlockingQueuedConnection);
+    QMetaObject::invokeMethod(
+        m_microphone, [m = m_microphone] { m->stop(); }, Qt::BlockingQueuedConnection);
     for (QThread* thread : {&m_audioThread, &m_readingThread}) {
         thread->quit();
         thread->wait();
@@ -63,7 +66,8 @@ void Listener::readSamples(std::vector<float> samples, double sampleRate) {
 
 void Listener::readFile(const QString& path, int mostClear) {
     ++m_pending;
-    QMetaObject::invokeMethod(m_reader, [reader = m_reader, path, mostClear] { reader->readFile(path, mostClear); });
+    QMetaObject::invokeMethod(m_reader,
+                              [reader = m_reader, path, mostClear] { reader->readFile(path, mostClear); });
 }
 
 void Listener::startMicrophone(const QByteArray& device) {

@@ -98,7 +98,8 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     m_tap = new TapView;
     column->addWidget(m_tap, 1);
 
-    connect(&controller, &SessionController::readingHeard, this, [this](const Reading& reading) { showReading(reading); });
+    connect(&controller, &SessionController::readingHeard, this,
+            [this](const Reading& reading) { showReading(reading); });
     connect(&controller.listener(), &Listener::level, m_level, &LevelMeter::show);
     connect(&controller.listener(), &Listener::microphoneStarted, this, [this] { fillDevices(); });
 }
@@ -143,7 +144,8 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
     else if (reading->beat)
         m_verdict->setText(tr("Uneven here: beats %1 times a second").arg(reading->beat->value, 0, 'f', 1));
     else
-        m_verdict->setText(tr("Clear, sure to %1 Hz").arg(std::max(0.01, reading->standardError->value), 0, 'f', 2));
+        m_verdict->setText(
+            tr("Clear, sure to %1 Hz").arg(std::max(0.01, reading->standardError->value), 0, 'f', 2));
     const QString remedy = remedyText(reading->verdict);
     m_remedy->setText(remedy);
     m_remedy->setVisible(!remedy.isEmpty());

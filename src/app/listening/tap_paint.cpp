@@ -45,7 +45,8 @@ void paintPartials(QPainter& painter, const QRectF& area, const Reading& reading
     for (const Partial& partial : reading.partials)
         strongest = std::max(strongest, partial.amplitude);
     auto xOf = [&](double hz) {
-        return area.left() + 8 + (area.width() - 70) * std::log(hz / kLowestHz) / std::log(kHighestHz / kLowestHz);
+        return area.left() + 8 +
+               (area.width() - 70) * std::log(hz / kLowestHz) / std::log(kHighestHz / kLowestHz);
     };
     double labelled = -1e9;
     for (const Partial& partial : reading.partials) {
@@ -68,7 +69,8 @@ void paintPartials(QPainter& painter, const QRectF& area, const Reading& reading
         painter.drawPath(fall);
         if ((chosen || (partial.mode && db > -26.0)) && x - labelled > 46.0) {
             painter.setPen(chosen ? p.ink : p.quiet);
-            painter.drawText(QPointF(x - 2, area.bottom() - 6), chosen ? tr("edge") : modeName(*partial.mode));
+            painter.drawText(QPointF(x - 2, area.bottom() - 6),
+                             chosen ? tr("edge") : modeName(*partial.mode));
             labelled = x;
         }
     }
@@ -83,7 +85,9 @@ QString partialsSummary(const Reading& reading) {
 
 void paintLevel(QPainter& painter, const QRectF& area, double db) {
     const Palette& p = ink();
-    auto xOf = [&](double level) { return area.left() + area.width() * std::clamp((level + 60.0) / 60.0, 0.0, 1.0); };
+    auto xOf = [&](double level) {
+        return area.left() + area.width() * std::clamp((level + 60.0) / 60.0, 0.0, 1.0);
+    };
     const QRectF bar(area.left(), area.center().y() - 5, area.width(), 10);
     painter.setPen(Qt::NoPen);
     painter.setBrush(p.band);

@@ -14,7 +14,9 @@ TapReader::TapReader(SampleRing& ring) : m_ring(ring), m_block(4096), m_timer(th
     connect(&m_timer, &QTimer::timeout, this, &TapReader::drain);
 }
 
-void TapReader::read(const Tap& tap) { emit heard(readTap(tap, m_options)); }
+void TapReader::read(const Tap& tap) {
+    emit heard(readTap(tap, m_options));
+}
 
 void TapReader::readSamples(const std::vector<float>& samples, double sampleRate) {
     TapSplitter splitter(sampleRate);

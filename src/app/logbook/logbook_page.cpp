@@ -14,7 +14,8 @@ namespace bombo {
 namespace {
 
 /// A number inside the summary by path, or a dash; never throws on an odd summary.
-QString numberText(const Json& summary, std::initializer_list<const char*> path, int digits, const QString& unit) {
+QString numberText(const Json& summary, std::initializer_list<const char*> path, int digits,
+                   const QString& unit) {
     const Json* at = &summary;
     for (const char* key : path) {
         if (!at->is_object() || !at->contains(key))
@@ -38,7 +39,8 @@ QString noteOf(const Json& summary) {
 
 } // namespace
 
-LogbookPage::LogbookPage(SessionController& controller, QWidget* parent) : QWidget(parent), m_controller(controller) {
+LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
+    : QWidget(parent), m_controller(controller) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
@@ -56,7 +58,8 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent) : QWidg
     m_table = new QTableWidget(0, 8);
     m_table->setObjectName(QStringLiteral("log"));
     m_table->setAccessibleName(tr("Saved setups"));
-    m_table->setHorizontalHeaderLabels({tr("When"), tr("Drum"), tr("Tone"), tr("Batter"), tr("Snare side"), tr("Even to"), tr("Strainer"), tr("Note")});
+    m_table->setHorizontalHeaderLabels({tr("When"), tr("Drum"), tr("Tone"), tr("Batter"), tr("Snare side"),
+                                        tr("Even to"), tr("Strainer"), tr("Note")});
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(34);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
@@ -119,7 +122,8 @@ void LogbookPage::fill() {
                                 cueName(entry.toneId, m_controller.tones()),
                                 numberText(summary, {"batter", "measured_hz"}, 1, tr(" Hz")),
                                 numberText(summary, {"snare_side", "measured_hz"}, 1, tr(" Hz")),
-                                QStringLiteral("± ") + numberText(summary, {"batter", "widest_cents"}, 0, tr(" cents")),
+                                QStringLiteral("± ") +
+                                    numberText(summary, {"batter", "widest_cents"}, 0, tr(" cents")),
                                 turnsCell(summary),
                                 noteOf(summary).simplified()};
         for (int c = 0; c < static_cast<int>(cells.size()); ++c) {
@@ -135,7 +139,8 @@ void LogbookPage::fill() {
 
 const LogEntry* LogbookPage::chosen() const {
     const int row = m_table->currentRow();
-    return row >= 0 && row < static_cast<int>(m_entries.size()) ? &m_entries[static_cast<std::size_t>(row)] : nullptr;
+    return row >= 0 && row < static_cast<int>(m_entries.size()) ? &m_entries[static_cast<std::size_t>(row)]
+                                                                : nullptr;
 }
 
 void LogbookPage::showChosen() {
@@ -147,7 +152,9 @@ void LogbookPage::showChosen() {
     }
     const Json summary = Json::parse(entry->summary.toStdString(), nullptr, false);
     QString detail = noteOf(summary);
-    detail += QLatin1Char('\n') + tr("Ring %1, %2.").arg(numberText(summary, {"ring_predicted_s"}, 2, tr(" s")), numberText(summary, {"temperature_c"}, 0, tr(" °C")));
+    detail += QLatin1Char('\n') + tr("Ring %1, %2.")
+                                      .arg(numberText(summary, {"ring_predicted_s"}, 2, tr(" s")),
+                                           numberText(summary, {"temperature_c"}, 0, tr(" °C")));
     if (!entry->restorable)
         detail += QLatin1Char(' ') + tr("An entry of figures only: it can be read, but not brought back.");
     m_detail->setText(detail.trimmed());

@@ -64,15 +64,19 @@ void paintHeadFromAbove(QPainter& painter, const HeadMap& map, const PadPicture&
     painter.drawEllipse(centre, kLandingArea * r, kLandingArea * r);
     painter.setPen(p.quiet);
     painter.setFont(typeface(13));
-    painter.drawText(QRectF(centre.x() - 60, centre.y() - 20, 120, 40), Qt::AlignCenter, tr("stick\nlands here"));
+    painter.drawText(QRectF(centre.x() - 60, centre.y() - 20, 120, 40), Qt::AlignCenter,
+                     tr("stick\nlands here"));
     for (int rod = 0; rod < picture.rods; ++rod) {
-        const QPointF at = map.toPixel(map.radius() + Metres{6.0 * map.radius().value / r}, rodAngle(rod, picture.rods));
+        const QPointF at =
+            map.toPixel(map.radius() + Metres{6.0 * map.radius().value / r}, rodAngle(rod, picture.rods));
         painter.setPen(Qt::NoPen);
         painter.setBrush(p.ink);
         painter.drawRect(QRectF(at.x() - 3.5, at.y() - 3.5, 7, 7));
-        const QPointF label = map.toPixel(map.radius() + Metres{22.0 * map.radius().value / r}, rodAngle(rod, picture.rods));
+        const QPointF label =
+            map.toPixel(map.radius() + Metres{22.0 * map.radius().value / r}, rodAngle(rod, picture.rods));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(label.x() - 14, label.y() - 10, 28, 20), Qt::AlignCenter, QString::number(rod + 1));
+        painter.drawText(QRectF(label.x() - 14, label.y() - 10, 28, 20), Qt::AlignCenter,
+                         QString::number(rod + 1));
     }
     const QPointF strainer = map.toPixel(map.radius() + Metres{14.0 * map.radius().value / r}, Radians{0.0});
     painter.setPen(QPen(p.ink, 3));
@@ -93,7 +97,9 @@ HeadFromAbove::HeadFromAbove(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
-HeadMap HeadFromAbove::map() const { return {QRectF(rect()), m_picture.shell.radius()}; }
+HeadMap HeadFromAbove::map() const {
+    return {QRectF(rect()), m_picture.shell.radius()};
+}
 
 void HeadFromAbove::show(const Shell& shell, int rods, const std::vector<Pad>& pads) {
     m_picture.shell = shell;
@@ -149,7 +155,8 @@ void HeadFromAbove::mousePressEvent(QMouseEvent* event) {
 void HeadFromAbove::mouseMoveEvent(QMouseEvent* event) {
     if (!m_picture.selected || !(event->buttons() & Qt::LeftButton))
         return;
-    m_picture.dragged = map().padAt(m_picture.pads[static_cast<std::size_t>(*m_picture.selected)], event->position());
+    m_picture.dragged =
+        map().padAt(m_picture.pads[static_cast<std::size_t>(*m_picture.selected)], event->position());
     m_picture.draggedFits = fits(*m_picture.dragged);
     update();
 }
@@ -171,16 +178,28 @@ void HeadFromAbove::keyPressEvent(QKeyEvent* event) {
     }
     if (m_picture.selected) {
         Pad pad = m_picture.pads[static_cast<std::size_t>(*m_picture.selected)];
-        constexpr double nudge = 0.005;                      // m
+        constexpr double nudge = 0.005;                  // m
         constexpr double turn = std::numbers::pi / 36.0; // 5 degrees
         switch (event->key()) {
-        case Qt::Key_Up: pad.fromCentre += Metres{nudge}; break; // towards the hoop
-        case Qt::Key_Down: pad.fromCentre += Metres{-nudge}; break;
-        case Qt::Key_Left: pad.angle += Radians{turn}; break; // counter-clockwise
-        case Qt::Key_Right: pad.angle += Radians{-turn}; break;
+        case Qt::Key_Up:
+            pad.fromCentre += Metres{nudge};
+            break; // towards the hoop
+        case Qt::Key_Down:
+            pad.fromCentre += Metres{-nudge};
+            break;
+        case Qt::Key_Left:
+            pad.angle += Radians{turn};
+            break; // counter-clockwise
+        case Qt::Key_Right:
+            pad.angle += Radians{-turn};
+            break;
         case Qt::Key_Delete:
-        case Qt::Key_Backspace: emit padRemoved(*m_picture.selected); return;
-        default: QWidget::keyPressEvent(event); return;
+        case Qt::Key_Backspace:
+            emit padRemoved(*m_picture.selected);
+            return;
+        default:
+            QWidget::keyPressEvent(event);
+            return;
         }
         emit padMoved(*m_picture.selected, pad);
         return;

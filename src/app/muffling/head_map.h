@@ -1,5 +1,6 @@
 #pragma once
-/// The batter from above: head plane, metres and angle from the strainer, to pixels. The strainer lies to the left.
+/// The batter from above: head plane, metres and angle from the strainer, to pixels. The strainer lies to the
+/// left.
 #include "core/muffling/muffling.h"
 
 #include <QPointF>
@@ -11,8 +12,8 @@ namespace bombo {
 class HeadMap {
 public:
     HeadMap(QRectF area, Metres radius)
-        : m_centre(area.center()), m_scale((0.5 * std::min(area.width(), area.height()) - 34.0) / radius.value),
-          m_radius(radius) {}
+        : m_centre(area.center()),
+          m_scale((0.5 * std::min(area.width(), area.height()) - 34.0) / radius.value), m_radius(radius) {}
 
     QPointF centre() const { return m_centre; }
     double pixels(Metres length) const { return m_scale * length.value; }

@@ -16,16 +16,20 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
     column->addWidget(textLabel("title", tr("Muffle, last and least")));
-    auto* words = textLabel("quiet", tr("First evenness, then pitch, then the stroke, then pads. Click the head to lay a gel pad; drag it, or choose it with its number and nudge it with the arrow keys."));
+    auto* words = textLabel(
+        "quiet", tr("First evenness, then pitch, then the stroke, then pads. Click the head to lay a gel "
+                    "pad; drag it, or choose it with its number and nudge it with the arrow keys."));
     words->setWordWrap(true);
     column->addWidget(words);
 
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     m_head = new HeadFromAbove;
-    connect(m_head, &HeadFromAbove::padMoved, this,
-            [this](int index, const Pad& pad) { this->controller().perform(MovePad{index, pad}); });
-    connect(m_head, &HeadFromAbove::padRemoved, this, [this](int index) { this->controller().perform(RemovePad{index}); });
+    connect(m_head, &HeadFromAbove::padMoved, this, [this](int index, const Pad& pad) {
+        this->controller().perform(MovePad{index, pad});
+    });
+    connect(m_head, &HeadFromAbove::padRemoved, this,
+            [this](int index) { this->controller().perform(RemovePad{index}); });
     connect(m_head, &HeadFromAbove::headClicked, this, [this](const Pad& at) {
         if (this->controller().perform(AddPad{at}))
             m_head->select(static_cast<int>(session().pads.size()) - 1);
@@ -81,8 +85,8 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     column->addWidget(panel);
 }
 
-/// Lays it 20 mm from the hoop, of 24 angles where it shortens the ring most: the members of each pair that the
-/// other pads leave alone.
+/// Lays it 20 mm from the hoop, of 24 angles where it shortens the ring most: the members of each pair that
+/// the other pads leave alone.
 void MufflingPage::addPad() {
     constexpr int angles = 24;
     const Shell& shell = session().drum.shell;
@@ -92,7 +96,8 @@ void MufflingPage::addPad() {
     for (int place = 0; place < angles; ++place) {
         Pad pad;
         pad.fromCentre = Metres{shell.radius().value - pad.kind.radius.value - 0.020};
-        pad.angle = Radians{1.5 * std::numbers::pi + 2.0 * std::numbers::pi * place / angles}; // from the far side on
+        pad.angle =
+            Radians{1.5 * std::numbers::pi + 2.0 * std::numbers::pi * place / angles}; // from the far side on
         if (checkPad(pad, session().pads, shell) != PadProblem::None)
             continue;
         std::vector<Pad> with = session().pads;
@@ -109,20 +114,24 @@ void MufflingPage::addPad() {
 
 void MufflingPage::refresh() {
     m_head->show(session().drum.shell, session().drum.rods, session().pads);
-    const RingPicture picture{predictMuffling(session().drum, knownState(session()), session().pads), session().tone.ring,
-                              !session().pads.empty()};
+    const RingPicture picture{predictMuffling(session().drum, knownState(session()), session().pads),
+                              session().tone.ring, !session().pads.empty()};
     m_ring->show(picture);
     const double after = picture.prediction.ringAfter.value;
     const double wanted = picture.wanted.value;
-    m_figure->setText(picture.hasPads ? tr("%1 s → %2 s").arg(picture.prediction.ringBefore.value, 0, 'f', 2).arg(after, 0, 'f', 2)
-                                      : tr("%1 s").arg(after, 0, 'f', 2));
+    m_figure->setText(
+        picture.hasPads
+            ? tr("%1 s → %2 s").arg(picture.prediction.ringBefore.value, 0, 'f', 2).arg(after, 0, 'f', 2)
+            : tr("%1 s").arg(after, 0, 'f', 2));
     const double ratio = after / wanted;
     if (std::abs(ratio - 1.0) < 0.08)
         m_now->setText(tr("Ring as wanted"));
     else if (ratio > 1.0)
-        m_now->setText(picture.hasPads ? tr("Still rings longer than wanted") : tr("Rings longer than wanted"));
+        m_now->setText(picture.hasPads ? tr("Still rings longer than wanted")
+                                       : tr("Rings longer than wanted"));
     else
-        m_now->setText(picture.hasPads ? tr("Shorter than wanted: less pad") : tr("Short enough without a pad"));
+        m_now->setText(picture.hasPads ? tr("Shorter than wanted: less pad")
+                                       : tr("Short enough without a pad"));
     QString detail = tr("predicted ring of the whole tone; %1 s wanted for %2")
                          .arg(wanted, 0, 'f', 2)
                          .arg(cueName(session().tone));
@@ -136,8 +145,11 @@ void MufflingPage::showSelected() {
     const auto pad = m_head->selected();
     const bool valid = pad && *pad < static_cast<int>(session().pads.size());
     m_remove->setEnabled(valid);
-    m_place->setText(valid ? tr("pad %1: %2").arg(*pad + 1).arg(padPlace(session().pads[static_cast<std::size_t>(*pad)], session().drum.shell))
-                           : tr("%n pad(s) on the head", nullptr, static_cast<int>(session().pads.size())));
+    m_place->setText(
+        valid ? tr("pad %1: %2")
+                    .arg(*pad + 1)
+                    .arg(padPlace(session().pads[static_cast<std::size_t>(*pad)], session().drum.shell))
+              : tr("%n pad(s) on the head", nullptr, static_cast<int>(session().pads.size())));
 }
 
 } // namespace bombo

@@ -51,8 +51,8 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
         painter.setPen(QPen(p.line, 1, t == 0.0 ? Qt::SolidLine : Qt::DotLine));
         painter.drawLine(QPointF(field.left(), yOf(Seconds{t})), QPointF(field.right(), yOf(Seconds{t})));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(area.left() + 4, yOf(Seconds{t}) - 10, 48, 20), Qt::AlignRight | Qt::AlignVCenter,
-                         tr("%1 s").arg(t, 0, 'f', 1));
+        painter.drawText(QRectF(area.left() + 4, yOf(Seconds{t}) - 10, 48, 20),
+                         Qt::AlignRight | Qt::AlignVCenter, tr("%1 s").arg(t, 0, 'f', 1));
     }
     painter.drawText(QRectF(area.left() + 14, area.top() + 8, area.width() - 28, 18), Qt::AlignLeft,
                      tr("ring time (60 dB) of each partial: outline open, filled with the pads"));
@@ -64,10 +64,12 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
         const MuffledPartial& partial = partials[i];
         painter.setPen(Qt::NoPen);
         painter.setBrush(p.batter);
-        painter.drawRect(QRectF(x - bar / 2, yOf(partial.t60After), bar, field.bottom() - yOf(partial.t60After)));
+        painter.drawRect(
+            QRectF(x - bar / 2, yOf(partial.t60After), bar, field.bottom() - yOf(partial.t60After)));
         painter.setPen(QPen(p.ink, 1.3));
         painter.setBrush(Qt::NoBrush);
-        painter.drawRect(QRectF(x - bar / 2, yOf(partial.t60Before), bar, field.bottom() - yOf(partial.t60Before)));
+        painter.drawRect(
+            QRectF(x - bar / 2, yOf(partial.t60Before), bar, field.bottom() - yOf(partial.t60Before)));
         if (x - labelled > 34.0) {
             painter.setPen(p.quiet);
             painter.drawText(QRectF(x - 24, field.bottom() + 4, 48, 18), Qt::AlignCenter,
@@ -83,7 +85,8 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     painter.drawLine(QPointF(field.left(), wanted), QPointF(field.right(), wanted));
     painter.setPen(p.accent);
     painter.setFont(typeface(14, QFont::DemiBold));
-    painter.drawText(QRectF(field.right() - 150, wanted - 20, 150, 18), Qt::AlignRight, tr("whole ring wanted"));
+    painter.drawText(QRectF(field.right() - 150, wanted - 20, 150, 18), Qt::AlignRight,
+                     tr("whole ring wanted"));
 }
 
 RingView::RingView(QWidget* parent) : QWidget(parent) {

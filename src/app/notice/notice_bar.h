@@ -7,7 +7,8 @@
 
 namespace bombo {
 
-/// One line above the page: what happened and what to do. A problem stays until it is dismissed; a note fades.
+/// One line above the page: what happened and what to do. A problem stays until it is dismissed; a note
+/// fades.
 class NoticeBar : public QFrame {
     Q_OBJECT
 public:

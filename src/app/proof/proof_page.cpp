@@ -12,14 +12,22 @@ namespace {
 
 QString itemName(ProofItem item) {
     switch (item) {
-    case ProofItem::SnareSidePitch: return ProofPage::tr("Snare-side edge pitch");
-    case ProofItem::SnareSideEvenness: return ProofPage::tr("Snare side even within");
-    case ProofItem::BatterPitch: return ProofPage::tr("Batter edge pitch");
-    case ProofItem::BatterEvenness: return ProofPage::tr("Batter even within");
-    case ProofItem::CentrePitch: return ProofPage::tr("Centre pitch");
-    case ProofItem::EdgeOverCentre: return ProofPage::tr("Edge over centre");
-    case ProofItem::Strainer: return ProofPage::tr("Strainer, from first contact");
-    case ProofItem::Ring: return ProofPage::tr("Ring of the whole tone");
+    case ProofItem::SnareSidePitch:
+        return ProofPage::tr("Snare-side edge pitch");
+    case ProofItem::SnareSideEvenness:
+        return ProofPage::tr("Snare side even within");
+    case ProofItem::BatterPitch:
+        return ProofPage::tr("Batter edge pitch");
+    case ProofItem::BatterEvenness:
+        return ProofPage::tr("Batter even within");
+    case ProofItem::CentrePitch:
+        return ProofPage::tr("Centre pitch");
+    case ProofItem::EdgeOverCentre:
+        return ProofPage::tr("Edge over centre");
+    case ProofItem::Strainer:
+        return ProofPage::tr("Strainer, from first contact");
+    case ProofItem::Ring:
+        return ProofPage::tr("Ring of the whole tone");
     }
     return {};
 }
@@ -28,12 +36,17 @@ QString valueText(ProofItem item, double value) {
     switch (item) {
     case ProofItem::SnareSidePitch:
     case ProofItem::BatterPitch:
-    case ProofItem::CentrePitch: return pitchText(Hertz{value});
+    case ProofItem::CentrePitch:
+        return pitchText(Hertz{value});
     case ProofItem::SnareSideEvenness:
-    case ProofItem::BatterEvenness: return ProofPage::tr("± %1 cents").arg(value, 0, 'f', 0);
-    case ProofItem::EdgeOverCentre: return QString::number(value, 'f', 2);
-    case ProofItem::Strainer: return turnsText(Turns{value});
-    case ProofItem::Ring: return ProofPage::tr("%1 s").arg(value, 0, 'f', 2);
+    case ProofItem::BatterEvenness:
+        return ProofPage::tr("± %1 cents").arg(value, 0, 'f', 0);
+    case ProofItem::EdgeOverCentre:
+        return QString::number(value, 'f', 2);
+    case ProofItem::Strainer:
+        return turnsText(Turns{value});
+    case ProofItem::Ring:
+        return ProofPage::tr("%1 s").arg(value, 0, 'f', 2);
     }
     return {};
 }
@@ -42,9 +55,12 @@ QString knownText(const ProofLine& line) {
     if (!line.reached)
         return {};
     switch (line.known) {
-    case Known::Measured: return ProofPage::tr("measured");
-    case Known::Predicted: return ProofPage::tr("predicted");
-    case Known::Said: return ProofPage::tr("as counted");
+    case Known::Measured:
+        return ProofPage::tr("measured");
+    case Known::Predicted:
+        return ProofPage::tr("predicted");
+    case Known::Said:
+        return ProofPage::tr("as counted");
     }
     return {};
 }
@@ -53,10 +69,17 @@ QString knownText(const ProofLine& line) {
 QString verdictWords(const ProofLine& line) {
     QString text;
     switch (line.verdict) {
-    case ProofVerdict::Settled: text = ProofPage::tr("● settled"); break;
-    case ProofVerdict::Near: text = ProofPage::tr("◐ near"); break;
-    case ProofVerdict::Off: text = ProofPage::tr("○ off"); break;
-    case ProofVerdict::NotMeasured: return ProofPage::tr("–  not measured");
+    case ProofVerdict::Settled:
+        text = ProofPage::tr("● settled");
+        break;
+    case ProofVerdict::Near:
+        text = ProofPage::tr("◐ near");
+        break;
+    case ProofVerdict::Off:
+        text = ProofPage::tr("○ off");
+        break;
+    case ProofVerdict::NotMeasured:
+        return ProofPage::tr("–  not measured");
     }
     return line.isStale ? text + ProofPage::tr(", △ check again") : text;
 }
@@ -74,7 +97,8 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     m_table = new QTableWidget(0, 5);
     m_table->setObjectName(QStringLiteral("proof"));
     m_table->setAccessibleName(tr("Brief against what was reached"));
-    m_table->setHorizontalHeaderLabels({tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")});
+    m_table->setHorizontalHeaderLabels(
+        {tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")});
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(46);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
@@ -95,7 +119,8 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     m_note->setAccessibleName(tr("Note"));
     m_note->setFixedHeight(84);
     m_note->setTabChangesFocus(true);
-    connect(m_note, &QPlainTextEdit::textChanged, this, [this] { this->controller().setNote(m_note->toPlainText()); });
+    connect(m_note, &QPlainTextEdit::textChanged, this,
+            [this] { this->controller().setNote(m_note->toPlainText()); });
     noteSide->addWidget(m_note);
     lower->addLayout(noteSide, 3);
     auto* saveSide = new QVBoxLayout;
@@ -111,7 +136,9 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
 }
 
 void ProofPage::refresh() {
-    m_brief->setText(tr("%1 on %2.").arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));
+    m_brief->setText(
+        tr("%1 on %2.")
+            .arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));
     if (m_note->toPlainText() != QString::fromStdString(session().note))
         m_note->setPlainText(QString::fromStdString(session().note));
     if (!targetsOf(session())) {
@@ -126,8 +153,8 @@ void ProofPage::refresh() {
     for (int row = 0; row < static_cast<int>(lines.size()); ++row) {
         const ProofLine& line = lines[static_cast<std::size_t>(row)];
         const QStringList cells{itemName(line.item), valueText(line.item, line.wanted),
-                                line.reached ? valueText(line.item, *line.reached) : QStringLiteral("–"), knownText(line),
-                                verdictWords(line)};
+                                line.reached ? valueText(line.item, *line.reached) : QStringLiteral("–"),
+                                knownText(line), verdictWords(line)};
         for (int c = 0; c < static_cast<int>(cells.size()); ++c)
             m_table->setItem(row, c, new QTableWidgetItem(cells[c]));
         settled += line.verdict == ProofVerdict::Settled && !line.isStale ? 1 : 0;

@@ -8,7 +8,8 @@
 
 namespace bombo {
 
-RouteRail::RouteRail(SessionController& controller, QWidget* parent) : QWidget(parent), m_controller(controller) {
+RouteRail::RouteRail(SessionController& controller, QWidget* parent)
+    : QWidget(parent), m_controller(controller) {
     setObjectName(QStringLiteral("rail"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedWidth(180);
@@ -69,7 +70,8 @@ void RouteRail::keyPressEvent(QKeyEvent* event) {
     const int step = event->key() == Qt::Key_Down ? 1 : event->key() == Qt::Key_Up ? -1 : 0;
     for (std::size_t i = 0; step != 0 && i < m_stations.size(); ++i)
         if (m_stations[i]->hasFocus()) {
-            const auto next = static_cast<std::size_t>(std::clamp<int>(static_cast<int>(i) + step, 0, static_cast<int>(m_stations.size()) - 1));
+            const auto next = static_cast<std::size_t>(
+                std::clamp<int>(static_cast<int>(i) + step, 0, static_cast<int>(m_stations.size()) - 1));
             m_stations[next]->setFocus(Qt::TabFocusReason);
             return;
         }

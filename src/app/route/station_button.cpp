@@ -20,12 +20,15 @@ void paintStationMark(QPainter& painter, QPointF centre, double size, StationSta
     painter.setPen(QPen(colour, 2.2));
     painter.setBrush(p.rail);
     switch (state) {
-    case StationState::Open: painter.drawEllipse(centre, r, r); break;
+    case StationState::Open:
+        painter.drawEllipse(centre, r, r);
+        break;
     case StationState::Done:
         painter.setBrush(colour);
         painter.drawEllipse(centre, r, r);
         painter.setPen(QPen(p.rail, 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-        painter.drawPolyline(QPolygonF{centre + QPointF(-0.45 * r, 0.05 * r), centre + QPointF(-0.1 * r, 0.4 * r),
+        painter.drawPolyline(QPolygonF{centre + QPointF(-0.45 * r, 0.05 * r),
+                                       centre + QPointF(-0.1 * r, 0.4 * r),
                                        centre + QPointF(0.5 * r, -0.35 * r)});
         break;
     case StationState::Doing:
@@ -62,7 +65,9 @@ void StationButton::setEnds(bool first, bool last) {
     m_last = last;
 }
 
-QSize StationButton::sizeHint() const { return {176, 52}; }
+QSize StationButton::sizeHint() const {
+    return {176, 52};
+}
 
 void StationButton::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
@@ -75,18 +80,21 @@ void StationButton::paintEvent(QPaintEvent*) {
     else if (underMouse())
         painter.fillRect(area.adjusted(8, 2, 0, -2), p.line);
     painter.setPen(QPen(p.quiet, 2));
-    painter.drawLine(QPointF(kMarkX, m_first ? middle : area.top()), QPointF(kMarkX, m_last ? middle : area.bottom() + 1));
+    painter.drawLine(QPointF(kMarkX, m_first ? middle : area.top()),
+                     QPointF(kMarkX, m_last ? middle : area.bottom() + 1));
     paintStationMark(painter, {kMarkX, middle}, 17, m_state, m_current);
 
     painter.setFont(typeface(16, m_current ? QFont::Bold : QFont::Normal));
     painter.setPen(p.ink);
     const QRectF words = area.adjusted(48, 0, -8, 0);
     const QString state = m_detail.isEmpty() ? stateName(m_state) : m_detail;
-    painter.drawText(words.adjusted(0, 6, 0, -words.height() / 2 + 4), Qt::AlignLeft | Qt::AlignVCenter, text());
+    painter.drawText(words.adjusted(0, 6, 0, -words.height() / 2 + 4), Qt::AlignLeft | Qt::AlignVCenter,
+                     text());
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
-    painter.drawText(words.adjusted(0, words.height() / 2 - 2, 0, -6), Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(state, Qt::ElideRight, static_cast<int>(words.width())));
+    painter.drawText(
+        words.adjusted(0, words.height() / 2 - 2, 0, -6), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.fontMetrics().elidedText(state, Qt::ElideRight, static_cast<int>(words.width())));
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(p.ink, 2));

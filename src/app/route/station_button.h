@@ -5,7 +5,8 @@
 
 namespace bombo {
 
-/// Mark of a station's state, told by shape: hollow ring open, diamond under way, filled disc done, triangle stale.
+/// Mark of a station's state, told by shape: hollow ring open, diamond under way, filled disc done, triangle
+/// stale.
 void paintStationMark(QPainter& painter, QPointF centre, double size, StationState state, bool current);
 
 /// One stop of the route.

@@ -18,7 +18,8 @@ const QString kCurrentDrum = QStringLiteral("current_drum"); // stored name, unt
 
 } // namespace
 
-SessionController::SessionController(Settings& settings, QObject* parent) : QObject(parent), m_settings(settings) {
+SessionController::SessionController(Settings& settings, QObject* parent)
+    : QObject(parent), m_settings(settings) {
     qRegisterMetaType<Notice>();
     connect(&m_journal, &SessionJournal::changed, this, &SessionController::onSessionChanged);
     connect(&m_journal, &SessionJournal::failed, this,
@@ -32,7 +33,9 @@ SessionController::SessionController(Settings& settings, QObject* parent) : QObj
     });
 }
 
-void SessionController::say(const QString& text, Notice::Kind kind) { emit notice({kind, text}); }
+void SessionController::say(const QString& text, Notice::Kind kind) {
+    emit notice({kind, text});
+}
 
 bool SessionController::said(const SessionJournal::Problem& problem) {
     if (problem)
@@ -69,7 +72,8 @@ bool SessionController::openDemo() {
     if (QFileInfo::exists(path))
         return openWorkbook(path);
     if (!folder.mkpath(QStringLiteral("."))) {
-        say(tr("The folder %1 cannot be made; check your rights there.").arg(folder.path()), Notice::Kind::Problem);
+        say(tr("The folder %1 cannot be made; check your rights there.").arg(folder.path()),
+            Notice::Kind::Problem);
         return false;
     }
     auto book = createDemoWorkbook(path);
@@ -103,7 +107,8 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
     m_settings.setLastWorkbook(workbookPath());
     if (!m_drums.empty()) {
         const std::string last = m_journal.workbook()->value(kCurrentDrum).toStdString();
-        const bool known = std::any_of(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == last; });
+        const bool known =
+            std::any_of(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == last; });
         chooseDrum(known ? last : m_drums.front().drum.id);
     }
     emit workbookChanged();
@@ -132,7 +137,8 @@ bool SessionController::loadShelf() {
 
 void SessionController::chooseDrum(const std::string& id) {
     Workbook& book = *m_journal.workbook();
-    const auto row = std::find_if(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == id; });
+    const auto row =
+        std::find_if(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == id; });
     if (row == m_drums.end() || m_tones.empty())
         return;
     m_lastReading.reset();
@@ -145,8 +151,10 @@ void SessionController::chooseDrum(const std::string& id) {
         if (said(m_journal.resume(**latest)))
             return;
     } else {
-        const auto tone = std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row->toneId; });
-        const Session start = newSession(row->drum, tone == m_tones.end() ? m_tones.front() : *tone, row->practiceSeed);
+        const auto tone =
+            std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row->toneId; });
+        const Session start =
+            newSession(row->drum, tone == m_tones.end() ? m_tones.front() : *tone, row->practiceSeed);
         if (said(m_journal.begin(start)))
             return;
     }
@@ -180,7 +188,8 @@ bool SessionController::perform(const Command& command) {
     if (!after) {
         if (const auto* choice = std::get_if<ChooseTone>(&command)) {
             const auto targets = targetsFor(session().drum, choice->tone, airAt(session().weather));
-            say(targets ? refusalText(after.fault()) : outOfReachText(targets.fault()), Notice::Kind::Problem);
+            say(targets ? refusalText(after.fault()) : outOfReachText(targets.fault()),
+                Notice::Kind::Problem);
         } else {
             say(refusalText(after.fault()), Notice::Kind::Problem);
         }
@@ -212,7 +221,8 @@ void SessionController::setNote(const QString& note) {
 
 void SessionController::onSessionChanged() {
     if (const auto side = headAtHand(); side && nextRodToTap(session().head(*side)))
-        m_listener.setOptions({.expected = expectationNow(session().head(*side), briefFor(session(), *side))});
+        m_listener.setOptions(
+            {.expected = expectationNow(session().head(*side), briefFor(session(), *side))});
     followSource();
     emit sessionChanged();
 }
@@ -223,9 +233,12 @@ std::optional<HeadSide> SessionController::headAtHand() const {
     if (!hasSession())
         return std::nullopt;
     switch (session().station) {
-    case Station::SnareSide: return HeadSide::SnareSide;
-    case Station::Batter: return HeadSide::Batter;
-    default: return std::nullopt;
+    case Station::SnareSide:
+        return HeadSide::SnareSide;
+    case Station::Batter:
+        return HeadSide::Batter;
+    default:
+        return std::nullopt;
     }
 }
 
@@ -258,7 +271,8 @@ void SessionController::strikePractice() {
     const HiddenNature nature = drawNature(now.drum, now.practiceSeed);
     const PracticeSound sound;
     auto samples = practiceEdgeTap(now.drum, nature, practiceStateOf(now), *side, *rod,
-                                   static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64, airAt(now.weather), sound);
+                                   static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64,
+                                   airAt(now.weather), sound);
     playAloud(samples, sound.sampleRate);
     m_listener.readSamples(std::move(samples), sound.sampleRate);
 }
@@ -269,10 +283,11 @@ void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
     const Session& now = session();
     const PracticeSound sound;
     const PracticeWireStroke stroke =
-        practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place, dynamic,
-                           static_cast<std::uint64_t>(now.clock), airAt(now.weather), sound);
+        practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
+                           dynamic, static_cast<std::uint64_t>(now.clock), airAt(now.weather), sound);
     playAloud(stroke.samples, sound.sampleRate);
-    if (perform(AnswerWires{place, dynamic, stroke.answered}) && dynamic == Dynamic::Loud && place == StrokePlace::Middle)
+    if (perform(AnswerWires{place, dynamic, stroke.answered}) && dynamic == Dynamic::Loud &&
+        place == StrokePlace::Middle)
         perform(AnswerRattle{stroke.rattled});
 }
 
@@ -317,15 +332,18 @@ void SessionController::onFileDone(const FileReport& report) {
     const QString name = QFileInfo(report.path).fileName();
     QStringList parts{tr("%1: %n tap(s) taken", nullptr, report.clear).arg(name)};
     if (!report.unclear.empty())
-        parts << tr("%n not used (%1)", nullptr, static_cast<int>(report.unclear.size())).arg(verdictText(report.unclear.front()));
+        parts << tr("%n not used (%1)", nullptr, static_cast<int>(report.unclear.size()))
+                     .arg(verdictText(report.unclear.front()));
     if (report.summary.invalidSamples > 0)
-        parts << tr("%n broken sample(s) taken as silence", nullptr, static_cast<int>(report.summary.invalidSamples));
+        parts << tr("%n broken sample(s) taken as silence", nullptr,
+                    static_cast<int>(report.summary.invalidSamples));
     if (report.summary.endsEarly)
         parts << tr("the file ends before its header says");
     QString text = parts.join(QStringLiteral("; ")) + QLatin1Char('.');
     const auto side = headAtHand();
     if (const auto rod = side ? nextRodToTap(session().head(*side)) : std::nullopt)
-        text += QLatin1Char(' ') + tr("The round goes on at rod %1: give another file or choose another source.").arg(*rod + 1);
+        text += QLatin1Char(' ') +
+                tr("The round goes on at rod %1: give another file or choose another source.").arg(*rod + 1);
     say(text);
     readNextFile();
 }
@@ -334,13 +352,17 @@ void SessionController::onMicrophoneFailed(Microphone::Fault fault, const QStrin
     const QString others = tr("The round is kept. Choose the practice drum or sound files meanwhile.");
     switch (fault) {
     case Microphone::Fault::NoDevice:
-        say(tr("No microphone was found. Plug one in and choose Microphone again.") + QLatin1Char(' ') + others, Notice::Kind::Problem);
+        say(tr("No microphone was found. Plug one in and choose Microphone again.") + QLatin1Char(' ') +
+                others,
+            Notice::Kind::Problem);
         break;
     case Microphone::Fault::CannotOpen:
-        say(tr("%1 cannot be opened; another program may hold it.").arg(name) + QLatin1Char(' ') + others, Notice::Kind::Problem);
+        say(tr("%1 cannot be opened; another program may hold it.").arg(name) + QLatin1Char(' ') + others,
+            Notice::Kind::Problem);
         break;
     case Microphone::Fault::Unplugged:
-        say(tr("%1 is gone. Plug it in and choose Microphone again.").arg(name) + QLatin1Char(' ') + others, Notice::Kind::Problem);
+        say(tr("%1 is gone. Plug it in and choose Microphone again.").arg(name) + QLatin1Char(' ') + others,
+            Notice::Kind::Problem);
         break;
     }
     // Back to files, so that the choice can be made again and nothing waits for a silent device.
@@ -357,8 +379,12 @@ bool SessionController::saveToLog() {
         return false;
     }
     const auto saved = apply(session(), MarkSaved{});
-    const LogEntry entry{0, QDateTime::currentDateTime().toString(Qt::ISODate), session().drum.id, session().tone.id,
-                         QString::fromStdString(setupSummary(*saved).dump()), true};
+    const LogEntry entry{0,
+                         QDateTime::currentDateTime().toString(Qt::ISODate),
+                         session().drum.id,
+                         session().tone.id,
+                         QString::fromStdString(setupSummary(*saved).dump()),
+                         true};
     if (const auto added = m_journal.workbook()->addLogEntry(entry, &*saved); !added)
         return !said(added.fault());
     emit logChanged();

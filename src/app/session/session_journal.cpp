@@ -7,7 +7,9 @@
 namespace bombo {
 namespace {
 
-QString now() { return QDateTime::currentDateTime().toString(Qt::ISODate); }
+QString now() {
+    return QDateTime::currentDateTime().toString(Qt::ISODate);
+}
 
 } // namespace
 
@@ -117,7 +119,8 @@ void SessionJournal::rebuildUndo() {
     m_replaying = true;
     m_undo.clear();
     for (int position = 1; position < static_cast<int>(m_stored.steps.size()); ++position)
-        m_undo.push(new Step(*this, commandLabel(m_stored.steps[static_cast<std::size_t>(position)].command), position));
+        m_undo.push(new Step(*this, commandLabel(m_stored.steps[static_cast<std::size_t>(position)].command),
+                             position));
     m_undo.setIndex(m_stored.position);
     m_replaying = false;
 }

@@ -18,7 +18,9 @@ public:
     Workbook* workbook() const { return m_workbook.get(); }
     bool hasSession() const { return !m_stored.steps.empty(); }
     /// @pre hasSession()
-    const Session& session() const { return m_stored.steps[static_cast<std::size_t>(m_stored.position)].state; }
+    const Session& session() const {
+        return m_stored.steps[static_cast<std::size_t>(m_stored.position)].state;
+    }
     QUndoStack& undoStack() { return m_undo; }
     qint64 sessionId() const { return m_stored.id; }
 

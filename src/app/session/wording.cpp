@@ -15,7 +15,9 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
 
 } // namespace
 
-QString cueName(const Tone& tone) { return QString::fromStdString(tone.name).section(QLatin1Char(':'), 0, 0); }
+QString cueName(const Tone& tone) {
+    return QString::fromStdString(tone.name).section(QLatin1Char(':'), 0, 0);
+}
 
 QString cueName(const std::string& id, const std::vector<Tone>& tones) {
     for (const Tone& tone : tones)
@@ -26,76 +28,112 @@ QString cueName(const std::string& id, const std::vector<Tone>& tones) {
 
 QString stationName(Station station) {
     switch (station) {
-    case Station::Drum: return tr("Drum");
-    case Station::Tone: return tr("Tone");
-    case Station::SnareSide: return tr("Snare side");
-    case Station::Batter: return tr("Batter");
-    case Station::Wires: return tr("Wires");
-    case Station::Muffling: return tr("Muffling");
-    case Station::Proof: return tr("Proof");
+    case Station::Drum:
+        return tr("Drum");
+    case Station::Tone:
+        return tr("Tone");
+    case Station::SnareSide:
+        return tr("Snare side");
+    case Station::Batter:
+        return tr("Batter");
+    case Station::Wires:
+        return tr("Wires");
+    case Station::Muffling:
+        return tr("Muffling");
+    case Station::Proof:
+        return tr("Proof");
     }
     return {};
 }
 
 QString stateName(StationState state) {
     switch (state) {
-    case StationState::Open: return tr("open");
-    case StationState::Doing: return tr("under way");
-    case StationState::Done: return tr("done");
-    case StationState::Stale: return tr("check again");
+    case StationState::Open:
+        return tr("open");
+    case StationState::Doing:
+        return tr("under way");
+    case StationState::Done:
+        return tr("done");
+    case StationState::Stale:
+        return tr("check again");
     }
     return {};
 }
 
-QString sideName(HeadSide side) { return side == HeadSide::Batter ? tr("batter") : tr("snare side"); }
+QString sideName(HeadSide side) {
+    return side == HeadSide::Batter ? tr("batter") : tr("snare side");
+}
 
 QString sourceName(SoundSource source) {
     switch (source) {
-    case SoundSource::Practice: return tr("Practice drum");
-    case SoundSource::File: return tr("Sound files");
-    case SoundSource::Microphone: return tr("Microphone");
+    case SoundSource::Practice:
+        return tr("Practice drum");
+    case SoundSource::File:
+        return tr("Sound files");
+    case SoundSource::Microphone:
+        return tr("Microphone");
     }
     return {};
 }
 
 QString dynamicName(Dynamic dynamic) {
     switch (dynamic) {
-    case Dynamic::Whisper: return tr("whisper");
-    case Dynamic::Soft: return tr("soft");
-    case Dynamic::Medium: return tr("medium");
-    case Dynamic::Loud: return tr("loud");
+    case Dynamic::Whisper:
+        return tr("whisper");
+    case Dynamic::Soft:
+        return tr("soft");
+    case Dynamic::Medium:
+        return tr("medium");
+    case Dynamic::Loud:
+        return tr("loud");
     }
     return {};
 }
 
-QString placeName(StrokePlace place) { return place == StrokePlace::Middle ? tr("middle") : tr("edge"); }
+QString placeName(StrokePlace place) {
+    return place == StrokePlace::Middle ? tr("middle") : tr("edge");
+}
 
 QString commandLabel(const QString& storedName) {
-    static const QHash<QString, const char*> labels{
-        {QStringLiteral("choose_tone"), "choice of tone"},     {QStringLiteral("finger_tight"), "finger-tight"},
-        {QStringLiteral("group_turned"), "turn"},              {QStringLiteral("begin_tapping"), "start of round"},
-        {QStringLiteral("tap_heard"), "tap"},                  {QStringLiteral("move_made"), "turn"},
-        {QStringLiteral("correct_count"), "corrected count"},  {QStringLiteral("start_again"), "fresh start of head"},
-        {QStringLiteral("set_strainer"), "strainer"},          {QStringLiteral("answer_wires"), "wire answer"},
-        {QStringLiteral("answer_rattle"), "rattle answer"},    {QStringLiteral("add_pad"), "pad laid"},
-        {QStringLiteral("move_pad"), "pad moved"},             {QStringLiteral("remove_pad"), "pad taken off"},
-        {QStringLiteral("mark_saved"), "saved to logbook"}};
+    static const QHash<QString, const char*> labels{{QStringLiteral("choose_tone"), "choice of tone"},
+                                                    {QStringLiteral("finger_tight"), "finger-tight"},
+                                                    {QStringLiteral("group_turned"), "turn"},
+                                                    {QStringLiteral("begin_tapping"), "start of round"},
+                                                    {QStringLiteral("tap_heard"), "tap"},
+                                                    {QStringLiteral("move_made"), "turn"},
+                                                    {QStringLiteral("correct_count"), "corrected count"},
+                                                    {QStringLiteral("start_again"), "fresh start of head"},
+                                                    {QStringLiteral("set_strainer"), "strainer"},
+                                                    {QStringLiteral("answer_wires"), "wire answer"},
+                                                    {QStringLiteral("answer_rattle"), "rattle answer"},
+                                                    {QStringLiteral("add_pad"), "pad laid"},
+                                                    {QStringLiteral("move_pad"), "pad moved"},
+                                                    {QStringLiteral("remove_pad"), "pad taken off"},
+                                                    {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
 }
 
 QString refusalText(Refusal refusal) {
     switch (refusal) {
-    case Refusal::WrongStage: return tr("That does not fit the step at hand; nothing was changed.");
-    case Refusal::NoSuchRod: return tr("There is no such rod on this drum.");
-    case Refusal::RoundFull: return tr("Every rod of this round has been heard.");
-    case Refusal::ToneOutOfReach: return tr("This drum cannot reach that tone; choose another or another drum.");
+    case Refusal::WrongStage:
+        return tr("That does not fit the step at hand; nothing was changed.");
+    case Refusal::NoSuchRod:
+        return tr("There is no such rod on this drum.");
+    case Refusal::RoundFull:
+        return tr("Every rod of this round has been heard.");
+    case Refusal::ToneOutOfReach:
+        return tr("This drum cannot reach that tone; choose another or another drum.");
     case Refusal::StrainerOutOfRange:
         return tr("The strainer is counted from 0 (first contact) to %1 turns.").arg(kFarthestStrainer);
-    case Refusal::PadBeyondHoop: return tr("The pad would lie over the hoop; move it in.");
-    case Refusal::PadOnLandingArea: return tr("The stick lands there; move the pad out of the inner circle.");
-    case Refusal::PadsOverlap: return tr("Two pads would overlap; leave a gap between them.");
-    case Refusal::NoSuchPad: return tr("That pad is no longer there.");
+    case Refusal::PadBeyondHoop:
+        return tr("The pad would lie over the hoop; move it in.");
+    case Refusal::PadOnLandingArea:
+        return tr("The stick lands there; move the pad out of the inner circle.");
+    case Refusal::PadsOverlap:
+        return tr("Two pads would overlap; leave a gap between them.");
+    case Refusal::NoSuchPad:
+        return tr("That pad is no longer there.");
     }
     return {};
 }
@@ -109,38 +147,56 @@ QString outOfReachText(const OutOfReach& problem) {
     case TargetLimit::BatterFingerTight:
         return tr("%1 on the batter is below finger-tight; the lowest is %2.").arg(wish, nearest);
     case TargetLimit::SnareSideFilm:
-        return tr("%1 on the snare side would pass the safe film load; the highest is %2.").arg(wish, nearest);
+        return tr("%1 on the snare side would pass the safe film load; the highest is %2.")
+            .arg(wish, nearest);
     case TargetLimit::SnareSideFingerTight:
         return tr("%1 on the snare side is below finger-tight; the lowest is %2.").arg(wish, nearest);
-    case TargetLimit::None: break;
+    case TargetLimit::None:
+        break;
     }
     return tr("%1 is out of reach; the nearest is %2.").arg(wish, nearest);
 }
 
 QString verdictText(Verdict verdict) {
     switch (verdict) {
-    case Verdict::Clear: return tr("heard clearly");
-    case Verdict::TooQuiet: return tr("too quiet");
-    case Verdict::Clipped: return tr("too loud for the input");
-    case Verdict::StruckTwice: return tr("two hits in one");
-    case Verdict::WiresOn: return tr("wires are on");
-    case Verdict::NoTone: return tr("no tone");
-    case Verdict::Unsteady: return tr("does not hold one pitch");
-    case Verdict::NotThisHead: return tr("not this head");
+    case Verdict::Clear:
+        return tr("heard clearly");
+    case Verdict::TooQuiet:
+        return tr("too quiet");
+    case Verdict::Clipped:
+        return tr("too loud for the input");
+    case Verdict::StruckTwice:
+        return tr("two hits in one");
+    case Verdict::WiresOn:
+        return tr("wires are on");
+    case Verdict::NoTone:
+        return tr("no tone");
+    case Verdict::Unsteady:
+        return tr("does not hold one pitch");
+    case Verdict::NotThisHead:
+        return tr("not this head");
     }
     return {};
 }
 
 QString remedyText(Verdict verdict) {
     switch (verdict) {
-    case Verdict::Clear: return {};
-    case Verdict::TooQuiet: return tr("Tap a little harder or come nearer, then tap the same rod again.");
-    case Verdict::Clipped: return tr("Turn the input gain down or tap softer, then tap the same rod again.");
-    case Verdict::StruckTwice: return tr("Let the key bounce off once, then tap the same rod again.");
-    case Verdict::WiresOn: return tr("Throw the lever off and hold the wires away, then tap again.");
-    case Verdict::NoTone: return tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
-    case Verdict::Unsteady: return tr("Keep the finger still on the middle, then tap the same rod again.");
-    case Verdict::NotThisHead: return tr("No tone where this head can be. Is the other head muted?");
+    case Verdict::Clear:
+        return {};
+    case Verdict::TooQuiet:
+        return tr("Tap a little harder or come nearer, then tap the same rod again.");
+    case Verdict::Clipped:
+        return tr("Turn the input gain down or tap softer, then tap the same rod again.");
+    case Verdict::StruckTwice:
+        return tr("Let the key bounce off once, then tap the same rod again.");
+    case Verdict::WiresOn:
+        return tr("Throw the lever off and hold the wires away, then tap again.");
+    case Verdict::NoTone:
+        return tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
+    case Verdict::Unsteady:
+        return tr("Keep the finger still on the middle, then tap the same rod again.");
+    case Verdict::NotThisHead:
+        return tr("No tone where this head can be. Is the other head muted?");
     }
     return {};
 }
@@ -158,7 +214,8 @@ QString turnsText(Turns turns) {
     if (whole > 0 || top == 0)
         number = QString::number(whole);
     if (top != 0)
-        number += (number.isEmpty() ? QString() : QStringLiteral(" ")) + QStringLiteral("%1/%2").arg(top).arg(bottom);
+        number += (number.isEmpty() ? QString() : QStringLiteral(" ")) +
+                  QStringLiteral("%1/%2").arg(top).arg(bottom);
     const bool one = sixteenths <= 16 && sixteenths > 0;
     return one ? tr("%1 turn").arg(number) : tr("%1 turns").arg(number);
 }
@@ -170,7 +227,9 @@ QString centsText(Cents cents) {
     return (whole > 0 ? QStringLiteral("+%1") : QStringLiteral("\u2212%1")).arg(std::abs(whole));
 }
 
-QString hertzText(Hertz frequency) { return tr("%1 Hz").arg(frequency.value, 0, 'f', 1); }
+QString hertzText(Hertz frequency) {
+    return tr("%1 Hz").arg(frequency.value, 0, 'f', 1);
+}
 
 QString noteWords(Hertz frequency) {
     QString note = QString::fromStdString(noteText(frequency));
@@ -179,7 +238,9 @@ QString noteWords(Hertz frequency) {
     return note;
 }
 
-QString pitchText(Hertz frequency) { return hertzText(frequency) + QStringLiteral("  ") + noteWords(frequency); }
+QString pitchText(Hertz frequency) {
+    return hertzText(frequency) + QStringLiteral("  ") + noteWords(frequency);
+}
 
 QString rodsText(const std::vector<int>& rods) {
     if (rods.size() == 1)
@@ -187,16 +248,22 @@ QString rodsText(const std::vector<int>& rods) {
     QStringList numbers;
     for (std::size_t i = 0; i + 1 < rods.size(); ++i)
         numbers << QString::number(rods[i] + 1);
-    return tr("rods %1 and %2").arg(numbers.join(QStringLiteral(", "))).arg(rods.empty() ? 0 : rods.back() + 1);
+    return tr("rods %1 and %2")
+        .arg(numbers.join(QStringLiteral(", ")))
+        .arg(rods.empty() ? 0 : rods.back() + 1);
 }
 
 QString strainerText(const WireAdvice& advice, Turns current) {
     const Turns by = advice.recommended - current;
     switch (advice.advice) {
-    case StrainerAdvice::Tighten: return tr("Tighten %1").arg(turnsText(by));
-    case StrainerAdvice::Loosen: return tr("Loosen %1").arg(turnsText(by));
-    case StrainerAdvice::Leave: return tr("Leave it here");
-    case StrainerAdvice::TestMore: break;
+    case StrainerAdvice::Tighten:
+        return tr("Tighten %1").arg(turnsText(by));
+    case StrainerAdvice::Loosen:
+        return tr("Loosen %1").arg(turnsText(by));
+    case StrainerAdvice::Leave:
+        return tr("Leave it here");
+    case StrainerAdvice::TestMore:
+        break;
     }
     return tr("Try strokes at this stop");
 }

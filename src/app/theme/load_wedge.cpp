@@ -16,7 +16,8 @@ void paintLoadWedge(QPainter& painter, const QRectF& area, double load, HeadSide
     auto upTo = [&](double end) {
         const double x = area.left() + end * area.width();
         return QPolygonF{area.bottomLeft(), QPointF(area.left(), area.bottom() - thin * area.height()),
-                         QPointF(x, area.bottom() - (thin + (1.0 - thin) * end) * area.height()), QPointF(x, area.bottom())};
+                         QPointF(x, area.bottom() - (thin + (1.0 - thin) * end) * area.height()),
+                         QPointF(x, area.bottom())};
     };
     const QPolygonF wedge = upTo(1.0);
     const QPolygonF filled = upTo(share);
@@ -60,7 +61,8 @@ void LoadWedge::paintEvent(QPaintEvent*) {
                                        .arg(qRound(100 * m_load))
                                        .arg(qRound(100 * kFilmLoadLimit))
                                  : tr("%1: slack so far").arg(sideName(m_side));
-    painter.drawText(QRectF(area.right() + 12, 0, width() - area.right() - 12, height()), Qt::AlignVCenter | Qt::AlignLeft, text);
+    painter.drawText(QRectF(area.right() + 12, 0, width() - area.right() - 12, height()),
+                     Qt::AlignVCenter | Qt::AlignLeft, text);
 }
 
 } // namespace bombo

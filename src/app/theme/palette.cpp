@@ -13,7 +13,8 @@ const Palette* g_current = nullptr; // set once a theme is applied; main thread 
 
 double luminance(const QColor& colour) {
     auto linear = [](double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); };
-    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) + 0.0722 * linear(colour.blueF());
+    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) +
+           0.0722 * linear(colour.blueF());
 }
 
 bool loadTypeface() {
@@ -52,11 +53,18 @@ QString styleSheet(const Palette& p) {
     if (!file.open(QIODevice::ReadOnly))
         return {};
     QString sheet = QString::fromUtf8(file.readAll());
-    const std::pair<const char*, QColor> names[]{
-        {"@paper", p.paper},           {"@rail", p.rail},         {"@card", p.card}, {"@ink", p.ink},
-        {"@quiet", p.quiet},           {"@line", p.line},         {"@accentSoft", p.accentSoft},
-        {"@onAccent", p.onAccent},     {"@accent", p.accent},     {"@batter", p.batter},
-        {"@snareSide", p.snareSide},   {"@band", p.band}};
+    const std::pair<const char*, QColor> names[]{{"@paper", p.paper},
+                                                 {"@rail", p.rail},
+                                                 {"@card", p.card},
+                                                 {"@ink", p.ink},
+                                                 {"@quiet", p.quiet},
+                                                 {"@line", p.line},
+                                                 {"@accentSoft", p.accentSoft},
+                                                 {"@onAccent", p.onAccent},
+                                                 {"@accent", p.accent},
+                                                 {"@batter", p.batter},
+                                                 {"@snareSide", p.snareSide},
+                                                 {"@band", p.band}};
     for (const auto& [name, colour] : names)
         sheet.replace(QLatin1String(name), colour.name());
     return sheet;
@@ -78,7 +86,9 @@ const Palette& nightPalette() {
     return p;
 }
 
-const Palette& ink() { return g_current != nullptr ? *g_current : dayPalette(); }
+const Palette& ink() {
+    return g_current != nullptr ? *g_current : dayPalette();
+}
 
 double contrast(const QColor& a, const QColor& b) {
     const double la = luminance(a);

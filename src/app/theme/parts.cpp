@@ -26,7 +26,8 @@ void PrimaryButton::paintEvent(QPaintEvent* event) {
     QPainter painter(this);
     painter.setFont(typeface(13));
     painter.setPen(ink().onAccent);
-    painter.drawText(rect().adjusted(width() - 72, 0, -16, 0), Qt::AlignVCenter | Qt::AlignRight, tr("Space"));
+    painter.drawText(rect().adjusted(width() - 72, 0, -16, 0), Qt::AlignVCenter | Qt::AlignRight,
+                     tr("Space"));
 }
 
 QPushButton* primaryButton() {

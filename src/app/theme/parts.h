@@ -8,7 +8,8 @@
 
 namespace bombo {
 
-/// A label with a role of the style sheet: "title", "heading", "figure", "now", "quiet", "batter", "snareSide".
+/// A label with a role of the style sheet: "title", "heading", "figure", "now", "quiet", "batter",
+/// "snareSide".
 QLabel* textLabel(const char* role, const QString& text = {});
 /// Framed panel.
 QFrame* card();

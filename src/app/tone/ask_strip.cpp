@@ -30,7 +30,9 @@ Turns expectedTurns(const Session& session, HeadSide side, Tension tension, Turn
 }
 
 QString about(Turns turns, Turns error) {
-    return tr("%1 ± %2").arg(turnsText(Turns{std::round(turns.value * 8.0) / 8.0})).arg(error.value, 0, 'f', 1);
+    return tr("%1 ± %2")
+        .arg(turnsText(Turns{std::round(turns.value * 8.0) / 8.0}))
+        .arg(error.value, 0, 'f', 1);
 }
 
 /// Two decays on one time axis: the tone wanted, filled, and the open drum, outlined.
@@ -41,7 +43,8 @@ void paintDecays(QPainter& painter, const QRectF& area, const AskPicture& pictur
         QPainterPath path(area.bottomLeft());
         for (int i = 0; i <= 60; ++i) {
             const double t = longest * i / 60.0;
-            path.lineTo(area.left() + area.width() * i / 60.0, area.bottom() - area.height() * std::exp(-3.45 * t / t60.value));
+            path.lineTo(area.left() + area.width() * i / 60.0,
+                        area.bottom() - area.height() * std::exp(-3.45 * t / t60.value));
         }
         path.lineTo(area.bottomRight());
         return path;
@@ -69,7 +72,8 @@ void paintSpan(QPainter& painter, const QRectF& area, double margin) {
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(area.left(), y + 11, 0.4 * area.width(), 16), Qt::AlignLeft, tr("rattles"));
-    painter.drawText(QRectF(area.right() - 0.4 * area.width(), y + 11, 0.4 * area.width(), 16), Qt::AlignRight, tr("chokes"));
+    painter.drawText(QRectF(area.right() - 0.4 * area.width(), y + 11, 0.4 * area.width(), 16),
+                     Qt::AlignRight, tr("chokes"));
 }
 
 } // namespace
@@ -77,16 +81,20 @@ void paintSpan(QPainter& painter, const QRectF& area, double margin) {
 AskPicture askPicture(const Session& session, const Targets& targets) {
     AskPicture picture;
     picture.ring = session.tone.ring;
-    const DrumState tuned = drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather));
+    const DrumState tuned =
+        drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather));
     picture.openRing = predictMuffling(session.drum, tuned, {}).ringBefore;
     picture.wireMargin = session.tone.wireMargin;
-    picture.batterTurns = expectedTurns(session, HeadSide::Batter, targets.batter.tension, picture.batterError);
-    picture.snareSideTurns = expectedTurns(session, HeadSide::SnareSide, targets.snareSide.tension, picture.snareSideError);
+    picture.batterTurns =
+        expectedTurns(session, HeadSide::Batter, targets.batter.tension, picture.batterError);
+    picture.snareSideTurns =
+        expectedTurns(session, HeadSide::SnareSide, targets.snareSide.tension, picture.snareSideError);
     return picture;
 }
 
 QString askSummary(const AskPicture& picture) {
-    return tr("Ring wanted %1 s, the open drum rings %2 s. Wires at the %3. From finger-tight: batter %4, snare side %5.")
+    return tr("Ring wanted %1 s, the open drum rings %2 s. Wires at the %3. From finger-tight: batter %4, "
+              "snare side %5.")
         .arg(picture.ring.value, 0, 'f', 2)
         .arg(picture.openRing.value, 0, 'f', 2)
         .arg(wireWords(picture.wireMargin), about(picture.batterTurns, picture.batterError),
@@ -99,13 +107,16 @@ void paintAsk(QPainter& painter, const QRectF& area, const AskPicture& picture) 
     auto heading = [&](int column, const QString& title, const QString& words) {
         painter.setPen(p.ink);
         painter.setFont(typeface(15, QFont::DemiBold));
-        painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 12, third - 28, 20), Qt::AlignLeft, title);
+        painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 12, third - 28, 20),
+                         Qt::AlignLeft, title);
         painter.setFont(typeface(14));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 33, third - 26, 36), Qt::AlignLeft | Qt::TextWordWrap, words);
+        painter.drawText(QRectF(area.left() + column * third + 20, area.top() + 33, third - 26, 36),
+                         Qt::AlignLeft | Qt::TextWordWrap, words);
     };
     const QRectF drawing(area.left() + 20, area.top() + 74, third - 60, area.height() - 90);
-    heading(0, tr("Ring %1 s").arg(picture.ring.value, 0, 'f', 2), tr("dashed: the open drum, %1 s").arg(picture.openRing.value, 0, 'f', 2));
+    heading(0, tr("Ring %1 s").arg(picture.ring.value, 0, 'f', 2),
+            tr("dashed: the open drum, %1 s").arg(picture.openRing.value, 0, 'f', 2));
     paintDecays(painter, drawing, picture);
     heading(1, tr("Wires"), wireWords(picture.wireMargin));
     paintSpan(painter, drawing.translated(third, 0), picture.wireMargin);
@@ -113,9 +124,11 @@ void paintAsk(QPainter& painter, const QRectF& area, const AskPicture& picture) 
     painter.setFont(typeface(15));
     const double x = area.left() + 2 * third + 20;
     painter.setPen(p.batter);
-    painter.drawText(QRectF(x, drawing.top() - 2, third - 24, 22), Qt::AlignLeft, about(picture.batterTurns, picture.batterError));
+    painter.drawText(QRectF(x, drawing.top() - 2, third - 24, 22), Qt::AlignLeft,
+                     about(picture.batterTurns, picture.batterError));
     painter.setPen(p.snareSide);
-    painter.drawText(QRectF(x, drawing.top() + 22, third - 24, 22), Qt::AlignLeft, about(picture.snareSideTurns, picture.snareSideError));
+    painter.drawText(QRectF(x, drawing.top() + 22, third - 24, 22), Qt::AlignLeft,
+                     about(picture.snareSideTurns, picture.snareSideError));
 }
 
 AskStrip::AskStrip(QWidget* parent) : QWidget(parent) {

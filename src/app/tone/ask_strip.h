@@ -10,9 +10,9 @@ namespace bombo {
 
 struct AskPicture {
     Seconds ring;
-    Seconds openRing;    ///< predicted of the tuned drum without pads
+    Seconds openRing; ///< predicted of the tuned drum without pads
     double wireMargin = 0.5;
-    Turns batterTurns;   ///< expected from finger-tight
+    Turns batterTurns; ///< expected from finger-tight
     Turns batterError;
     Turns snareSideTurns;
     Turns snareSideError;

@@ -49,18 +49,22 @@ void paintLeader(QPainter& painter, QPointF from, QPointF to) {
     painter.drawPolyline(QPolygonF{from, QPointF(to.x() - 22, to.y()), QPointF(to.x() - 8, to.y())});
 }
 
-void paintHeadFigures(QPainter& painter, QPointF at, double width, const QString& name, const CutawayHead& head, HeadSide side) {
+void paintHeadFigures(QPainter& painter, QPointF at, double width, const QString& name,
+                      const CutawayHead& head, HeadSide side) {
     const Palette& p = ink();
     painter.setPen(side == HeadSide::Batter ? p.batter : p.snareSide);
     painter.setFont(typeface(15, QFont::DemiBold));
     painter.drawText(QRectF(at.x(), at.y(), width, 20), Qt::AlignLeft, name);
     painter.setPen(p.ink);
     painter.setFont(typeface(26, QFont::Bold));
-    painter.drawText(QRectF(at.x(), at.y() + 18, width, 34), Qt::AlignLeft | Qt::AlignVCenter, pitchText(head.wanted));
+    painter.drawText(QRectF(at.x(), at.y() + 18, width, 34), Qt::AlignLeft | Qt::AlignVCenter,
+                     pitchText(head.wanted));
     painter.setFont(typeface(14));
     painter.setPen(p.quiet);
-    const QString now = head.now ? tr("now %1, %2 cents away").arg(hertzText(*head.now), centsText(centsBetween(head.wanted, *head.now)))
-                                 : tr("edge pitch wanted; not heard yet");
+    const QString now = head.now
+                            ? tr("now %1, %2 cents away")
+                                  .arg(hertzText(*head.now), centsText(centsBetween(head.wanted, *head.now)))
+                            : tr("edge pitch wanted; not heard yet");
     painter.drawText(QRectF(at.x(), at.y() + 52, width, 20), Qt::AlignLeft, now);
     paintLoadWedge(painter, QRectF(at.x(), at.y() + 78, 120, 14), head.filmLoad, side);
     painter.setPen(p.ink);
@@ -87,7 +91,8 @@ CutawayPicture cutawayPicture(const Session& session, const Targets& targets) {
 }
 
 QString cutawaySummary(const CutawayPicture& picture) {
-    return tr("Drum cut through. Batter edge pitch %1, film load %2 percent. Centre pitch %3. Snare-side edge pitch %4, film load %5 percent.")
+    return tr("Drum cut through. Batter edge pitch %1, film load %2 percent. Centre pitch %3. Snare-side "
+              "edge pitch %4, film load %5 percent.")
         .arg(pitchText(picture.batter.wanted))
         .arg(qRound(100 * picture.batter.filmLoad))
         .arg(pitchText(picture.centre), pitchText(picture.snareSide.wanted))
@@ -100,7 +105,8 @@ CutawayMap::CutawayMap(QRectF area, const Shell& shell) : m_area(area) {
     const double scale = std::min(left / inches(15).value, (area.height() - 110) / inches(8.5).value);
     const double width = scale * shell.diameter.value;
     const double height = scale * shell.depth.value;
-    m_shell = QRectF(area.left() + 30 + 0.5 * (left - width), area.center().y() - 0.5 * height - 8, width, height);
+    m_shell =
+        QRectF(area.left() + 30 + 0.5 * (left - width), area.center().y() - 0.5 * height - 8, width, height);
     m_figuresX = area.left() + left + 72;
 }
 
@@ -130,7 +136,8 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
 
     const double x = map.figuresX();
     const double width = map.area().right() - x - 8;
-    // Three blocks of 100, 72 and 100 pixels, spread over the height of the card as far as they stay near the drum.
+    // Three blocks of 100, 72 and 100 pixels, spread over the height of the card as far as they stay near the
+    // drum.
     const double gap = std::clamp((map.area().height() - 292) / 4.0, 4.0, 36.0);
     const double top = map.area().center().y() - 136 - gap - 6;
     const double middle = top + 100 + gap;
@@ -143,7 +150,8 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
     painter.setFont(typeface(15, QFont::DemiBold));
     painter.drawText(QRectF(x, middle, width, 20), Qt::AlignLeft, tr("Both heads and the air"));
     painter.setFont(typeface(21, QFont::Bold));
-    painter.drawText(QRectF(x, middle + 18, width, 30), Qt::AlignLeft | Qt::AlignVCenter, pitchText(picture.centre));
+    painter.drawText(QRectF(x, middle + 18, width, 30), Qt::AlignLeft | Qt::AlignVCenter,
+                     pitchText(picture.centre));
     painter.setFont(typeface(14));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(x, middle + 48, width, 20), Qt::AlignLeft,
@@ -153,11 +161,14 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
     painter.setPen(p.quiet);
     painter.setFont(typeface(14));
     const QString wires = picture.strainer
-                              ? tr("%n strands\nstrainer %1 from contact", nullptr, picture.strands).arg(turnsText(*picture.strainer))
+                              ? tr("%n strands\nstrainer %1 from contact", nullptr, picture.strands)
+                                    .arg(turnsText(*picture.strainer))
                               : tr("%n strands\nstrainer not set yet", nullptr, picture.strands);
     painter.drawText(QRectF(s.left() - 20, s.bottom() + 20, 0.8 * s.width() + 20, 40), Qt::AlignLeft, wires);
     painter.drawText(QRectF(s.left(), s.top() - 32, s.width(), 20), Qt::AlignHCenter,
-                     tr("%1 × %2 in, to scale").arg(toInches(picture.shell.diameter), 0, 'g', 3).arg(toInches(picture.shell.depth), 0, 'g', 3));
+                     tr("%1 × %2 in, to scale")
+                         .arg(toInches(picture.shell.diameter), 0, 'g', 3)
+                         .arg(toInches(picture.shell.depth), 0, 'g', 3));
 }
 
 CutawayView::CutawayView(QWidget* parent) : QWidget(parent) {

@@ -21,7 +21,7 @@ struct CutawayPicture {
     Shell shell;
     CutawayHead batter;
     CutawayHead snareSide;
-    Hertz centre;           ///< lowest mode, both heads open
+    Hertz centre; ///< lowest mode, both heads open
     double edgeOverCentre = 1;
     int strands = 0;
     std::optional<Turns> strainer;

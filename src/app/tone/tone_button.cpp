@@ -8,7 +8,8 @@
 namespace bombo {
 
 ToneButton::ToneButton(const Tone& tone, QWidget* parent)
-    : QAbstractButton(parent), m_words(QString::fromStdString(tone.name).section(QLatin1Char(':'), 1).trimmed()) {
+    : QAbstractButton(parent),
+      m_words(QString::fromStdString(tone.name).section(QLatin1Char(':'), 1).trimmed()) {
     setText(cueName(tone));
     setCheckable(true);
     setFocusPolicy(Qt::TabFocus);
@@ -30,7 +31,8 @@ void ToneButton::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const QRectF frame = QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5);
     if (isChecked() || hasFocus() || underMouse()) {
-        painter.setPen(hasFocus() ? QPen(p.ink, 2) : QPen(isChecked() ? p.accent : p.line, isChecked() ? 2 : 1));
+        painter.setPen(hasFocus() ? QPen(p.ink, 2)
+                                  : QPen(isChecked() ? p.accent : p.line, isChecked() ? 2 : 1));
         painter.setBrush(isChecked() ? p.accentSoft : p.card);
         painter.drawRoundedRect(frame, 4, 4);
     }

@@ -1,8 +1,8 @@
 #include "app/tone/tone_page.h"
 
 #include "app/session/wording.h"
-#include "app/tone/tone_button.h"
 #include "app/theme/parts.h"
+#include "app/tone/tone_button.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
@@ -94,7 +94,8 @@ void TonePage::refresh() {
     if (m_askedOf != session().drum) { // five inverse problems: only when the drum is another
         m_askedOf = session().drum;
         for (std::size_t i = 0; i < m_shown.size(); ++i)
-            static_cast<ToneButton*>(m_choices.buttons()[static_cast<qsizetype>(i)])->showAsk(askOf(session(), controller().tones()[i]));
+            static_cast<ToneButton*>(m_choices.buttons()[static_cast<qsizetype>(i)])
+                ->showAsk(askOf(session(), controller().tones()[i]));
     }
     const Tone& tone = session().tone;
     for (std::size_t i = 0; i < m_shown.size(); ++i)
@@ -115,7 +116,7 @@ void TonePage::refresh() {
     QString wants = tr("Edge pitches with the other head muted. Change the tone here at any time.");
     if (targets->limit == TargetLimit::SnareSideFilm)
         wants = tr("The snare side was wished at %1; its film allows %2.")
-                                        .arg(hertzText(targets->snareSideWished), hertzText(targets->snareSide.edgePitch));
+                    .arg(hertzText(targets->snareSideWished), hertzText(targets->snareSide.edgePitch));
     m_wants->setText(wants);
 }
 

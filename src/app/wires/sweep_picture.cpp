@@ -14,7 +14,9 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
     return QCoreApplication::translate("Sweep", text, comment, n);
 }
 
-Turns whisperMiddle(const WireAdvice& advice) { return {advice.chokeAbove.value + kTurnsLostAtEdge}; }
+Turns whisperMiddle(const WireAdvice& advice) {
+    return {advice.chokeAbove.value + kTurnsLostAtEdge};
+}
 
 void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
     const Palette& p = ink();
@@ -22,16 +24,18 @@ void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& pictu
         const QRectF upper = map.row(StrokePlace::Middle, dynamic);
         painter.setPen(p.ink);
         painter.setFont(typeface(15, QFont::DemiBold));
-        painter.drawText(QRectF(map.area().left() + 8, upper.top(), 80, 2 * upper.height()), Qt::AlignRight | Qt::AlignVCenter,
-                         dynamicName(dynamic));
+        painter.drawText(QRectF(map.area().left() + 8, upper.top(), 80, 2 * upper.height()),
+                         Qt::AlignRight | Qt::AlignVCenter, dynamicName(dynamic));
         painter.setPen(QPen(p.line, 1));
         painter.drawLine(upper.topLeft(), upper.topRight());
         for (const StrokePlace place : kPlaces) {
             const QRectF row = map.row(place, dynamic);
-            const double end = map.xOf(Turns{std::min(kChartTurns, chokeTurns(whisperMiddle(picture.advice), place, dynamic).value)});
+            const double end = map.xOf(Turns{
+                std::min(kChartTurns, chokeTurns(whisperMiddle(picture.advice), place, dynamic).value)});
             const QRectF bar(row.left(), row.center().y() - 4, std::max(0.0, end - row.left()), 8);
             painter.setPen(Qt::NoPen);
-            painter.setBrush(place == StrokePlace::Middle ? QBrush(p.line) : QBrush(p.line, Qt::Dense4Pattern));
+            painter.setBrush(place == StrokePlace::Middle ? QBrush(p.line)
+                                                          : QBrush(p.line, Qt::Dense4Pattern));
             painter.drawRect(bar);
         }
     }
@@ -81,16 +85,20 @@ void paintMarks(QPainter& painter, const SweepMap& map, const SweepPicture& pict
     const double spread = map.xOf(picture.advice.recommended + picture.advice.error) - r;
     painter.drawLine(QPointF(r - spread, field.top() - 30), QPointF(r + spread, field.top() - 30));
     painter.setBrush(p.ink);
-    painter.drawPolygon(QPolygonF{QPointF(r, field.top() - 22), QPointF(r - 7, field.top() - 36), QPointF(r + 7, field.top() - 36)});
+    painter.drawPolygon(QPolygonF{QPointF(r, field.top() - 22), QPointF(r - 7, field.top() - 36),
+                                  QPointF(r + 7, field.top() - 36)});
     painter.setFont(typeface(13));
     painter.drawText(QRectF(r - 120, field.top() - 55, 240, 18), Qt::AlignCenter,
-                     tr("best: %1 ± %2").arg(turnsText(picture.advice.recommended)).arg(picture.advice.error.value, 0, 'f', 2));
+                     tr("best: %1 ± %2")
+                         .arg(turnsText(picture.advice.recommended))
+                         .arg(picture.advice.error.value, 0, 'f', 2));
 }
 
 } // namespace
 
 SweepPicture sweepPicture(const Session& session) {
-    return {session.wires.strainer, session.wires.begun, wireAdviceOf(session), session.wires.tests, session.wires.rattles};
+    return {session.wires.strainer, session.wires.begun, wireAdviceOf(session), session.wires.tests,
+            session.wires.rattles};
 }
 
 QString sweepSummary(const SweepPicture& picture) {
@@ -100,9 +108,11 @@ QString sweepSummary(const SweepPicture& picture) {
                      .arg(turnsText(test.turns), dynamicName(test.dynamic), placeName(test.place),
                           test.answered ? tr("answered") : tr("no answer"));
     return tr("Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.")
-        .arg(turnsText(picture.advice.rattleBelow), turnsText(picture.advice.chokeAbove), turnsText(picture.advice.recommended))
+        .arg(turnsText(picture.advice.rattleBelow), turnsText(picture.advice.chokeAbove),
+             turnsText(picture.advice.recommended))
         .arg(picture.advice.error.value, 0, 'f', 2)
-        .arg(turnsText(picture.current), tried.isEmpty() ? tr("nothing yet") : tried.join(QStringLiteral("; ")));
+        .arg(turnsText(picture.current),
+             tried.isEmpty() ? tr("nothing yet") : tried.join(QStringLiteral("; ")));
 }
 
 void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
@@ -120,12 +130,15 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
         painter.setPen(QPen(p.quiet, 1));
         painter.drawLine(QPointF(x, field.bottom()), QPointF(x, field.bottom() + (quarter % 4 == 0 ? 6 : 3)));
         if (quarter % 4 == 0)
-            painter.drawText(QRectF(x - 30, field.bottom() + 18, 60, 18), Qt::AlignCenter, QString::number(quarter / 4));
+            painter.drawText(QRectF(x - 30, field.bottom() + 18, 60, 18), Qt::AlignCenter,
+                             QString::number(quarter / 4));
     }
     painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
                      tr("strainer turns from first contact"));
-    painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38), Qt::AlignHCenter | Qt::TextWordWrap,
-                     tr("shaded: usable; disc: answered, cross: no answer; bars: should answer, full at the middle, hatched at the edge"));
+    painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38),
+                     Qt::AlignHCenter | Qt::TextWordWrap,
+                     tr("shaded: usable; disc: answered, cross: no answer; bars: should answer, full at the "
+                        "middle, hatched at the edge"));
     paintTests(painter, map, picture);
     paintMarks(painter, map, picture);
 }

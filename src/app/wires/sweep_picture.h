@@ -25,7 +25,9 @@ inline constexpr double kChartTurns = 5.0; ///< right end of the chart
 class SweepMap {
 public:
     explicit SweepMap(QRectF area) : m_area(area) {}
-    QRectF field() const { return {m_area.left() + 96, m_area.top() + 58, m_area.width() - 120, m_area.height() - 152}; }
+    QRectF field() const {
+        return {m_area.left() + 96, m_area.top() + 58, m_area.width() - 120, m_area.height() - 152};
+    }
     double xOf(Turns turns) const { return field().left() + field().width() * turns.value / kChartTurns; }
     /// Row of a stroke: whisper at the bottom, the edge below the middle.
     QRectF row(StrokePlace place, Dynamic dynamic) const {

@@ -33,7 +33,8 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
     column->addWidget(textLabel("title", tr("Set the strainer")));
-    auto* conditions = textLabel("quiet", tr("Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch."));
+    auto* conditions = textLabel("quiet", tr("Wires centred, lever on, drum the right way up. Count the knob "
+                                             "from where the strands first touch."));
     conditions->setWordWrap(true);
     column->addWidget(conditions);
     auto* row = new QHBoxLayout;
@@ -52,7 +53,8 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     auto* hints = new QVBoxLayout(ear);
     hints->setContentsMargins(18, 12, 18, 14);
     hints->addWidget(textLabel("heading", tr("What the ear says")));
-    auto* words = textLabel("quiet", tr("Long hiss after the tone: too loose.\nLike a tom near the edge: too tight.\nSilent at both ends: strands worn or off centre."));
+    auto* words = textLabel("quiet", tr("Long hiss after the tone: too loose.\nLike a tom near the edge: too "
+                                        "tight.\nSilent at both ends: strands worn or off centre."));
     words->setWordWrap(true);
     hints->addWidget(words);
     right->addWidget(ear);
@@ -90,7 +92,8 @@ QWidget* WiresPage::stepPanel() {
     m_no = secondaryButton({});
     m_no->setObjectName(QStringLiteral("no"));
     connect(m_no, &QPushButton::clicked, this, [this] {
-        if (const auto stroke = nextStroke(session().wires.strainer, session().wires.tests, session().wires.rattles))
+        if (const auto stroke =
+                nextStroke(session().wires.strainer, session().wires.tests, session().wires.rattles))
             answer(*stroke, false);
     });
     m_primary = primaryButton();
@@ -119,9 +122,11 @@ QWidget* WiresPage::knobPanel() {
         auto* button = secondaryButton((by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
                                        turnsText(Turns{by}).section(QLatin1Char(' '), 0, 0));
         button->setObjectName(QStringLiteral("knob%1").arg(place));
-        button->setAccessibleName(by < 0 ? tr("Loosen %1").arg(turnsText(Turns{by})) : tr("Tighten %1").arg(turnsText(Turns{by})));
-        connect(button, &QPushButton::clicked, this,
-                [this, by] { controller().perform(SetStrainer{Turns{std::max(0.0, session().wires.strainer.value + by)}}); });
+        button->setAccessibleName(by < 0 ? tr("Loosen %1").arg(turnsText(Turns{by}))
+                                         : tr("Tighten %1").arg(turnsText(Turns{by})));
+        connect(button, &QPushButton::clicked, this, [this, by] {
+            controller().perform(SetStrainer{Turns{std::max(0.0, session().wires.strainer.value + by)}});
+        });
         steps->addWidget(button, 0, place++);
     }
     column->addLayout(steps);
@@ -142,7 +147,8 @@ QWidget* WiresPage::answersPanel() {
         for (const StrokePlace at : kPlaces) {
             auto* cell = secondaryButton({});
             cell->setProperty("small", true);
-            cell->setObjectName(QStringLiteral("answer-%1-%2").arg(static_cast<int>(dynamic)).arg(static_cast<int>(at)));
+            cell->setObjectName(
+                QStringLiteral("answer-%1-%2").arg(static_cast<int>(dynamic)).arg(static_cast<int>(at)));
             connect(cell, &QPushButton::clicked, this, [this, at, dynamic] { cellClicked({at, dynamic}); });
             m_cells[{dynamic, at}] = cell;
             grid->addWidget(cell, line, at == StrokePlace::Middle ? 1 : 2);
@@ -172,13 +178,14 @@ WiresPage::Step WiresPage::step() const {
 /// While a stop would still tell something, go there; then to the best one.
 Turns WiresPage::nextStop(const WireAdvice& advice) const {
     const WireWork& wires = session().wires;
-    const bool tried = advice.nextTest && std::any_of(wires.rattles.begin(), wires.rattles.end(), [&](const RattleTest& t) {
-                           return t.turns == *advice.nextTest;
-                       });
+    const bool tried =
+        advice.nextTest && std::any_of(wires.rattles.begin(), wires.rattles.end(),
+                                       [&](const RattleTest& t) { return t.turns == *advice.nextTest; });
     if (advice.nextTest && !tried)
         return *advice.nextTest;
     // Within an eighth of the best the knob may stay where it is.
-    return std::abs(advice.recommended.value - wires.strainer.value) < 0.13 ? wires.strainer : advice.recommended;
+    return std::abs(advice.recommended.value - wires.strainer.value) < 0.13 ? wires.strainer
+                                                                            : advice.recommended;
 }
 
 void WiresPage::refresh() {
@@ -190,11 +197,14 @@ void WiresPage::refresh() {
     for (const auto& [key, cell] : m_cells) {
         const auto known = answerAt(wires, key.second, key.first);
         cell->setText(!known ? tr("not tried") : *known ? tr("● answers") : tr("✕ silent"));
-        cell->setAccessibleName(tr("%1 at the %2: %3").arg(dynamicName(key.first), placeName(key.second), cell->text()));
+        cell->setAccessibleName(
+            tr("%1 at the %2: %3").arg(dynamicName(key.first), placeName(key.second), cell->text()));
         cell->setEnabled(wires.begun);
     }
     const auto rattles = rattleAt(wires);
-    m_rattle->setText(!rattles ? tr("Loud: does it rattle on?") : *rattles ? tr("Loud: rattles on") : tr("Loud: clean"));
+    m_rattle->setText(!rattles   ? tr("Loud: does it rattle on?")
+                      : *rattles ? tr("Loud: rattles on")
+                                 : tr("Loud: clean"));
     m_rattle->setEnabled(wires.begun);
 
     const WireAdvice& advice = picture.advice;
@@ -203,16 +213,21 @@ void WiresPage::refresh() {
     case Step::Begin:
         m_now->setText(tr("Now lever on, knob to first contact"));
         m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStop(advice))));
-        m_detail->setText(tr("First contact: a fingertip on the snare side just feels the strands lift off the film."));
+        m_detail->setText(
+            tr("First contact: a fingertip on the snare side just feels the strands lift off the film."));
         m_primary->setText(tr("Knob is there"));
         break;
     case Step::TryStroke: {
         const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
-        m_now->setText(stroke.asksRattle ? tr("Now one loud stroke at the middle")
-                                         : tr("Now a %1 stroke at the %2").arg(dynamicName(stroke.dynamic), placeName(stroke.place)));
-        m_figure->setText(stroke.asksRattle ? tr("Do the wires fall silent with the drum?") : tr("Do the wires answer?"));
-        m_detail->setText(stroke.asksRattle ? tr("Clean: they stop with the tone. Rattling: they hiss on after it.")
-                                            : tr("Play it as quietly as you would on the stand, and listen for the hiss."));
+        m_now->setText(
+            stroke.asksRattle
+                ? tr("Now one loud stroke at the middle")
+                : tr("Now a %1 stroke at the %2").arg(dynamicName(stroke.dynamic), placeName(stroke.place)));
+        m_figure->setText(stroke.asksRattle ? tr("Do the wires fall silent with the drum?")
+                                            : tr("Do the wires answer?"));
+        m_detail->setText(stroke.asksRattle
+                              ? tr("Clean: they stop with the tone. Rattling: they hiss on after it.")
+                              : tr("Play it as quietly as you would on the stand, and listen for the hiss."));
         m_primary->setText(practice ? tr("Strike it") : stroke.asksRattle ? tr("Clean") : tr("They answer"));
         m_no->setText(stroke.asksRattle ? tr("They rattle on  (N)") : tr("No answer  (N)"));
         m_no->setVisible(!practice);
@@ -222,21 +237,26 @@ void WiresPage::refresh() {
         const Turns to = nextStop(advice);
         const Turns by = to - wires.strainer;
         m_now->setText(tr("Now the knob"));
-        m_figure->setText(by.value > 0.0 ? tr("Tighten %1").arg(turnsText(by)) : tr("Loosen %1").arg(turnsText(by)));
-        m_detail->setText(advice.noUsableSpan
-                              ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
-                              : tr("To %1 from first contact. %2").arg(turnsText(to), to == advice.recommended ? tr("That is the best so far.") : tr("That stop tells most.")));
+        m_figure->setText(by.value > 0.0 ? tr("Tighten %1").arg(turnsText(by))
+                                         : tr("Loosen %1").arg(turnsText(by)));
+        m_detail->setText(
+            advice.noUsableSpan
+                ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
+                : tr("To %1 from first contact. %2")
+                      .arg(turnsText(to), to == advice.recommended ? tr("That is the best so far.")
+                                                                   : tr("That stop tells most.")));
         m_primary->setText(tr("Turned"));
         break;
     }
     case Step::Finished:
         m_now->setText(advice.noUsableSpan ? tr("As good as it gets") : tr("In the usable span"));
         m_figure->setText(tr("Leave it at %1").arg(turnsText(wires.strainer)));
-        m_detail->setText(advice.noUsableSpan
-                              ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
-                              : tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
-                                    .arg(std::max(0.0, (wires.strainer - advice.rattleBelow).value), 0, 'f', 1)
-                                    .arg(std::max(0.0, (advice.chokeAbove - wires.strainer).value), 0, 'f', 1));
+        m_detail->setText(
+            advice.noUsableSpan
+                ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
+                : tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
+                      .arg(std::max(0.0, (wires.strainer - advice.rattleBelow).value), 0, 'f', 1)
+                      .arg(std::max(0.0, (advice.chokeAbove - wires.strainer).value), 0, 'f', 1));
         m_primary->setText(tr("On to the muffling"));
         break;
     }
@@ -260,7 +280,9 @@ void WiresPage::act() {
     const WireWork& wires = session().wires;
     switch (step()) {
     case Step::Begin:
-    case Step::TurnKnob: controller().perform(SetStrainer{nextStop(wireAdviceOf(session()))}); break;
+    case Step::TurnKnob:
+        controller().perform(SetStrainer{nextStop(wireAdviceOf(session()))});
+        break;
     case Step::TryStroke: {
         const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
         if (session().source == SoundSource::Practice)
@@ -269,7 +291,9 @@ void WiresPage::act() {
             answer(stroke, true);
         break;
     }
-    case Step::Finished: controller().goTo(Station::Muffling); break;
+    case Step::Finished:
+        controller().goTo(Station::Muffling);
+        break;
     }
 }
 

@@ -30,7 +30,9 @@ std::vector<double> zerosFrom(const std::function<double(double)>& f, double sta
 
 } // namespace
 
-double besselJ(int m, double x) { return ::jn(m, x); }
+double besselJ(int m, double x) {
+    return ::jn(m, x);
+}
 
 double besselJPrime(int m, double x) {
     return m == 0 ? -::j1(x) : 0.5 * (::jn(m - 1, x) - ::jn(m + 1, x));

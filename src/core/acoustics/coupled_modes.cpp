@@ -121,8 +121,8 @@ private:
     void addHead(Matrix& d, Eigen::Index at, const HeadState& head, double omega) const {
         const double a = m_drum.radius.value;
         auto block = d.block<kRadialShapes, kRadialShapes>(at, at);
-        block.diagonal() += head.tension.value * m_strain -
-                            omega * omega * head.arealDensity.value * a * a * m_norm;
+        block.diagonal() +=
+            head.tension.value * m_strain - omega * omega * head.arealDensity.value * a * a * m_norm;
         if (m_air == AirCoupling::Both) {
             const RadiationLoad load = radiationLoad(m_m, omega * a / m_drum.air.soundSpeed);
             block -= omega * omega * m_drum.air.density * a * a * a * load.mass;
@@ -137,7 +137,8 @@ private:
         ShapeMatrix own = ShapeMatrix::Zero();
         ShapeMatrix across = ShapeMatrix::Zero();
         for (std::size_t k = 0; k < kCavityModes; ++k) {
-            const double axial2 = std::pow(omega / m_drum.air.soundSpeed, 2) - std::pow(basis.zeros[k] / a, 2);
+            const double axial2 =
+                std::pow(omega / m_drum.air.soundSpeed, 2) - std::pow(basis.zeros[k] / a, 2);
             const double axial = std::sqrt(std::abs(axial2));
             if (axial2 > 0.0) {
                 own += basis.products[k] / (axial * std::tan(axial * h));
@@ -170,8 +171,7 @@ private:
     void normalise(CoupledMode& mode) const {
         const double batterPeak = peak(m_m, mode.batterShape);
         const double snareSidePeak = peak(m_m, mode.snareSideShape);
-        const double scale =
-            std::abs(batterPeak) >= std::abs(snareSidePeak) ? batterPeak : snareSidePeak;
+        const double scale = std::abs(batterPeak) >= std::abs(snareSidePeak) ? batterPeak : snareSidePeak;
         mode.batterShape /= scale;
         mode.snareSideShape /= scale;
         mode.relativePhaseDeg = batterPeak * snareSidePeak < 0.0 ? 180.0 : 0.0;
@@ -179,8 +179,7 @@ private:
     }
 
     void shareEnergy(CoupledMode& mode) const {
-        const double batter =
-            m_drum.batter.tension.value * m_strain.dot(mode.batterShape.cwiseAbs2());
+        const double batter = m_drum.batter.tension.value * m_strain.dot(mode.batterShape.cwiseAbs2());
         const double snareSide =
             m_drum.snareSide.tension.value * m_strain.dot(mode.snareSideShape.cwiseAbs2());
         mode.batterShare = batter / (batter + snareSide);
@@ -195,8 +194,8 @@ private:
         if (snareSideMoves())
             q.tail<kRadialShapes>() = mode.snareSideShape;
         const double step = 1e-4 * omega;
-        const Matrix slope = (dynamicStiffness(omega + step) - dynamicStiffness(omega - step)) /
-                             (4.0 * step * omega);
+        const Matrix slope =
+            (dynamicStiffness(omega + step) - dynamicStiffness(omega - step)) / (4.0 * step * omega);
         const double mass = -q.dot(slope * q);
         mode.modalMass = Kilograms{mass * (m_m == 0 ? kTwoPi : std::numbers::pi)};
         if (m_air != AirCoupling::Both)
@@ -204,8 +203,8 @@ private:
         const double a = m_drum.radius.value;
         const ShapeMatrix c = m_drum.air.density * a * a * a * omega *
                               radiationLoad(m_m, omega * a / m_drum.air.soundSpeed).resistance;
-        const double loss = mode.batterShape.dot(c * mode.batterShape) +
-                            mode.snareSideShape.dot(c * mode.snareSideShape);
+        const double loss =
+            mode.batterShape.dot(c * mode.batterShape) + mode.snareSideShape.dot(c * mode.snareSideShape);
         const double decay = 0.5 * loss / mass;
         if (decay > 1e-6)
             mode.radiationT60 = Seconds{std::log(1000.0) / decay};
@@ -219,7 +218,8 @@ private:
     Eigen::Vector3d m_strain;
 };
 
-/// One root between `low` and `high`; false position on det D when no cavity pole lies between, else bisection.
+/// One root between `low` and `high`; false position on det D when no cavity pole lies between, else
+/// bisection.
 double refine(const Family& family, double low, double high, int below) {
     constexpr double tolerance = 1e-9;
     if (family.cavityPolesBelow(low) == family.cavityPolesBelow(high)) {
@@ -302,8 +302,11 @@ std::vector<CoupledMode> coupledModes(const DrumState& drum, const ModeOptions& 
 }
 
 DrumState drumState(const Drum& drum, Tension batter, Tension snareSide, const Air& air) {
-    return {drum.shell.radius(), drum.shell.depth, {drum.batterHead.arealDensity, batter},
-            {drum.snareSideHead.arealDensity, snareSide}, air};
+    return {drum.shell.radius(),
+            drum.shell.depth,
+            {drum.batterHead.arealDensity, batter},
+            {drum.snareSideHead.arealDensity, snareSide},
+            air};
 }
 
 } // namespace bombo

@@ -28,15 +28,15 @@ struct DrumState {
 };
 
 struct CoupledMode {
-    int m = 0;              ///< nodal diameters
-    int order = 1;          ///< 1 is the lowest of this m
+    int m = 0;     ///< nodal diameters
+    int order = 1; ///< 1 is the lowest of this m
     Hertz frequency;
     double batterShare = 0; ///< of the strain energy of both heads, 0..1
     double snareSideShare = 0;
-    double relativePhaseDeg = 0; ///< 0: heads move the same way; 180: against each other
-    double amplitudeRatio = 0;   ///< snare-side peak over batter peak
+    double relativePhaseDeg = 0;         ///< 0: heads move the same way; 180: against each other
+    double amplitudeRatio = 0;           ///< snare-side peak over batter peak
     std::optional<Seconds> radiationT60; ///< empty if no outside air or no measurable loss
-    Eigen::Vector3d batterShape = Eigen::Vector3d::Zero();    ///< of J_m(j_mn r/a); the larger head peaks near 1
+    Eigen::Vector3d batterShape = Eigen::Vector3d::Zero(); ///< of J_m(j_mn r/a); the larger head peaks near 1
     Eigen::Vector3d snareSideShape = Eigen::Vector3d::Zero();
     Kilograms modalMass; ///< of this mode with the amplitudes above, air included
 };

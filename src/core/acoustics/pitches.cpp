@@ -6,12 +6,16 @@ namespace bombo {
 
 namespace {
 
-Held otherHeld(HeadSide side) { return side == HeadSide::Batter ? Held::SnareSide : Held::Batter; }
+Held otherHeld(HeadSide side) {
+    return side == HeadSide::Batter ? Held::SnareSide : Held::Batter;
+}
 
 } // namespace
 
 Hertz edgePitch(const DrumState& drum, HeadSide side) {
-    return coupledModes(drum, {.lowestM = 1, .highestM = 1, .perM = 1, .held = otherHeld(side)}).front().frequency;
+    return coupledModes(drum, {.lowestM = 1, .highestM = 1, .perM = 1, .held = otherHeld(side)})
+        .front()
+        .frequency;
 }
 
 std::vector<CoupledMode> mutedModes(const DrumState& drum, HeadSide side) {

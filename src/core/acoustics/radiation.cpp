@@ -66,10 +66,26 @@ struct RadiationTable {
     }
 };
 
+/// Each made when it is first asked for: a table takes some 30 ms, and the edge pitch needs only one of them.
+template <int M> const RadiationTable& table() {
+    static const RadiationTable made(M);
+    return made;
+}
+
 const RadiationTable& tableOf(int m) {
-    static const std::array<RadiationTable, kHighestM + 1> tables{
-        RadiationTable(0), RadiationTable(1), RadiationTable(2), RadiationTable(3), RadiationTable(4)};
-    return tables[static_cast<std::size_t>(m)];
+    static_assert(kHighestM == 4);
+    switch (m) {
+    case 0:
+        return table<0>();
+    case 1:
+        return table<1>();
+    case 2:
+        return table<2>();
+    case 3:
+        return table<3>();
+    default:
+        return table<4>();
+    }
 }
 
 } // namespace
@@ -92,10 +108,10 @@ RadiationLoad radiationLoadByQuadrature(int m, double ka) {
     constexpr int intervals = 640;
     RadiationLoad load;
     load.mass = integrate(m, longest, intervals, [ka](double t) { return std::hypot(ka, t); });
-    load.resistance = ka > 0.0 ? integrate(m, ka, 160, [ka](double t) {
-        return std::sqrt(std::max(0.0, (ka - t) * (ka + t)));
-    })
-                               : ShapeMatrix(ShapeMatrix::Zero());
+    load.resistance =
+        ka > 0.0
+            ? integrate(m, ka, 160, [ka](double t) { return std::sqrt(std::max(0.0, (ka - t) * (ka + t))); })
+            : ShapeMatrix(ShapeMatrix::Zero());
     return load;
 }
 

@@ -16,7 +16,8 @@ struct RadiationLoad {
 /// Rayleigh integral in the wavenumber domain for shapes J_m(j_mn r/a) cos(m theta), n = 1..3.
 /// @param m   0..kHighestM
 /// @param ka  wavenumber times radius, 0 to 12; clamped to that range
-/// Interpolated from Chebyshev nodes computed on first use; 1e-6 relative. Source: docs/physics.md, section 3.
+/// Interpolated from Chebyshev nodes computed on first use; 1e-6 relative. Source: docs/physics.md,
+/// section 3.
 RadiationLoad radiationLoad(int m, double ka);
 
 /// The same by direct quadrature, for reference and tests.

@@ -14,8 +14,8 @@ Eigen::MatrixXd heardKernel(int rods, int m, double anisotropy = 1.0);
 
 /// Splitting of the pair (m,1): half the interval between its two partials and the angle of the higher one.
 struct PairSplit {
-    Cents half;     ///< >= 0
-    Radians angle;  ///< where the higher partial has its largest deflection; modulo pi/m
+    Cents half;    ///< >= 0
+    Radians angle; ///< where the higher partial has its largest deflection; modulo pi/m
 };
 PairSplit pairSplit(const Eigen::VectorXd& deviationCents, int m, double anisotropy = 1.0);
 

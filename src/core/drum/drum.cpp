@@ -10,14 +10,16 @@ std::optional<InputProblem> outside(const char* key, double value, double low, d
                                     const char* unit) {
     if (value >= low && value <= high)
         return std::nullopt;
-    return InputProblem{key, fmt::format("{:g} {} is outside {:g} to {:g} {}; the nearest usable value is {:g}",
-                                         value, unit, low, high, unit, value < low ? low : high)};
+    return InputProblem{key,
+                        fmt::format("{:g} {} is outside {:g} to {:g} {}; the nearest usable value is {:g}",
+                                    value, unit, low, high, unit, value < low ? low : high)};
 }
 
 std::optional<InputProblem> headProblem(const std::string& key, const HeadSpec& head) {
     if (auto p = outside((key + ".thickness_m").c_str(), head.thickness.value, 2e-5, 1e-3, "m"))
         return p;
-    if (auto p = outside((key + ".areal_density_kg_per_m2").c_str(), head.arealDensity.value, 0.02, 2.0, "kg/m2"))
+    if (auto p =
+            outside((key + ".areal_density_kg_per_m2").c_str(), head.arealDensity.value, 0.02, 2.0, "kg/m2"))
         return p;
     if (auto p = outside((key + ".modulus_pa").c_str(), head.modulus.value, 1e8, 2e10, "Pa"))
         return p;

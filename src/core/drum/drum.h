@@ -36,8 +36,8 @@ struct Shell {
 struct WireSet {
     int strands = 20;
     std::string material = "steel";
-    Kilograms mass{0.016};     ///< of the strands together
-    double slackTurns = 0.0;   ///< knob turns that stretched strands have eaten up
+    Kilograms mass{0.016};   ///< of the strands together
+    double slackTurns = 0.0; ///< knob turns that stretched strands have eaten up
     bool operator==(const WireSet&) const = default;
 };
 

@@ -89,8 +89,8 @@ MufflingPrediction predictMuffling(const Drum& drum, const DrumState& state, con
             const Hertz lowered = mode.frequency / std::sqrt(1.0 + ratio);
             before.push_back({amplitude, rate});
             after.push_back({amplitude, muffled});
-            prediction.partials.push_back({mode.m, mode.order, mode.frequency, lowered, t60FromDecayRate(rate),
-                                           t60FromDecayRate(muffled), amplitude});
+            prediction.partials.push_back({mode.m, mode.order, mode.frequency, lowered,
+                                           t60FromDecayRate(rate), t60FromDecayRate(muffled), amplitude});
         }
     }
     std::sort(prediction.partials.begin(), prediction.partials.end(),

@@ -42,7 +42,7 @@ struct MuffledPartial {
 
 struct MufflingPrediction {
     std::vector<MuffledPartial> partials; ///< ascending in frequency; both members of a pair
-    Seconds ringBefore; ///< of the whole tone
+    Seconds ringBefore;                   ///< of the whole tone
     Seconds ringAfter;
 };
 

@@ -60,8 +60,9 @@ Eigen::VectorXd rodTensions(const HiddenHead& hidden, const std::vector<Turns>& 
     for (Eigen::Index j = 0; j < rods; ++j) {
         const auto at = static_cast<std::size_t>(j);
         const double turned = at < turns.size() ? turns[at].value : 0.0;
-        own[j] = std::max(40.0, hidden.fingerTension + hidden.perTurn * (turned * (1.0 - hidden.friction[at]) +
-                                                                        hidden.unevenTurns[at]));
+        own[j] =
+            std::max(40.0, hidden.fingerTension + hidden.perTurn * (turned * (1.0 - hidden.friction[at]) +
+                                                                    hidden.unevenTurns[at]));
     }
     Eigen::VectorXd shared(rods);
     for (Eigen::Index j = 0; j < rods; ++j)
@@ -76,7 +77,9 @@ Eigen::VectorXd deviationCents(const Eigen::VectorXd& tensions) {
     return tensions.unaryExpr([mean](double t) { return 600.0 * std::log2(t / mean); });
 }
 
-double fromDb(double db) { return std::pow(10.0, db / 20.0); }
+double fromDb(double db) {
+    return std::pow(10.0, db / 20.0);
+}
 
 struct Voice {
     double frequency;
@@ -119,9 +122,9 @@ void addRoom(std::vector<float>& samples, const PracticeSound& sound, double pea
     const double hum = peak * fromDb(sound.humDb);
     for (std::size_t i = 0; i < samples.size(); ++i) {
         const double t = static_cast<double>(i) / sound.sampleRate;
-        samples[i] += static_cast<float>(noise * dice.normal() +
-                                         hum * (std::sin(kTwoPi * 50.0 * t) + 0.5 * std::sin(kTwoPi * 150.0 * t) +
-                                                0.3 * std::sin(kTwoPi * 250.0 * t)));
+        samples[i] += static_cast<float>(noise * dice.normal() + hum * (std::sin(kTwoPi * 50.0 * t) +
+                                                                        0.5 * std::sin(kTwoPi * 150.0 * t) +
+                                                                        0.3 * std::sin(kTwoPi * 250.0 * t)));
     }
 }
 
@@ -130,17 +133,21 @@ void addContact(std::vector<float>& samples, const PracticeSound& sound, double 
     const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
     const auto length = static_cast<std::size_t>(0.002 * sound.sampleRate);
     for (std::size_t i = 0; i < length && lead + i < samples.size(); ++i) {
-        const double envelope = std::sin(std::numbers::pi * static_cast<double>(i) / static_cast<double>(length));
+        const double envelope =
+            std::sin(std::numbers::pi * static_cast<double>(i) / static_cast<double>(length));
         samples[lead + i] += static_cast<float>(level * envelope * dice.normal());
     }
 }
 
-DrumState meanState(const Drum& drum, const HiddenNature& nature, const PracticeState& state, const Air& air) {
+DrumState meanState(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
+                    const Air& air) {
     return drumState(drum, Tension{trueMeanTension(nature, state, HeadSide::Batter)},
                      Tension{trueMeanTension(nature, state, HeadSide::SnareSide)}, air);
 }
 
-std::uint64_t mix(std::uint64_t a, std::uint64_t b) { return (a + 0x9E3779B97F4A7C15ULL) * 0xBF58476D1CE4E5B9ULL ^ b; }
+std::uint64_t mix(std::uint64_t a, std::uint64_t b) {
+    return (a + 0x9E3779B97F4A7C15ULL) * 0xBF58476D1CE4E5B9ULL ^ b;
+}
 
 std::uint64_t natureSeed(const HiddenNature& nature) {
     return static_cast<std::uint64_t>(nature.batter.fingerTension * 1e9);
@@ -208,9 +215,9 @@ std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature,
     return samples;
 }
 
-PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                      StrokePlace place, Dynamic dynamic, std::uint64_t stroke, const Air& air,
-                                      const PracticeSound& sound) {
+PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
+                                      const PracticeState& state, StrokePlace place, Dynamic dynamic,
+                                      std::uint64_t stroke, const Air& air, const PracticeSound& sound) {
     Dice dice(mix(natureSeed(nature), stroke ^ 0x5717E5ULL));
     const double radius = place == StrokePlace::Middle ? 0.08 : 0.75;
     const double peak = 0.02 * std::pow(10.0, 0.5 * static_cast<int>(dynamic) * 0.8);
@@ -225,7 +232,8 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
     result.samples = render(voices, sound, peak);
     addContact(result.samples, sound, 0.3 * peak, dice);
 
-    // Contact: strands leave the head while its motion (here its level, in turns of the knob) exceeds the pull.
+    // Contact: strands leave the head while its motion (here its level, in turns of the knob) exceeds the
+    // pull.
     const double drive = chokeTurns(nature.whisperChoke, place, dynamic).value - state.strainer.value;
     result.answered = drive > 0.0;
     result.rattled = dynamic == Dynamic::Loud && state.strainer < nature.rattle;

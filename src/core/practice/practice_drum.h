@@ -11,14 +11,14 @@ namespace bombo {
 
 /// Hidden nature of one head, drawn from the seed.
 struct HiddenHead {
-    double fingerTension = 250;        ///< N/m when the user says "finger-tight"
-    double perTurn = 1500;             ///< N/m per turn
-    std::vector<double> unevenTurns;   ///< what each rod is really ahead or behind
-    std::vector<double> friction;      ///< share of each turn that a rod loses
-    double neighbourShare = 0.05;      ///< of a rod's pull that its two neighbours take, each
-    double anisotropy1 = 1.0;          ///< how strongly unevenness splits (1,1)
-    double anisotropy2 = 1.0;          ///< and (2,1)
-    double damping = 1.0;              ///< factor on the decay rates
+    double fingerTension = 250;      ///< N/m when the user says "finger-tight"
+    double perTurn = 1500;           ///< N/m per turn
+    std::vector<double> unevenTurns; ///< what each rod is really ahead or behind
+    std::vector<double> friction;    ///< share of each turn that a rod loses
+    double neighbourShare = 0.05;    ///< of a rod's pull that its two neighbours take, each
+    double anisotropy1 = 1.0;        ///< how strongly unevenness splits (1,1)
+    double anisotropy2 = 1.0;        ///< and (2,1)
+    double damping = 1.0;            ///< factor on the decay rates
 };
 struct HiddenNature {
     HiddenHead batter;
@@ -33,21 +33,21 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed);
 
 /// What the hands have done to the drum.
 struct PracticeState {
-    std::vector<Turns> batterTurns;    ///< net since finger-tight, one a rod
+    std::vector<Turns> batterTurns; ///< net since finger-tight, one a rod
     std::vector<Turns> snareSideTurns;
-    Turns strainer;                    ///< from first contact
+    Turns strainer; ///< from first contact
 };
 
 struct PracticeSound {
     double sampleRate = 48000;
-    double noiseDb = -52.0;   ///< room noise against the tap's peak
-    double humDb = -200.0;    ///< 50 Hz and harmonics, likewise
+    double noiseDb = -52.0; ///< room noise against the tap's peak
+    double humDb = -200.0;  ///< 50 Hz and harmonics, likewise
     Seconds length{0.9};
-    Seconds leadIn{0.15};     ///< room noise before the tap
+    Seconds leadIn{0.15}; ///< room noise before the tap
 };
 
-/// An edge tap 0.86 of the radius out in front of a rod, wires off, other head muted, microphone over the tap.
-/// Deterministic by seed and `stroke` (the number of the stroke in the session).
+/// An edge tap 0.86 of the radius out in front of a rod, wires off, other head muted, microphone over the
+/// tap. Deterministic by seed and `stroke` (the number of the stroke in the session).
 std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                                    HeadSide side, int rod, std::uint64_t stroke, const Air& air = {},
                                    const PracticeSound& sound = {});
@@ -58,9 +58,10 @@ struct PracticeWireStroke {
     bool rattled = false;
 };
 /// A stroke on the batter with the wires on, at a strainer stop.
-PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                      StrokePlace place, Dynamic dynamic, std::uint64_t stroke,
-                                      const Air& air = {}, const PracticeSound& sound = {});
+PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
+                                      const PracticeState& state, StrokePlace place, Dynamic dynamic,
+                                      std::uint64_t stroke, const Air& air = {},
+                                      const PracticeSound& sound = {});
 
 /// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);

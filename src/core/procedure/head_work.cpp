@@ -40,9 +40,10 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
 
     const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back().readings));
     constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
-    work.withinTolerance = std::all_of(work.history.back().readings.begin(), work.history.back().readings.end(), [&](const RodReading& r) {
-        return std::abs(centsBetween(brief.target, r.frequency).value) <= brief.tolerance.value + asShown;
-    });
+    work.withinTolerance = std::all_of(
+        work.history.back().readings.begin(), work.history.back().readings.end(), [&](const RodReading& r) {
+            return std::abs(centsBetween(brief.target, r.frequency).value) <= brief.tolerance.value + asShown;
+        });
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();
@@ -64,14 +65,22 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
 } // namespace
 
 RodReading rodReadingFrom(const Reading& reading) {
-    return {reading.frequency.value(), reading.standardError, reading.t60, reading.second, reading.beat, reading.levelDb};
+    return {reading.frequency.value(),
+            reading.standardError,
+            reading.t60,
+            reading.second,
+            reading.beat,
+            reading.levelDb};
 }
 
 int HeadWork::tapsHeard() const {
-    return static_cast<int>(std::count_if(heard.begin(), heard.end(), [](const auto& r) { return r.has_value(); }));
+    return static_cast<int>(
+        std::count_if(heard.begin(), heard.end(), [](const auto& r) { return r.has_value(); }));
 }
 
-Turns HeadWork::meanTurns() const { return meanOf(rodTurns); }
+Turns HeadWork::meanTurns() const {
+    return meanOf(rodTurns);
+}
 
 HeadWork freshHead(int rods) {
     HeadWork work;
@@ -192,8 +201,7 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
     const TurnResponse response = turnResponseOf(work, brief);
     if (work.history.empty())
         return response.at(work.meanTurns());
-    const Tension heard =
-        tensionFromHeard(brief.drum, brief.side, lastEstimate(work)->mean, brief.air);
+    const Tension heard = tensionFromHeard(brief.drum, brief.side, lastEstimate(work)->mean, brief.air);
     const Turns since = work.meanTurns() - meanOf(work.history.back().rodTurns);
     return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
 }

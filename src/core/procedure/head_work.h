@@ -30,7 +30,8 @@ RodReading rodReadingFrom(const Reading& reading);
 struct FinishedRound {
     std::vector<Turns> rodTurns;
     std::vector<RodReading> readings; ///< by rod
-    std::vector<Cents> predicted;     ///< what the moves before this round promised, against the target; may be empty
+    std::vector<Cents>
+        predicted; ///< what the moves before this round promised, against the target; may be empty
     bool operator==(const FinishedRound&) const = default;
 };
 

@@ -9,7 +9,8 @@ namespace bombo {
 enum class Path { OppositePairs, Star, OnceRound };
 enum class Direction { Clockwise, CounterClockwise };
 
-/// Groups of rods (0-based) in the order to turn them: pairs for OppositePairs on even counts, else single rods.
+/// Groups of rods (0-based) in the order to turn them: pairs for OppositePairs on even counts, else single
+/// rods.
 /// @param rods 3..40
 std::vector<std::vector<int>> turningOrder(int rods, Path path);
 

@@ -17,7 +17,7 @@ using Eigen::VectorXcd;
 
 struct Baseband {
     std::vector<Complex> samples;
-    double rate = 0;   ///< Hz
+    double rate = 0;    ///< Hz
     double firstAt = 0; ///< seconds after the onset of samples[0]
     double gainAtCentre = 1;
 };
@@ -28,9 +28,9 @@ std::vector<double> lowPass(int taps, double cutOff) {
     double sum = 0.0;
     for (int i = 0; i < taps; ++i) {
         const double t = i - 0.5 * (taps - 1);
-        const double sinc = std::abs(t) < 1e-12 ? 2.0 * cutOff
-                                                : std::sin(2.0 * std::numbers::pi * cutOff * t) /
-                                                      (std::numbers::pi * t);
+        const double sinc = std::abs(t) < 1e-12
+                                ? 2.0 * cutOff
+                                : std::sin(2.0 * std::numbers::pi * cutOff * t) / (std::numbers::pi * t);
         const double hann = 0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * (i + 0.5) / taps);
         h[static_cast<std::size_t>(i)] = sinc * hann;
         sum += h[static_cast<std::size_t>(i)];
@@ -51,7 +51,8 @@ Baseband toBaseband(std::span<const float> after, double rate, const BandOptions
     const std::size_t stop = std::min(after.size(), start + length + filter.size());
     std::vector<Complex> shifted;
     const Complex turn = std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value / rate);
-    Complex phase = std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value * static_cast<double>(start) / rate);
+    Complex phase =
+        std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value * static_cast<double>(start) / rate);
     for (std::size_t i = start; i < stop; ++i) {
         shifted.push_back(static_cast<double>(after[i]) * phase);
         phase *= turn;
@@ -111,9 +112,10 @@ VectorXcd poles(const std::vector<Complex>& samples, int most) {
     return Eigen::ComplexEigenSolver<MatrixXcd>(shift, false).eigenvalues();
 }
 
-/// Standard errors of the frequencies: inverse Fisher matrix of all amplitudes, phases, rates and frequencies.
-std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const VectorXcd& rates,
-                                    const Baseband& band, double noiseVariance) {
+/// Standard errors of the frequencies: inverse Fisher matrix of all amplitudes, phases, rates and
+/// frequencies.
+std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const VectorXcd& rates, const Baseband& band,
+                                    double noiseVariance) {
     const Index count = rates.size();
     const auto length = static_cast<Index>(band.samples.size());
     Eigen::MatrixXd jacobian(2 * length, 4 * count);
@@ -132,11 +134,13 @@ std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const VectorXcd
     // Columns differ by orders of magnitude (amplitude against rate): scale before inverting.
     const Eigen::VectorXd scale = jacobian.colwise().norm().cwiseMax(1e-300).transpose();
     const Eigen::MatrixXd scaled = jacobian * scale.cwiseInverse().asDiagonal();
-    const Eigen::MatrixXd covariance = (scaled.transpose() * scaled).completeOrthogonalDecomposition().pseudoInverse();
+    const Eigen::MatrixXd covariance =
+        (scaled.transpose() * scaled).completeOrthogonalDecomposition().pseudoInverse();
     std::vector<double> errors;
     for (Index k = 0; k < count; ++k) {
         const Index column = 4 * k + 3;
-        const double variance = 0.5 * noiseVariance * covariance(column, column) / (scale[column] * scale[column]);
+        const double variance =
+            0.5 * noiseVariance * covariance(column, column) / (scale[column] * scale[column]);
         errors.push_back(std::sqrt(std::max(0.0, variance)) / (2.0 * std::numbers::pi));
     }
     return errors;
@@ -144,9 +148,11 @@ std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const VectorXcd
 
 } // namespace
 
-std::vector<Partial> partialsInBand(std::span<const float> after, double sampleRate, const BandOptions& options) {
+std::vector<Partial> partialsInBand(std::span<const float> after, double sampleRate,
+                                    const BandOptions& options) {
     constexpr double oversampling = 2.6; // of the two-sided band, so that the filter's skirt does not fold in
-    const int decimation = std::max(1, static_cast<int>(sampleRate / (oversampling * 2.0 * options.halfWidth.value)));
+    const int decimation =
+        std::max(1, static_cast<int>(sampleRate / (oversampling * 2.0 * options.halfWidth.value)));
     const int taps = 4 * decimation + 1;
     const std::vector<double> filter = lowPass(taps, 1.15 * options.halfWidth.value / sampleRate);
     const Baseband band = toBaseband(after, sampleRate, options, filter, decimation);

@@ -19,7 +19,7 @@ struct Mode {
 /// A measured damped sinusoid.
 struct Partial {
     Hertz frequency;
-    Hertz standardError;  ///< from the Cramer-Rao bound at the residual noise
+    Hertz standardError; ///< from the Cramer-Rao bound at the residual noise
     Seconds t60;
     double amplitude = 0;     ///< peak at the onset, full scale = 1
     std::optional<Mode> mode; ///< which mode it is, where that is known
@@ -33,9 +33,11 @@ struct BandOptions {
     int mostPartials = 5;
 };
 
-/// Partials of `after` (a tap from its onset on) within the band, strongest first; empty if nothing decays there.
-/// Heterodyne to the centre, low-pass in valid mode (which keeps sums of exponentials exact), decimate, ESPRIT
-/// with the order from the eigenvalue gap, amplitudes by least squares. Source: docs/physics.md, section 9.
-std::vector<Partial> partialsInBand(std::span<const float> after, double sampleRate, const BandOptions& options);
+/// Partials of `after` (a tap from its onset on) within the band, strongest first; empty if nothing decays
+/// there. Heterodyne to the centre, low-pass in valid mode (which keeps sums of exponentials exact),
+/// decimate, ESPRIT with the order from the eigenvalue gap, amplitudes by least squares. Source:
+/// docs/physics.md, section 9.
+std::vector<Partial> partialsInBand(std::span<const float> after, double sampleRate,
+                                    const BandOptions& options);
 
 } // namespace bombo

@@ -38,8 +38,9 @@ Match nearestMode(const Partial& partial, const Expectation& expected, double sh
 } // namespace
 
 std::optional<Cents> namePartials(std::vector<Partial>& partials, const Expectation& expected) {
-    const auto edge = std::find_if(expected.modes.begin(), expected.modes.end(),
-                                   [](const ExpectedMode& e) { return e.mode == Mode{1, 1}; });
+    const auto edge = std::find_if(expected.modes.begin(), expected.modes.end(), [](const ExpectedMode& e) {
+        return e.mode == Mode{1, 1};
+    });
     if (partials.empty() || edge == expected.modes.end())
         return std::nullopt;
     const std::vector<double> weight = weights(partials);

@@ -85,7 +85,8 @@ std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
                                                 : PowerSpectrum{spectrum.binWidth, {}};
     std::vector<Peak> peaks;
     const auto first = static_cast<std::size_t>(kLowest / spectrum.binWidth);
-    const auto last = std::min(spectrum.power.size() - 2, static_cast<std::size_t>(kHighest / spectrum.binWidth));
+    const auto last =
+        std::min(spectrum.power.size() - 2, static_cast<std::size_t>(kHighest / spectrum.binWidth));
     for (std::size_t bin = std::max<std::size_t>(first, 1); bin < last; ++bin) {
         const double here = spectrum.power[bin];
         if (here <= spectrum.power[bin - 1] || here < spectrum.power[bin + 1])
@@ -97,7 +98,8 @@ std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
     }
     // The wanted modes are the low ones: 6 dB an octave in their favour when not all peaks can be measured.
     std::sort(peaks.begin(), peaks.end(), [](const Peak& a, const Peak& b) {
-        return a.power * b.frequency.value * b.frequency.value > b.power * a.frequency.value * a.frequency.value;
+        return a.power * b.frequency.value * b.frequency.value >
+               b.power * a.frequency.value * a.frequency.value;
     });
     double strongest = 0.0;
     for (const Peak& peak : peaks)
@@ -125,7 +127,8 @@ std::vector<Partial> measurePartials(const Tap& tap, const std::vector<Peak>& pe
     for (const Peak& peak : peaks)
         for (const Partial& partial : partialsInBand(tap.after, tap.sampleRate, {.centre = peak.frequency}))
             found.push_back({partial, std::abs(partial.frequency.value - peak.frequency.value)});
-    std::sort(found.begin(), found.end(), [](const Found& a, const Found& b) { return a.fromCentre < b.fromCentre; });
+    std::sort(found.begin(), found.end(),
+              [](const Found& a, const Found& b) { return a.fromCentre < b.fromCentre; });
 
     std::vector<Partial> partials;
     double strongest = 0.0;
@@ -146,7 +149,9 @@ std::vector<Partial> measurePartials(const Tap& tap, const std::vector<Peak>& pe
 }
 
 /// The energy a listener gets from a partial: amplitude squared times how long it lasts.
-double weightOf(const Partial& partial) { return partial.amplitude * partial.amplitude * partial.t60.value; }
+double weightOf(const Partial& partial) {
+    return partial.amplitude * partial.amplitude * partial.t60.value;
+}
 
 /// The strongest partial, of one mode if that is given.
 const Partial* strongest(const std::vector<Partial>& partials, std::optional<Mode> mode) {
@@ -194,8 +199,9 @@ Cents disagreement(const Tap& tap, Hertz centre) {
     std::vector<double> logs;
     constexpr std::array windows{std::pair{0.005, 0.35}, std::pair{0.02, 0.30}, std::pair{0.04, 0.35}};
     for (const auto& [start, longest] : windows) {
-        const auto partials = partialsInBand(
-            tap.after, tap.sampleRate, {.centre = centre, .start = Seconds{start}, .longest = Seconds{longest}});
+        const auto partials =
+            partialsInBand(tap.after, tap.sampleRate,
+                           {.centre = centre, .start = Seconds{start}, .longest = Seconds{longest}});
         std::vector<Partial> near;
         for (const Partial& p : partials)
             if (std::abs(p.frequency.value - centre.value) < 25.0)
@@ -213,14 +219,22 @@ Cents disagreement(const Tap& tap, Hertz centre) {
 
 const char* verdictName(Verdict verdict) {
     switch (verdict) {
-    case Verdict::Clear: return "clear";
-    case Verdict::TooQuiet: return "too_quiet";
-    case Verdict::Clipped: return "clipped";
-    case Verdict::StruckTwice: return "struck_twice";
-    case Verdict::WiresOn: return "wires_on";
-    case Verdict::NoTone: return "no_tone";
-    case Verdict::Unsteady: return "unsteady";
-    case Verdict::NotThisHead: return "not_this_head";
+    case Verdict::Clear:
+        return "clear";
+    case Verdict::TooQuiet:
+        return "too_quiet";
+    case Verdict::Clipped:
+        return "clipped";
+    case Verdict::StruckTwice:
+        return "struck_twice";
+    case Verdict::WiresOn:
+        return "wires_on";
+    case Verdict::NoTone:
+        return "no_tone";
+    case Verdict::Unsteady:
+        return "unsteady";
+    case Verdict::NotThisHead:
+        return "not_this_head";
     }
     return "no_tone";
 }

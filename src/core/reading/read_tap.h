@@ -10,13 +10,13 @@ namespace bombo {
 
 enum class Verdict {
     Clear,
-    TooQuiet,     ///< does not stand out of the noise
-    Clipped,      ///< the input overloaded
-    StruckTwice,  ///< a second hit while the first still sounded
-    WiresOn,      ///< broad rattle beside the tone
-    NoTone,       ///< nothing that decays: talk, hum, a knock
-    Unsteady,     ///< the windows do not agree
-    NotThisHead,  ///< a tone, but nowhere near where this head can be
+    TooQuiet,    ///< does not stand out of the noise
+    Clipped,     ///< the input overloaded
+    StruckTwice, ///< a second hit while the first still sounded
+    WiresOn,     ///< broad rattle beside the tone
+    NoTone,      ///< nothing that decays: talk, hum, a knock
+    Unsteady,    ///< the windows do not agree
+    NotThisHead, ///< a tone, but nowhere near where this head can be
 };
 
 /// Stable name for files and the command line, e.g. "clear", "too_quiet".
@@ -25,13 +25,13 @@ const char* verdictName(Verdict verdict);
 /// What one tap says.
 struct Reading {
     Verdict verdict = Verdict::NoTone;
-    std::optional<Hertz> frequency;     ///< the chosen partial; weighted mean if it is a close pair
+    std::optional<Hertz> frequency; ///< the chosen partial; weighted mean if it is a close pair
     std::optional<Hertz> standardError;
-    std::optional<Seconds> t60;         ///< of the chosen partial
-    std::optional<Hertz> beat;          ///< distance of a close pair
-    std::optional<Hertz> second;        ///< the (2,1) pair, if an expectation was given and it was found
-    double levelDb = -120.0;            ///< peak, dB full scale
-    std::vector<Partial> partials;      ///< 80 to 2000 Hz, ascending in frequency
+    std::optional<Seconds> t60;    ///< of the chosen partial
+    std::optional<Hertz> beat;     ///< distance of a close pair
+    std::optional<Hertz> second;   ///< the (2,1) pair, if an expectation was given and it was found
+    double levelDb = -120.0;       ///< peak, dB full scale
+    std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
 };
 
 struct ReadingOptions {

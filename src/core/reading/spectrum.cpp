@@ -33,7 +33,8 @@ double PowerSpectrum::at(Hertz frequency) const {
     return bin < power.size() ? power[bin] : 0.0;
 }
 
-PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, std::size_t size, double fallDb) {
+PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, std::size_t size,
+                            double fallDb) {
     const std::size_t length = std::bit_ceil(std::max(size, samples.size()));
     const std::unique_ptr<double[], FftwDeleter> in(fftw_alloc_real(length));
     const std::unique_ptr<fftw_complex[], FftwDeleter> out(fftw_alloc_complex(length / 2 + 1));

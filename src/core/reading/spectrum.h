@@ -15,6 +15,7 @@ struct PowerSpectrum {
 };
 
 /// Window: one quarter-cosine rise, then an exponential fall by `fallDb` over the stretch (0 dB: Hann).
-PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, std::size_t size, double fallDb);
+PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, std::size_t size,
+                            double fallDb);
 
 } // namespace bombo

@@ -19,7 +19,8 @@ InputProblem missing(const Json& j, const std::string& key) {
     const std::string stem = withoutUnit(key);
     for (const auto& [other, value] : j.items())
         if (other != key && (other == stem || other.starts_with(stem + "_")))
-            return {key, fmt::format("found \"{}\" instead; give the value in the unit of \"{}\"", other, key)};
+            return {key,
+                    fmt::format("found \"{}\" instead; give the value in the unit of \"{}\"", other, key)};
     return {key, "is missing; add it"};
 }
 
@@ -86,13 +87,15 @@ InputProblem within(const std::string& key, InputProblem problem) {
     return problem;
 }
 
-Result<HeadSpec, InputProblem> headAt(const Json& j, const std::string& key, const std::vector<HeadSpec>& heads) {
+Result<HeadSpec, InputProblem> headAt(const Json& j, const std::string& key,
+                                      const std::vector<HeadSpec>& heads) {
     const auto found = j.find(key);
     if (found == j.end())
         return failure(InputProblem{key, "is missing; give a head's id or its figures"});
     if (found->is_string()) {
         const auto id = found->get<std::string>();
-        const auto known = std::find_if(heads.begin(), heads.end(), [&](const HeadSpec& h) { return h.id == id; });
+        const auto known =
+            std::find_if(heads.begin(), heads.end(), [&](const HeadSpec& h) { return h.id == id; });
         if (known == heads.end())
             return failure(InputProblem{key, fmt::format("there is no head \"{}\" in the catalogue", id)});
         return *known;
@@ -133,7 +136,8 @@ Result<Tone, InputProblem> toneFromJson(const Json& j) {
     tone.ring = Seconds{read.number("ring_s")};
     tone.wireMargin = read.number("wire_margin");
     if (!read.problem() && (tone.batterEdgeAt14.value <= 0.0 || tone.ring.value <= 0.0))
-        read.refuse({tone.batterEdgeAt14.value <= 0.0 ? "batter_edge_at_14_in_hz" : "ring_s", "must be above 0"});
+        read.refuse(
+            {tone.batterEdgeAt14.value <= 0.0 ? "batter_edge_at_14_in_hz" : "ring_s", "must be above 0"});
     if (read.problem())
         return failure(*read.problem());
     return tone;
@@ -146,7 +150,8 @@ Result<Drum, InputProblem> drumFromJson(const Json& j, const std::vector<HeadSpe
     Drum drum;
     drum.id = read.text("id", "own");
     drum.name = read.text("name", drum.id);
-    drum.shell = {Metres{read.number("diameter_m")}, Metres{read.number("depth_m")}, read.text("material", "wood")};
+    drum.shell = {Metres{read.number("diameter_m")}, Metres{read.number("depth_m")},
+                  read.text("material", "wood")};
     const double rods = read.number("rods", 8);
     if (rods != std::floor(rods))
         read.refuse({"rods", "must be a whole number"});

@@ -1,5 +1,6 @@
 #pragma once
-/// JSON for the core's values, as the workbook stores them. The exchange formats of the command line are apart.
+/// JSON for the core's values, as the workbook stores them. The exchange formats of the command line are
+/// apart.
 #include "core/record/session.h"
 
 #include <nlohmann/json.hpp>
@@ -25,8 +26,12 @@ namespace bombo {
 
 using Json = nlohmann::json;
 
-template <class Tag> void to_json(Json& j, const Quantity<Tag>& q) { j = q.value; }
-template <class Tag> void from_json(const Json& j, Quantity<Tag>& q) { q.value = j.get<double>(); }
+template <class Tag> void to_json(Json& j, const Quantity<Tag>& q) {
+    j = q.value;
+}
+template <class Tag> void from_json(const Json& j, Quantity<Tag>& q) {
+    q.value = j.get<double>();
+}
 
 /// Text of a session, and back. A text from a damaged file is refused with the place and reason.
 std::string sessionText(const Session& session);

@@ -23,8 +23,10 @@ void addHead(std::vector<ProofLine>& lines, const Session& session, HeadSide sid
     const HeadBrief brief = briefFor(session, side);
     const HeadWork& work = session.head(side);
     const double tolerance = brief.tolerance.value;
-    ProofLine pitch = line(batter ? ProofItem::BatterPitch : ProofItem::SnareSidePitch, brief.target.value, Known::Measured);
-    ProofLine evenness = line(batter ? ProofItem::BatterEvenness : ProofItem::SnareSideEvenness, tolerance, Known::Measured);
+    ProofLine pitch = line(batter ? ProofItem::BatterPitch : ProofItem::SnareSidePitch, brief.target.value,
+                           Known::Measured);
+    ProofLine evenness =
+        line(batter ? ProofItem::BatterEvenness : ProofItem::SnareSideEvenness, tolerance, Known::Measured);
     if (const auto estimate = lastEstimate(work)) {
         const double off = centsBetween(brief.target, estimate->mean).value;
         pitch.reached = estimate->mean.value;
@@ -47,7 +49,8 @@ std::vector<ProofLine> proofLines(const Session& session) {
     std::vector<ProofLine> lines;
     const Targets targets = targetsOf(session).value();
     const int lastTurned = std::max(session.batterAt, session.snareSideAt);
-    addHead(lines, session, HeadSide::SnareSide, stationState(session, Station::SnareSide) == StationState::Stale);
+    addHead(lines, session, HeadSide::SnareSide,
+            stationState(session, Station::SnareSide) == StationState::Stale);
     addHead(lines, session, HeadSide::Batter, stationState(session, Station::Batter) == StationState::Stale);
 
     ProofLine centre = line(ProofItem::CentrePitch, targets.pitches.centre.value, Known::Predicted);
@@ -83,24 +86,36 @@ std::vector<ProofLine> proofLines(const Session& session) {
 
 const char* proofItemName(ProofItem item) {
     switch (item) {
-    case ProofItem::SnareSidePitch: return "snare_side_edge_hz";
-    case ProofItem::SnareSideEvenness: return "snare_side_evenness_cents";
-    case ProofItem::BatterPitch: return "batter_edge_hz";
-    case ProofItem::BatterEvenness: return "batter_evenness_cents";
-    case ProofItem::CentrePitch: return "centre_hz";
-    case ProofItem::EdgeOverCentre: return "edge_over_centre";
-    case ProofItem::Strainer: return "strainer_turns";
-    case ProofItem::Ring: return "ring_s";
+    case ProofItem::SnareSidePitch:
+        return "snare_side_edge_hz";
+    case ProofItem::SnareSideEvenness:
+        return "snare_side_evenness_cents";
+    case ProofItem::BatterPitch:
+        return "batter_edge_hz";
+    case ProofItem::BatterEvenness:
+        return "batter_evenness_cents";
+    case ProofItem::CentrePitch:
+        return "centre_hz";
+    case ProofItem::EdgeOverCentre:
+        return "edge_over_centre";
+    case ProofItem::Strainer:
+        return "strainer_turns";
+    case ProofItem::Ring:
+        return "ring_s";
     }
     return "";
 }
 
 const char* proofVerdictName(ProofVerdict verdict) {
     switch (verdict) {
-    case ProofVerdict::Settled: return "settled";
-    case ProofVerdict::Near: return "near";
-    case ProofVerdict::Off: return "off";
-    case ProofVerdict::NotMeasured: break;
+    case ProofVerdict::Settled:
+        return "settled";
+    case ProofVerdict::Near:
+        return "near";
+    case ProofVerdict::Off:
+        return "off";
+    case ProofVerdict::NotMeasured:
+        break;
     }
     return "not_measured";
 }

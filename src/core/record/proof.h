@@ -4,7 +4,16 @@
 
 namespace bombo {
 
-enum class ProofItem { SnareSidePitch, SnareSideEvenness, BatterPitch, BatterEvenness, CentrePitch, EdgeOverCentre, Strainer, Ring };
+enum class ProofItem {
+    SnareSidePitch,
+    SnareSideEvenness,
+    BatterPitch,
+    BatterEvenness,
+    CentrePitch,
+    EdgeOverCentre,
+    Strainer,
+    Ring
+};
 enum class ProofVerdict { Settled, Near, Off, NotMeasured };
 enum class Known { Measured, Predicted, Said };
 
@@ -14,7 +23,7 @@ struct ProofLine {
     std::optional<double> reached; ///< same unit; empty when not known
     Known known = Known::Measured; ///< where `reached` comes from
     ProofVerdict verdict = ProofVerdict::NotMeasured;
-    bool isStale = false;          ///< something before it was changed since
+    bool isStale = false; ///< something before it was changed since
 };
 
 /// @pre the tone is within reach of the drum

@@ -9,19 +9,25 @@ using Outcome = Result<Session, Refusal>;
 
 Refusal refusalOf(StepRefusal refusal) {
     switch (refusal) {
-    case StepRefusal::NoSuchRod: return Refusal::NoSuchRod;
-    case StepRefusal::RoundFull: return Refusal::RoundFull;
-    case StepRefusal::WrongStage: break;
+    case StepRefusal::NoSuchRod:
+        return Refusal::NoSuchRod;
+    case StepRefusal::RoundFull:
+        return Refusal::RoundFull;
+    case StepRefusal::WrongStage:
+        break;
     }
     return Refusal::WrongStage;
 }
 
 Refusal refusalOf(PadProblem problem) {
     switch (problem) {
-    case PadProblem::OnLandingArea: return Refusal::PadOnLandingArea;
-    case PadProblem::Overlaps: return Refusal::PadsOverlap;
+    case PadProblem::OnLandingArea:
+        return Refusal::PadOnLandingArea;
+    case PadProblem::Overlaps:
+        return Refusal::PadsOverlap;
     case PadProblem::BeyondHoop:
-    case PadProblem::None: break;
+    case PadProblem::None:
+        break;
     }
     return Refusal::PadBeyondHoop;
 }
@@ -123,7 +129,9 @@ struct Applier {
         session.wiresAt = session.clock;
         return session;
     }
-    Outcome operator()(const AddPad& c) { return withPads(session, session.pads, c.pad, session.pads.size()); }
+    Outcome operator()(const AddPad& c) {
+        return withPads(session, session.pads, c.pad, session.pads.size());
+    }
     Outcome operator()(const MovePad& c) {
         if (c.index < 0 || c.index >= static_cast<int>(session.pads.size()))
             return failure(Refusal::NoSuchPad);
@@ -183,9 +191,9 @@ Result<Session, Refusal> apply(Session session, const Command& command) {
 
 const char* commandName(const Command& command) {
     static constexpr std::array names{
-        "go_to",        "choose_tone",     "choose_source", "finger_tight", "group_turned",  "begin_tapping",
-        "tap_heard",    "move_made",       "correct_count", "start_again",  "set_strainer",  "answer_wires",
-        "answer_rattle", "add_pad",        "move_pad",      "remove_pad",   "set_note",      "mark_saved"};
+        "go_to",         "choose_tone", "choose_source", "finger_tight", "group_turned", "begin_tapping",
+        "tap_heard",     "move_made",   "correct_count", "start_again",  "set_strainer", "answer_wires",
+        "answer_rattle", "add_pad",     "move_pad",      "remove_pad",   "set_note",     "mark_saved"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
@@ -212,14 +220,19 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
 StationState stationState(const Session& session, Station station) {
     const int lastTurned = std::max(session.batterAt, session.snareSideAt);
     switch (station) {
-    case Station::Drum: return StationState::Done;
-    case Station::Tone: return session.toneAt > 0 ? StationState::Done : StationState::Open;
-    case Station::SnareSide: return headState(session.snareSide, session.snareSideAt, session.toneAt);
-    case Station::Batter: return headState(session.batter, session.batterAt, session.toneAt);
+    case Station::Drum:
+        return StationState::Done;
+    case Station::Tone:
+        return session.toneAt > 0 ? StationState::Done : StationState::Open;
+    case Station::SnareSide:
+        return headState(session.snareSide, session.snareSideAt, session.toneAt);
+    case Station::Batter:
+        return headState(session.batter, session.batterAt, session.toneAt);
     case Station::Wires:
         return laterState(session.wires.begun, wireAdviceOf(session).advice == StrainerAdvice::Leave,
                           session.wiresAt, lastTurned);
-    case Station::Muffling: return laterState(session.padsAt > 0, true, session.padsAt, lastTurned);
+    case Station::Muffling:
+        return laterState(session.padsAt > 0, true, session.padsAt, lastTurned);
     case Station::Proof:
         return laterState(session.savedAt > 0, true, session.savedAt,
                           std::max({lastTurned, session.wiresAt, session.padsAt, session.toneAt}));
@@ -242,8 +255,8 @@ DrumState knownState(const Session& session) {
 
 WireAdvice wireAdviceOf(const Session& session) {
     const double load = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension);
-    return adviseWires(session.drum, load, session.tone.wireMargin, session.wires.strainer, session.wires.tests,
-                       session.wires.rattles);
+    return adviseWires(session.drum, load, session.tone.wireMargin, session.wires.strainer,
+                       session.wires.tests, session.wires.rattles);
 }
 
 } // namespace bombo

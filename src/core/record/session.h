@@ -40,7 +40,7 @@ struct Session {
     std::vector<Pad> pads;
     std::string note;
 
-    int clock = 0; ///< commands applied so far
+    int clock = 0;  ///< commands applied so far
     int toneAt = 0; ///< clock when the tone was chosen; 0 never; likewise below
     int snareSideAt = 0;
     int batterAt = 0;
@@ -55,23 +55,65 @@ struct Session {
 Session newSession(Drum drum, Tone tone, std::uint64_t practiceSeed);
 
 // Commands. Values only; each is one thing the user did and can undo.
-struct GoTo { Station station = Station::Drum; };
-struct ChooseTone { Tone tone; };
-struct ChooseSource { SoundSource source = SoundSource::Practice; };
-struct FingerTight { HeadSide side = HeadSide::Batter; };
-struct GroupTurned { HeadSide side = HeadSide::Batter; };
-struct BeginTapping { HeadSide side = HeadSide::Batter; int startRod = 0; Direction direction = Direction::CounterClockwise; };
-struct TapHeard { HeadSide side = HeadSide::Batter; RodReading reading; };
-struct MoveMade { HeadSide side = HeadSide::Batter; };
-struct CorrectCount { HeadSide side = HeadSide::Batter; int rod = 0; Turns by; };
-struct StartHeadAgain { HeadSide side = HeadSide::Batter; };
-struct SetStrainer { Turns turns; };
-struct AnswerWires { StrokePlace place = StrokePlace::Middle; Dynamic dynamic = Dynamic::Whisper; bool answered = false; };
-struct AnswerRattle { bool rattled = false; };
-struct AddPad { Pad pad; };
-struct MovePad { int index = 0; Pad pad; };
-struct RemovePad { int index = 0; };
-struct SetNote { std::string note; };
+struct GoTo {
+    Station station = Station::Drum;
+};
+struct ChooseTone {
+    Tone tone;
+};
+struct ChooseSource {
+    SoundSource source = SoundSource::Practice;
+};
+struct FingerTight {
+    HeadSide side = HeadSide::Batter;
+};
+struct GroupTurned {
+    HeadSide side = HeadSide::Batter;
+};
+struct BeginTapping {
+    HeadSide side = HeadSide::Batter;
+    int startRod = 0;
+    Direction direction = Direction::CounterClockwise;
+};
+struct TapHeard {
+    HeadSide side = HeadSide::Batter;
+    RodReading reading;
+};
+struct MoveMade {
+    HeadSide side = HeadSide::Batter;
+};
+struct CorrectCount {
+    HeadSide side = HeadSide::Batter;
+    int rod = 0;
+    Turns by;
+};
+struct StartHeadAgain {
+    HeadSide side = HeadSide::Batter;
+};
+struct SetStrainer {
+    Turns turns;
+};
+struct AnswerWires {
+    StrokePlace place = StrokePlace::Middle;
+    Dynamic dynamic = Dynamic::Whisper;
+    bool answered = false;
+};
+struct AnswerRattle {
+    bool rattled = false;
+};
+struct AddPad {
+    Pad pad;
+};
+struct MovePad {
+    int index = 0;
+    Pad pad;
+};
+struct RemovePad {
+    int index = 0;
+};
+struct SetNote {
+    std::string note;
+};
 struct MarkSaved {};
 
 using Command = std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard,

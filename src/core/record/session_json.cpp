@@ -28,8 +28,8 @@ NLOHMANN_JSON_SERIALIZE_ENUM(Dynamic, {{Dynamic::Whisper, "whisper"},
                                        {Dynamic::Loud, "loud"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
 
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadSpec, id, name, thickness, arealDensity, modulus, poisson, yield, lossFactor,
-                                   source)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadSpec, id, name, thickness, arealDensity, modulus, poisson, yield,
+                                   lossFactor, source)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Shell, diameter, depth, material)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireSet, strands, material, mass, slackTurns)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Drum, id, name, shell, rods, batterHead, snareSideHead, wires)
@@ -38,19 +38,21 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Weather, temperature, relativeHumidity, press
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodReading, frequency, standardError, t60, second, beat, levelDb)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FinishedRound, rodTurns, readings, predicted)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadWork, stage, rodTurns, countedRounds, round, group, startRod, direction,
-                                   heard, moves, movesDone, predicted, predictedError, withinTolerance, heldByFilm,
-                                   history)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadWork, stage, rodTurns, countedRounds, round, group, startRod,
+                                   direction, heard, moves, movesDone, predicted, predictedError,
+                                   withinTolerance, heldByFilm, history)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireWork, strainer, begun, tests, rattles)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Session, drum, tone, weather, station, path, tolerance, source, practiceSeed,
-                                   snareSide, batter, wires, pads, note, clock, toneAt, snareSideAt, batterAt,
-                                   wiresAt, padsAt, savedAt)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Session, drum, tone, weather, station, path, tolerance, source,
+                                   practiceSeed, snareSide, batter, wires, pads, note, clock, toneAt,
+                                   snareSideAt, batterAt, wiresAt, padsAt, savedAt)
 
-std::string sessionText(const Session& session) { return Json(session).dump(); }
+std::string sessionText(const Session& session) {
+    return Json(session).dump();
+}
 
 Result<Session, InputProblem> sessionFromText(const std::string& text) {
     try {

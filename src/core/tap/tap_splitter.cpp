@@ -8,13 +8,15 @@ namespace {
 
 constexpr double kHopSeconds = 0.001;
 constexpr double kFrameSeconds = 0.008;
-constexpr std::size_t kHistory = 64;   // frames kept
+constexpr std::size_t kHistory = 64;    // frames kept
 constexpr std::size_t kRecentFrom = 20; // frames back where "just before" begins
 constexpr std::size_t kRecentTo = 9;    // and ends: past the frame that holds the onset
 constexpr double kDoubleHitSeconds = 0.12;
 constexpr double kOverrideDb = 10.0;
 
-double fromDb(double db) { return std::pow(10.0, db / 10.0); }
+double fromDb(double db) {
+    return std::pow(10.0, db / 10.0);
+}
 
 } // namespace
 
@@ -70,7 +72,8 @@ void TapSplitter::frame(std::vector<Tap>& done) {
     double recent = 0.0;
     for (std::size_t back = kRecentTo; back <= kRecentFrom; ++back)
         recent += m_energy[m_energy.size() - 1 - back] / static_cast<double>(kRecentFrom - kRecentTo + 1);
-    // The floor follows quiet at once and loudness slowly (about 3 dB a second), so that a tail is not a floor.
+    // The floor follows quiet at once and loudness slowly (about 3 dB a second), so that a tail is not a
+    // floor.
     m_floor = std::max(1e-12, std::min(m_floor * 1.0007, std::max(energy, 1e-12)));
 
     const bool rises = energy > recent * fromDb(m_options.riseDb) &&
@@ -125,7 +128,8 @@ long TapSplitter::refineOnset(long near) const {
 
 void TapSplitter::close(long end, std::vector<Tap>& done) {
     const long longest = std::lround(m_options.longest.value * m_rate);
-    const long stop = std::min({end, m_open->onset + longest, m_bufferStart + static_cast<long>(m_buffer.size())});
+    const long stop =
+        std::min({end, m_open->onset + longest, m_bufferStart + static_cast<long>(m_buffer.size())});
     const long beforeFrom = std::max(m_bufferStart, m_open->onset - std::lround(0.1 * m_rate));
     if (static_cast<double>(stop - m_open->onset) / m_rate >= m_options.shortest.value) {
         Tap tap;
@@ -142,8 +146,7 @@ void TapSplitter::close(long end, std::vector<Tap>& done) {
 }
 
 void TapSplitter::forget() {
-    const long keepFrom =
-        (m_open ? m_open->onset : m_next) - std::lround(0.15 * m_rate) - m_frame;
+    const long keepFrom = (m_open ? m_open->onset : m_next) - std::lround(0.15 * m_rate) - m_frame;
     const long surplus = keepFrom - m_bufferStart;
     if (surplus < std::lround(0.5 * m_rate))
         return;

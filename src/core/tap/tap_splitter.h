@@ -10,17 +10,17 @@ namespace bombo {
 
 /// One strike, recorded.
 struct Tap {
-    double sampleRate = 48000;      ///< Hz
-    Seconds onset;                  ///< since the start of the stream
-    std::vector<float> before;      ///< up to 100 ms of what sounded before; full scale = 1
-    std::vector<float> after;       ///< from the onset on, at most 1 s and at most to the next onset
-    bool struckTwice = false;       ///< a second onset within 120 ms
+    double sampleRate = 48000; ///< Hz
+    Seconds onset;             ///< since the start of the stream
+    std::vector<float> before; ///< up to 100 ms of what sounded before; full scale = 1
+    std::vector<float> after;  ///< from the onset on, at most 1 s and at most to the next onset
+    bool struckTwice = false;  ///< a second onset within 120 ms
 };
 
 struct SplitterOptions {
     Seconds longest{1.0};
-    Seconds shortest{0.06};   ///< refractory time; a far stronger event overrides it
-    double riseDb = 10.0;     ///< above the 8 to 20 ms before
+    Seconds shortest{0.06}; ///< refractory time; a far stronger event overrides it
+    double riseDb = 10.0;   ///< above the 8 to 20 ms before
     double overFloorDb = 12.0;
     double quietestDb = -75.0; ///< peak frame level below which nothing counts; dB full scale
 };
@@ -39,7 +39,7 @@ public:
 
 private:
     struct Open {
-        long onset;           ///< sample
+        long onset; ///< sample
         double peakEnergy;
         bool struckTwice;
     };

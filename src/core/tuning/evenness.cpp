@@ -30,8 +30,7 @@ EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings) {
     const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
     const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1) - uniform;
     const Eigen::MatrixXd secondKernel = heardKernel(rods, 2) - uniform;
-    Eigen::MatrixXd precision =
-        (Eigen::MatrixXd::Identity(rods, rods)) / (priorSpread * priorSpread);
+    Eigen::MatrixXd precision = (Eigen::MatrixXd::Identity(rods, rods)) / (priorSpread * priorSpread);
     Eigen::VectorXd weighted = Eigen::VectorXd::Zero(rods);
 
     EvennessEstimate estimate;
@@ -70,7 +69,7 @@ std::vector<std::vector<int>> handlesOf(int rods) {
     return handles;
 }
 
-constexpr double kSecondWeight = 0.5; // the (2,1) pair guides; the edge pitch decides
+constexpr double kSecondWeight = 0.5;  // the (2,1) pair guides; the edge pitch decides
 constexpr double kFinishWithin = 30.0; // cents from target at the farthest rod
 
 /// The search over integer steps of the handles.
@@ -89,7 +88,8 @@ public:
         // What each tap will hear now, from the estimate: noise of single readings is already smoothed.
         m_start.head(m_rods) = edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset);
         if (now.fourthHarmonicKnown)
-            m_start.tail(m_rods) = kSecondWeight * (secondKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset));
+            m_start.tail(m_rods) =
+                kSecondWeight * (secondKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset));
 
         const double meanTurns = meanOf(rodTurns);
         const double tension = std::max(response.at(Turns{meanTurns}).value, 0.5 * kFingerTight.value);
@@ -124,8 +124,8 @@ private:
     }
 
     /// How far each handle may go: finger-tight below, film load above, one pass either way.
-    void setBounds(const EvennessEstimate& now, const std::vector<Turns>& rodTurns, const TurnResponse& response,
-                   const HeadSpec& head, double tension) {
+    void setBounds(const EvennessEstimate& now, const std::vector<Turns>& rodTurns,
+                   const TurnResponse& response, const HeadSpec& head, double tension) {
         const double ceiling = tensionAtLoad(head, m_limits.filmLoad).value;
         for (const auto& handle : m_handles) {
             double lowest = -m_limits.largestMove.value;
@@ -147,7 +147,9 @@ private:
     double widestAfter(const Eigen::VectorXd& turns) const {
         return (m_start + m_effect * turns).cwiseAbs().maxCoeff();
     }
-    double squaresAfter(const Eigen::VectorXd& turns) const { return (m_start + m_effect * turns).squaredNorm(); }
+    double squaresAfter(const Eigen::VectorXd& turns) const {
+        return (m_start + m_effect * turns).squaredNorm();
+    }
 
     void searchWith(double step) {
         const auto count = m_handles.size();

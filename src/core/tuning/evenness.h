@@ -14,11 +14,11 @@ struct RodPitches {
 };
 
 struct EvennessEstimate {
-    Hertz mean;                   ///< geometric mean of the edge pitches
-    std::vector<Cents> heard;     ///< edge pitch at each rod against `mean`
-    Eigen::VectorXd deviation;    ///< each rod's own deviation in cents of pitch, sums to 0; odd part is 0
-    Eigen::MatrixXd covariance;   ///< of `deviation`, cents^2; wide along what taps cannot know
-    Cents widest;                 ///< largest |heard|
+    Hertz mean;                 ///< geometric mean of the edge pitches
+    std::vector<Cents> heard;   ///< edge pitch at each rod against `mean`
+    Eigen::VectorXd deviation;  ///< each rod's own deviation in cents of pitch, sums to 0; odd part is 0
+    Eigen::MatrixXd covariance; ///< of `deviation`, cents^2; wide along what taps cannot know
+    Cents widest;               ///< largest |heard|
     bool fourthHarmonicKnown = false; ///< enough (2,1) readings to see every second rod high
 };
 
@@ -33,13 +33,13 @@ struct RodMove {
 };
 
 struct MovePlan {
-    std::vector<RodMove> moves;       ///< in the order to make them; empty when nothing need be turned
-    std::vector<Cents> predicted;     ///< edge pitch at each rod against the target afterwards
-    Cents predictedError;             ///< one standard error of `predicted`
+    std::vector<RodMove> moves;   ///< in the order to make them; empty when nothing need be turned
+    std::vector<Cents> predicted; ///< edge pitch at each rod against the target afterwards
+    Cents predictedError;         ///< one standard error of `predicted`
     Cents predictedWidest;
     bool reachesTolerance = false;
-    bool heldByFilm = false;          ///< the full correction would have passed the film load limit
-    bool heldByFingerTight = false;   ///< a rod would have gone below finger-tight
+    bool heldByFilm = false;        ///< the full correction would have passed the film load limit
+    bool heldByFingerTight = false; ///< a rod would have gone below finger-tight
 };
 
 struct MoveLimits {
@@ -49,8 +49,8 @@ struct MoveLimits {
 };
 
 /// Fewest moves of opposite pairs (single rods on odd counts) in eighths that bring every rod's predicted
-/// reading within tolerance of `target`; sixteenths when eighths cannot and no rod is further off than 30 cents. Corrections are split equally
-/// between opposite rods, since taps cannot tell them apart.
+/// reading within tolerance of `target`; sixteenths when eighths cannot and no rod is further off than 30
+/// cents. Corrections are split equally between opposite rods, since taps cannot tell them apart.
 /// @param rodTurns net turns since finger-tight, one for each rod
 MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
                    const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits = {});

@@ -12,7 +12,8 @@ Hertz edgeAt(const Drum& drum, HeadSide side, Tension tension, const Air& air) {
 }
 
 /// Edge pitch grows with tension, nearly as its square root: secant steps in logarithms, kept in bounds.
-Tension solveTension(const Drum& drum, HeadSide side, Hertz wished, const Air& air, Tension low, Tension high) {
+Tension solveTension(const Drum& drum, HeadSide side, Hertz wished, const Air& air, Tension low,
+                     Tension high) {
     double x = std::log(std::sqrt(low.value * high.value));
     double slope = 0.5;
     double residual = std::log(edgeAt(drum, side, Tension{std::exp(x)}, air) / wished);
@@ -30,7 +31,8 @@ Tension solveTension(const Drum& drum, HeadSide side, Hertz wished, const Air& a
 
 } // namespace
 
-Result<Tension, OutOfReach> tensionForEdgePitch(const Drum& drum, HeadSide side, Hertz wished, const Air& air) {
+Result<Tension, OutOfReach> tensionForEdgePitch(const Drum& drum, HeadSide side, Hertz wished,
+                                                const Air& air) {
     const bool batter = side == HeadSide::Batter;
     const Tension highest = tensionAtLoad(drum.head(side), kFilmLoadLimit);
     const Hertz top = edgeAt(drum, side, highest, air);

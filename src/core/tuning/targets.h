@@ -9,13 +9,13 @@ namespace bombo {
 
 /// A tone by what it does. Pitch is stated for a 14 in drum and scales with 1/diameter.
 struct Tone {
-    std::string id;                     ///< stored name, untranslated
-    std::string name;                   ///< ear words
-    std::string reason;                 ///< why these figures
-    Hertz batterEdgeAt14{290.0};        ///< batter edge pitch, snare side muted
-    Cents snareSideAbove{500.0};        ///< snare-side edge pitch above the batter's
-    Seconds ring{0.6};                  ///< ring time wanted of the whole tone
-    double wireMargin = 0.5;            ///< 0: as loose as clean allows; 1: as tight as still answers
+    std::string id;              ///< stored name, untranslated
+    std::string name;            ///< ear words
+    std::string reason;          ///< why these figures
+    Hertz batterEdgeAt14{290.0}; ///< batter edge pitch, snare side muted
+    Cents snareSideAbove{500.0}; ///< snare-side edge pitch above the batter's
+    Seconds ring{0.6};           ///< ring time wanted of the whole tone
+    double wireMargin = 0.5;     ///< 0: as loose as clean allows; 1: as tight as still answers
 
     bool operator==(const Tone&) const = default;
 };
@@ -23,7 +23,7 @@ struct Tone {
 enum class TargetLimit { None, SnareSideFilm, BatterFilm, BatterFingerTight, SnareSideFingerTight };
 
 struct HeadTarget {
-    Hertz edgePitch;  ///< with the other head muted
+    Hertz edgePitch; ///< with the other head muted
     Tension tension;
     double filmLoad = 0; ///< share of yield
 };
@@ -45,7 +45,8 @@ struct OutOfReach {
 };
 
 /// Tension at which one head, the other muted, has this edge pitch. Film limit and finger-tight bound it.
-Result<Tension, OutOfReach> tensionForEdgePitch(const Drum& drum, HeadSide side, Hertz wished, const Air& air);
+Result<Tension, OutOfReach> tensionForEdgePitch(const Drum& drum, HeadSide side, Hertz wished,
+                                                const Air& air);
 
 /// The same without the limits, for reading a measured pitch back; clamped to 20 N/m .. yield.
 Tension tensionFromHeard(const Drum& drum, HeadSide side, Hertz heard, const Air& air);

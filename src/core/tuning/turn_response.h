@@ -9,13 +9,13 @@ namespace bombo {
 
 /// One finished round of taps: how far the rods stood, what tension was heard.
 struct TurnObservation {
-    Turns meanTurns;  ///< net since finger-tight, mean over the rods
-    Tension tension;  ///< from the mean edge pitch
+    Turns meanTurns; ///< net since finger-tight, mean over the rods
+    Tension tension; ///< from the mean edge pitch
 };
 
 /// Gaussian belief about (T0, k). Bayesian linear regression from a wide prior.
 struct TurnResponse {
-    Eigen::Vector2d mean;       ///< N/m at finger-tight, N/m per turn
+    Eigen::Vector2d mean; ///< N/m at finger-tight, N/m per turn
     Eigen::Matrix2d covariance;
 
     Tension at(Turns turns) const { return {mean[0] + mean[1] * turns.value}; }

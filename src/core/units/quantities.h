@@ -36,8 +36,12 @@ using Turns = Quantity<struct TurnsTag>;     ///< of a tension rod or strainer k
 using Radians = Quantity<struct RadiansTag>; ///< angle, counter-clockwise seen from above
 using Kilograms = Quantity<struct KilogramsTag>;
 
-inline constexpr Metres inches(double count) { return {count * 0.0254}; }
-inline constexpr double toInches(Metres length) { return length.value / 0.0254; }
+inline constexpr Metres inches(double count) {
+    return {count * 0.0254};
+}
+inline constexpr double toInches(Metres length) {
+    return length.value / 0.0254;
+}
 
 /// Interval from `reference` to `frequency`; both > 0.
 inline Cents centsBetween(Hertz reference, Hertz frequency) {

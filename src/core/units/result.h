@@ -6,9 +6,7 @@
 
 namespace bombo {
 
-template <class Fault> struct Failure {
-    Fault fault;
-};
+template <class Fault> struct Failure { Fault fault; };
 template <class Fault> Failure<std::decay_t<Fault>> failure(Fault&& fault) {
     return {std::forward<Fault>(fault)};
 }

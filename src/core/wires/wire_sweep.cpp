@@ -6,8 +6,8 @@
 namespace bombo {
 namespace {
 
-constexpr double kSlope = 0.12;  // turns: width of the logistic step
-constexpr double kSlips = 0.08;  // share of answers ticked wrongly
+constexpr double kSlope = 0.12; // turns: width of the logistic step
+constexpr double kSlips = 0.08; // share of answers ticked wrongly
 constexpr double kChokeFrom = -0.5;
 constexpr double kRattleFrom = -1.0;
 constexpr double kGridStep = 0.05;
@@ -15,15 +15,21 @@ constexpr int kChokeCount = 130;
 constexpr int kRattleCount = 70;
 
 /// Probability of "answered" (or of "clean"): a step with soft shoulders and honest slips.
-double soft(double distance) { return kSlips + (1.0 - 2.0 * kSlips) / (1.0 + std::exp(-distance / kSlope)); }
+double soft(double distance) {
+    return kSlips + (1.0 - 2.0 * kSlips) / (1.0 + std::exp(-distance / kSlope));
+}
 
 struct Belief {
     std::vector<double> choke;  ///< probability over the whisper-middle choke point
     std::vector<double> rattle; ///< probability over the rattle point
 };
 
-double chokeAt(std::size_t i) { return kChokeFrom + kGridStep * static_cast<double>(i); }
-double rattleAt(std::size_t i) { return kRattleFrom + kGridStep * static_cast<double>(i); }
+double chokeAt(std::size_t i) {
+    return kChokeFrom + kGridStep * static_cast<double>(i);
+}
+double rattleAt(std::size_t i) {
+    return kRattleFrom + kGridStep * static_cast<double>(i);
+}
 
 void normalise(std::vector<double>& p) {
     double sum = 0.0;
@@ -110,7 +116,9 @@ double informationAt(const Belief& belief, double turns) {
     return sum;
 }
 
-double inEighths(double turns) { return std::round(turns * 8.0) / 8.0; }
+double inEighths(double turns) {
+    return std::round(turns * 8.0) / 8.0;
+}
 
 } // namespace
 
@@ -132,8 +140,8 @@ WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin
     advice.recommended = Turns{std::max(0.0, inEighths(wanted))};
     advice.error = Turns{std::hypot((1.0 - place) * rattle.spread, place * choke.spread)};
 
-    // A stop is worth its strokes while the setting is not known to a fifth of a turn, and only near the span:
-    // nobody learns about a whisper from wires that are choked.
+    // A stop is worth its strokes while the setting is not known to a fifth of a turn, and only near the
+    // span: nobody learns about a whisper from wires that are choked.
     constexpr double sureEnough = 0.2;
     double bestInformation = advice.error.value > sureEnough ? 0.15 : 1e9; // nats
     for (double turns = 0.25; turns <= std::max(1.0, advice.chokeAbove.value + 0.25); turns += 0.25) {
@@ -148,17 +156,17 @@ WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin
     else if (std::abs(advice.recommended.value - current.value) <= 0.125 + 1e-9)
         advice.advice = StrainerAdvice::Leave;
     else
-        advice.advice =
-            advice.recommended > current ? StrainerAdvice::Tighten : StrainerAdvice::Loosen;
+        advice.advice = advice.recommended > current ? StrainerAdvice::Tighten : StrainerAdvice::Loosen;
     return advice;
 }
 
 std::optional<Stroke> nextStroke(Turns current, const std::vector<WireTest>& tests,
                                  const std::vector<RattleTest>& rattles) {
     // Ascending turns at which each stroke chokes: once one answers, the later ones would too.
-    static constexpr std::array order{Stroke{StrokePlace::Edge, Dynamic::Whisper}, Stroke{StrokePlace::Middle, Dynamic::Whisper},
-                                      Stroke{StrokePlace::Edge, Dynamic::Soft}, Stroke{StrokePlace::Middle, Dynamic::Soft},
-                                      Stroke{StrokePlace::Edge, Dynamic::Medium}};
+    static constexpr std::array order{
+        Stroke{StrokePlace::Edge, Dynamic::Whisper}, Stroke{StrokePlace::Middle, Dynamic::Whisper},
+        Stroke{StrokePlace::Edge, Dynamic::Soft}, Stroke{StrokePlace::Middle, Dynamic::Soft},
+        Stroke{StrokePlace::Edge, Dynamic::Medium}};
     for (const Stroke& stroke : order) {
         const auto known = std::find_if(tests.begin(), tests.end(), [&](const WireTest& t) {
             return t.turns == current && t.place == stroke.place && t.dynamic == stroke.dynamic;
@@ -168,7 +176,8 @@ std::optional<Stroke> nextStroke(Turns current, const std::vector<WireTest>& tes
         if (known->answered)
             break;
     }
-    const bool rattleKnown = std::any_of(rattles.begin(), rattles.end(), [&](const RattleTest& t) { return t.turns == current; });
+    const bool rattleKnown =
+        std::any_of(rattles.begin(), rattles.end(), [&](const RattleTest& t) { return t.turns == current; });
     return rattleKnown ? std::nullopt : std::optional(Stroke{StrokePlace::Middle, Dynamic::Loud, true});
 }
 

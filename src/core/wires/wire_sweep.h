@@ -32,12 +32,13 @@ enum class StrainerAdvice { Tighten, Loosen, Leave, TestMore };
 
 struct WireAdvice {
     StrainerAdvice advice = StrainerAdvice::TestMore;
-    Turns recommended;           ///< of the knob from first contact, in eighths
-    Turns error;                 ///< one standard error of it
-    Turns rattleBelow;           ///< looser than this, a loud stroke rattles on
-    Turns chokeAbove;            ///< tighter than this, a whisper near the edge is not answered
+    Turns recommended;             ///< of the knob from first contact, in eighths
+    Turns error;                   ///< one standard error of it
+    Turns rattleBelow;             ///< looser than this, a loud stroke rattles on
+    Turns chokeAbove;              ///< tighter than this, a whisper near the edge is not answered
     std::optional<Turns> nextTest; ///< the stop whose answers would tell most; empty if nothing is gained
-    bool noUsableSpan = false;   ///< rattle begins before choke ends: tighten the snare side or change the wires
+    bool noUsableSpan =
+        false; ///< rattle begins before choke ends: tighten the snare side or change the wires
 };
 
 /// Knob turns that move the choke point by one step of dynamics (10 dB of stroke), and by moving to the edge.
