@@ -177,7 +177,13 @@ std::vector<Partial> partialsInBand(std::span<const float> after, double sampleR
     const VectorXcd amplitudes = basis.colPivHouseholderQr().solve(samples);
     const double residual = (samples - basis * amplitudes).squaredNorm() /
                             std::max<double>(1.0, static_cast<double>(length - rates.size()));
-    const std::vector<double> errors = frequencyErrors(amplitudes, rates, band, residual);
+    // The filter passes less than the reduced rate could carry, so that neighbouring samples share their
+    // noise: what counts is its density in the band, not the variance of a sample.
+    double filterEnergy = 0.0;
+    for (double h : filter)
+        filterEnergy += h * h;
+    const double density = residual / (decimation * filterEnergy);
+    const std::vector<double> errors = frequencyErrors(amplitudes, rates, band, density);
 
     std::vector<Partial> partials;
     for (Index k = 0; k < rates.size(); ++k) {

@@ -246,7 +246,8 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
     reading.levelDb = 20.0 * std::log10(static_cast<double>(peak) + 1e-9);
 
     const double noise = meanSquare(tap.before);
-    if (reading.levelDb < -70.0 || meanSquare(stretch(tap, 0.003, 0.1)) < 6.0 * noise) {
+    const double overNoise = meanSquare(stretch(tap, 0.003, 0.1)) / std::max(noise, 1e-20);
+    if (reading.levelDb < -70.0 || overNoise < 1.5) {
         reading.verdict = Verdict::TooQuiet;
         return reading;
     }
@@ -273,7 +274,7 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
     }
     const Partial* chosen = strongest(reading.partials, wanted);
     if (chosen == nullptr) {
-        reading.verdict = Verdict::NoTone;
+        reading.verdict = overNoise < 6.0 ? Verdict::TooQuiet : Verdict::NoTone;
         return reading;
     }
     const Pair pair = withNeighbours(reading.partials, *chosen);

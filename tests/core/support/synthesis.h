@@ -24,12 +24,15 @@ inline std::vector<float> silence(double seconds, double rate = 48000) {
 inline void addTones(std::vector<float>& sound, const std::vector<Tone1>& tones, double at,
                      double rate = 48000) {
     const auto first = static_cast<std::size_t>(at * rate);
-    for (const Tone1& tone : tones)
-        for (std::size_t i = first; i < sound.size(); ++i) {
+    for (const Tone1& tone : tones) { // to -120 dB
+        const std::size_t last =
+            std::min(sound.size(), first + static_cast<std::size_t>(2.0 * tone.t60 * rate));
+        for (std::size_t i = first; i < last; ++i) {
             const double t = static_cast<double>(i - first) / rate;
             sound[i] += static_cast<float>(tone.amplitude * std::exp(-std::log(1000.0) / tone.t60 * t) *
                                            std::sin(2.0 * std::numbers::pi * tone.hz * t + tone.phase));
         }
+    }
 }
 
 /// Steady sine over the whole length: hum, bleed.

@@ -1,0 +1,89 @@
+#include "core/procedure/paths.h"
+
+#include <algorithm>
+#include <gtest/gtest.h>
+#include <numeric>
+
+namespace bombo {
+namespace {
+
+std::vector<int> flat(const std::vector<std::vector<int>>& groups) {
+    std::vector<int> rods;
+    for (const auto& group : groups)
+        rods.insert(rods.end(), group.begin(), group.end());
+    return rods;
+}
+
+std::vector<int> all(int rods) {
+    std::vector<int> list(static_cast<std::size_t>(rods));
+    std::iota(list.begin(), list.end(), 0);
+    return list;
+}
+
+TEST(Paths, EveryPathVisitsEveryRodOnceOnEveryCount) {
+    for (int rods = 3; rods <= 16; ++rods)
+        for (Path path : {Path::OppositePairs, Path::Star, Path::OnceRound}) {
+            auto visited = flat(turningOrder(rods, path));
+            std::sort(visited.begin(), visited.end());
+            EXPECT_EQ(visited, all(rods)) << rods;
+        }
+}
+
+TEST(Paths, PairsAreOpposite) {
+    for (int rods : {6, 8, 10, 12})
+        for (const auto& group : turningOrder(rods, Path::OppositePairs)) {
+            ASSERT_EQ(group.size(), 2U);
+            EXPECT_EQ(group[1] - group[0], rods / 2);
+        }
+}
+
+TEST(Paths, StarCrossesTheHeadEachTime) {
+    for (int rods : {6, 8, 10, 12}) {
+        const auto order = flat(turningOrder(rods, Path::Star));
+        for (std::size_t i = 1; i < order.size(); i += 2)
+            EXPECT_EQ((order[i] - order[i - 1] + rods) % rods, rods / 2);
+    }
+}
+
+TEST(Paths, OnceRoundGoesRound) {
+    EXPECT_EQ(flat(turningOrder(7, Path::OnceRound)), all(7));
+}
+
+TEST(Paths, TappingFromAnyRodEitherWay) {
+    EXPECT_EQ(tappingOrder(6, 2, Direction::CounterClockwise), (std::vector<int>{2, 3, 4, 5, 0, 1}));
+    EXPECT_EQ(tappingOrder(6, 2, Direction::Clockwise), (std::vector<int>{2, 1, 0, 5, 4, 3}));
+    for (int rods = 5; rods <= 12; ++rods)
+        for (int start = 0; start < rods; ++start)
+            for (Direction d : {Direction::Clockwise, Direction::CounterClockwise}) {
+                auto order = tappingOrder(rods, start, d);
+                EXPECT_EQ(order.front(), start);
+                std::sort(order.begin(), order.end());
+                EXPECT_EQ(order, all(rods));
+            }
+}
+
+TEST(CountedRounds, SumToTheTotalInEighthsAndNeverGrow) {
+    for (double total = 0.0; total < 6.0; total += 0.07) {
+        double sum = 0.0;
+        double before = 1.0;
+        for (Turns t : countedRounds(Turns{total})) {
+            EXPECT_LE(t.value, before);
+            EXPECT_TRUE(t.value == 0.5 || t.value == 0.25 || t.value == 0.125);
+            before = t.value;
+            sum += t.value;
+        }
+        EXPECT_NEAR(sum, std::floor(total * 8.0 + 1e-9) / 8.0, 1e-12) << total;
+    }
+}
+
+TEST(CountedRounds, HalfTurnsOnlyWhileSlack) {
+    const auto rounds = countedRounds(Turns{3.0});
+    double halves = 0.0;
+    for (Turns t : rounds)
+        halves += t.value == 0.5 ? 0.5 : 0.0;
+    EXPECT_GT(halves, 0.0);
+    EXPECT_LE(halves, 1.5);
+}
+
+} // namespace
+} // namespace bombo

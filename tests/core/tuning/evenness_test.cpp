@@ -1,0 +1,186 @@
+#include "core/acoustics/tension_field.h"
+#include "core/tuning/evenness.h"
+#include "support/drums.h"
+
+#include <cmath>
+#include <gtest/gtest.h>
+#include <random>
+
+namespace bombo {
+namespace {
+
+using testing::plover;
+
+/// What taps hear of a field of own deviations, in cents, around a pitch.
+std::vector<RodPitches> heardOf(const Eigen::VectorXd& field, double hz, bool withSecond = true) {
+    const int rods = static_cast<int>(field.size());
+    const Eigen::VectorXd edge = heardKernel(rods, 1) * field;
+    const Eigen::VectorXd second = heardKernel(rods, 2) * field;
+    std::vector<RodPitches> readings;
+    for (int i = 0; i < rods; ++i) {
+        RodPitches r{moved(Hertz{hz}, Cents{edge[i]}), std::nullopt};
+        if (withSecond)
+            r.second = moved(Hertz{1.37 * hz}, Cents{second[i]});
+        readings.push_back(r);
+    }
+    return readings;
+}
+
+Eigen::VectorXd evenField(int rods, unsigned seed, double size) {
+    std::mt19937 engine(seed);
+    std::uniform_real_distribution<double> any(-size, size);
+    Eigen::VectorXd field(rods);
+    for (int j = 0; j < rods; ++j)
+        field[j] = rods % 2 == 0 && j >= rods / 2 ? field[j - rods / 2] : any(engine);
+    return field.array() - field.mean();
+}
+
+TEST(EvennessEstimate, FindsTheEvenPartOfTheField) {
+    for (int rods : {6, 8, 10})
+        for (unsigned seed = 1; seed <= 5; ++seed) {
+            const Eigen::VectorXd field = evenField(rods, seed, 40.0);
+            const EvennessEstimate e = estimateEvenness(heardOf(field, 300.0));
+            EXPECT_NEAR(e.mean.value, 300.0, 1.0);
+            // Harmonics 2 and 4 are heard; on 10 rods nothing else is even. The prior shrinks a little.
+            const Eigen::VectorXd expected = heardKernel(rods, 1) * field;
+            const Eigen::VectorXd got = heardKernel(rods, 1) * e.deviation;
+            EXPECT_LT((got - expected).cwiseAbs().maxCoeff(), 3.0) << rods << ' ' << seed;
+        }
+}
+
+TEST(EvennessEstimate, OppositeRodsShareWhatTapsCannotTell) {
+    Eigen::VectorXd field = Eigen::VectorXd::Zero(8);
+    field[1] = 40.0; // one rod alone
+    const EvennessEstimate e = estimateEvenness(heardOf(field, 300.0));
+    EXPECT_NEAR(e.deviation[1], e.deviation[5], 1e-6);
+    Eigen::VectorXd odd(8);
+    for (int j = 0; j < 8; ++j)
+        odd[j] = std::cos(rodAngle(j, 8).value);
+    odd.normalize();
+    EXPECT_GT(odd.dot(e.covariance * odd), 0.9 * 60.0 * 60.0); // along it, nothing was learnt
+}
+
+TEST(EvennessEstimate, SecondPairShowsEveryOtherRodHigh) {
+    // Rods up and down in turn: (1,1) is deaf to it, (2,1) hears it.
+    Eigen::VectorXd field(8);
+    for (int j = 0; j < 8; ++j)
+        field[j] = j % 2 == 0 ? 20.0 : -20.0;
+    EXPECT_LT(estimateEvenness(heardOf(field, 300.0, false)).deviation.norm(), 1.0);
+    const EvennessEstimate e = estimateEvenness(heardOf(field, 300.0));
+    EXPECT_TRUE(e.fourthHarmonicKnown);
+    EXPECT_GT(e.deviation.dot(field) / field.squaredNorm(), 0.9);
+}
+
+TEST(EvennessEstimate, ReportsWhatWasHeard) {
+    const EvennessEstimate e =
+        estimateEvenness({{Hertz{300}, {}}, {Hertz{303}, {}}, {Hertz{297}, {}}, {Hertz{300}, {}}});
+    EXPECT_EQ(e.heard.size(), 4U);
+    EXPECT_NEAR(e.widest.value, 17.3, 0.2);
+    double sum = 0.0;
+    for (Cents c : e.heard)
+        sum += c.value;
+    EXPECT_NEAR(sum, 0.0, 1e-9);
+    EXPECT_FALSE(e.fourthHarmonicKnown);
+}
+
+MovePlan planFor(const std::vector<RodPitches>& readings, double target, double turns = 2.0,
+                 MoveLimits limits = {.tolerance = Cents{8.0}}) {
+    const Drum drum = plover(static_cast<int>(readings.size()));
+    const EvennessEstimate e = estimateEvenness(readings);
+    const TurnResponse response = learnTurnResponse(
+        drum.batterHead, drum.shell, {{Turns{turns}, tensionFromHeard(drum, HeadSide::Batter, e.mean, {})}});
+    return planMoves(e, Hertz{target}, std::vector<Turns>(readings.size(), Turns{turns}), response,
+                     drum.batterHead, limits);
+}
+
+TEST(PlanMoves, NothingToDoIsNoMove) {
+    const MovePlan plan = planFor(heardOf(Eigen::VectorXd::Zero(8), 300.0), 300.0);
+    EXPECT_TRUE(plan.moves.empty());
+    EXPECT_TRUE(plan.reachesTolerance);
+    EXPECT_FALSE(plan.heldByFilm);
+}
+
+TEST(PlanMoves, OneStrayPairIsOneMoveInTheRightDirection) {
+    Eigen::VectorXd field = Eigen::VectorXd::Zero(8);
+    field[2] = field[6] = -70.0;
+    const MovePlan plan =
+        planFor(heardOf(field, 300.0), moved(Hertz{300}, Cents{17.5}).value); // the other rods' pitch
+    ASSERT_FALSE(plan.moves.empty());
+    EXPECT_EQ(plan.moves[0].rods, (std::vector<int>{2, 6}));
+    EXPECT_GT(plan.moves[0].turns.value, 0.0);
+    EXPECT_LE(plan.moves.size(), 2U);
+}
+
+TEST(PlanMoves, MovesAreEighthsOfPairsEachVisitedOnce) {
+    for (int rods : {6, 8, 10})
+        for (unsigned seed = 1; seed <= 8; ++seed) {
+            const MovePlan plan = planFor(heardOf(evenField(rods, seed, 60.0), 290.0), 300.0);
+            std::vector<int> visited;
+            for (const RodMove& move : plan.moves) {
+                EXPECT_EQ(move.rods.size(), 2U);
+                EXPECT_EQ(move.rods[1] - move.rods[0], rods / 2);
+                const double eighths = move.turns.value * 8.0;
+                EXPECT_NEAR(eighths, std::round(eighths), 1e-9); // sixteenths only to finish
+                EXPECT_LE(std::abs(move.turns.value), 0.75);
+                visited.insert(visited.end(), move.rods.begin(), move.rods.end());
+            }
+            std::sort(visited.begin(), visited.end());
+            EXPECT_EQ(std::unique(visited.begin(), visited.end()), visited.end());
+            for (std::size_t i = 1; i < plan.moves.size(); ++i)
+                EXPECT_LE(std::abs(plan.moves[i].turns.value), std::abs(plan.moves[i - 1].turns.value));
+        }
+}
+
+TEST(PlanMoves, PredictionIsBetterThanNow) {
+    for (int rods : {6, 8, 10})
+        for (unsigned seed = 1; seed <= 8; ++seed) {
+            const auto readings = heardOf(evenField(rods, seed, 60.0), 290.0);
+            const MovePlan plan = planFor(readings, 300.0);
+            double widestNow = 0.0;
+            double widestThen = 0.0;
+            for (std::size_t i = 0; i < readings.size(); ++i) {
+                widestNow = std::max(widestNow, std::abs(centsBetween(Hertz{300}, readings[i].edge).value));
+                widestThen = std::max(widestThen, std::abs(plan.predicted[i].value));
+            }
+            EXPECT_LT(widestThen, 0.5 * widestNow);
+            EXPECT_GT(plan.predictedError.value, 0.0);
+        }
+}
+
+TEST(PlanMoves, OddRodCountsMoveSingleRods) {
+    const MovePlan plan = planFor(heardOf(evenField(7, 3, 50.0), 290.0), 300.0);
+    for (const RodMove& move : plan.moves)
+        EXPECT_EQ(move.rods.size(), 1U);
+    EXPECT_FALSE(plan.moves.empty());
+}
+
+TEST(PlanMoves, StopsAtTheFilmLimit) {
+    const Drum drum = plover();
+    const Tension nearLimit = tensionAtLoad(drum.batterHead, 0.695);
+    const Hertz now = edgePitch(drumState(drum, nearLimit, nearLimit), HeadSide::Batter);
+    const MovePlan plan =
+        planFor(heardOf(Eigen::VectorXd::Zero(8), now.value), moved(now, Cents{80}).value, 9.0);
+    EXPECT_TRUE(plan.heldByFilm);
+    double own = nearLimit.value;
+    for (const RodMove& move : plan.moves)
+        own = std::max(own, nearLimit.value + move.turns.value * 3000.0);
+    EXPECT_LE(own / drum.batterHead.thickness.value / drum.batterHead.yield.value, 0.72);
+}
+
+TEST(PlanMoves, StaysAboveFingerTight) {
+    const MovePlan plan = planFor(heardOf(Eigen::VectorXd::Zero(8), 150.0), 100.0, 0.25);
+    for (const RodMove& move : plan.moves)
+        EXPECT_GE(move.turns.value, -0.25 - 1e-12);
+    EXPECT_TRUE(plan.heldByFingerTight);
+}
+
+TEST(PlanMoves, ToleranceIsTheUsers) {
+    const auto readings = heardOf(evenField(8, 4, 25.0), 300.0);
+    const MovePlan wide = planFor(readings, 300.0, 2.0, {.tolerance = Cents{30.0}});
+    const MovePlan strict = planFor(readings, 300.0, 2.0, {.tolerance = Cents{4.0}});
+    EXPECT_LE(wide.moves.size(), strict.moves.size());
+    EXPECT_TRUE(wide.reachesTolerance);
+}
+
+} // namespace
+} // namespace bombo

@@ -1,0 +1,145 @@
+#include "core/wires/wire_sweep.h"
+#include "support/drums.h"
+
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+using testing::plover;
+
+WireAdvice advise(double current, const std::vector<WireTest>& tests,
+                  const std::vector<RattleTest>& rattles = {}, double margin = 0.5, double load = 0.45) {
+    return adviseWires(plover(), load, margin, Turns{current}, tests, rattles);
+}
+
+TEST(ChokeTurns, LouderStrokesAnswerTighterAndTheEdgeChokesFirst) {
+    for (StrokePlace place : kPlaces)
+        for (int d = 1; d < 4; ++d)
+            EXPECT_GT(chokeTurns(Turns{2}, place, static_cast<Dynamic>(d)),
+                      chokeTurns(Turns{2}, place, static_cast<Dynamic>(d - 1)));
+    for (Dynamic d : kDynamics)
+        EXPECT_LT(chokeTurns(Turns{2}, StrokePlace::Edge, d), chokeTurns(Turns{2}, StrokePlace::Middle, d));
+}
+
+TEST(WireAdvice, AsksForStrokesFirst) {
+    const WireAdvice advice = advise(0.0, {});
+    EXPECT_EQ(advice.advice, StrainerAdvice::TestMore);
+    ASSERT_TRUE(advice.nextTest);
+    EXPECT_GT(advice.nextTest->value, 0.0);
+    EXPECT_LE(*advice.nextTest, Turns{advice.chokeAbove.value + 0.25});
+}
+
+TEST(WireAdvice, ATighterSnareSideWidensTheSpan) {
+    const WireAdvice slack = advise(0.0, {}, {}, 0.5, 0.15);
+    const WireAdvice tight = advise(0.0, {}, {}, 0.5, 0.60);
+    EXPECT_GT(tight.chokeAbove - tight.rattleBelow, slack.chokeAbove - slack.rattleBelow);
+}
+
+TEST(WireAdvice, NoAnswerMovesTheSpanDownAnAnswerMovesItUp) {
+    const WireAdvice prior = advise(2.0, {});
+    const WireAdvice silent = advise(2.0, {{Turns{2}, StrokePlace::Edge, Dynamic::Whisper, false}});
+    const WireAdvice answered = advise(2.0, {{Turns{2}, StrokePlace::Edge, Dynamic::Whisper, true}});
+    EXPECT_LT(silent.chokeAbove, prior.chokeAbove);
+    EXPECT_GT(answered.chokeAbove, prior.chokeAbove);
+    EXPECT_LT(silent.recommended, answered.recommended);
+}
+
+TEST(WireAdvice, RattleMovesTheLooseEndUp) {
+    const WireAdvice prior = advise(1.0, {});
+    const WireAdvice rattled = advise(1.0, {}, {{Turns{1}, true}});
+    EXPECT_GT(rattled.rattleBelow, prior.rattleBelow);
+}
+
+TEST(WireAdvice, MarginChoosesWithinTheSpan) {
+    const std::vector<WireTest> tests{{Turns{2}, StrokePlace::Edge, Dynamic::Whisper, true}};
+    const WireAdvice loose = advise(2.0, tests, {}, 0.0);
+    const WireAdvice tight = advise(2.0, tests, {}, 1.0);
+    EXPECT_LT(loose.recommended, tight.recommended);
+    EXPECT_GE(loose.recommended.value, loose.rattleBelow.value);
+    EXPECT_LE(tight.recommended.value, tight.chokeAbove.value);
+}
+
+TEST(WireAdvice, WordsFollowTheKnob) {
+    const std::vector<WireTest> tests{{Turns{2}, StrokePlace::Edge, Dynamic::Whisper, true}};
+    const WireAdvice there = advise(2.0, tests);
+    EXPECT_EQ(advise(there.recommended.value, tests).advice, StrainerAdvice::Leave);
+    EXPECT_EQ(advise(there.recommended.value + 1.0, tests).advice, StrainerAdvice::Loosen);
+    EXPECT_EQ(advise(there.recommended.value - 0.5, tests).advice, StrainerAdvice::Tighten);
+}
+
+TEST(WireAdvice, StretchedStrandsNeedMoreTurns) {
+    Drum stretched = plover();
+    stretched.wires.slackTurns = 0.75;
+    const WireAdvice fresh = advise(0.0, {});
+    const WireAdvice worn = adviseWires(stretched, 0.45, 0.5, Turns{0}, {}, {});
+    EXPECT_NEAR((worn.recommended - fresh.recommended).value, 0.75, 0.13);
+}
+
+TEST(WireAdvice, SaysWhenThereIsNoUsableSpan) {
+    std::vector<WireTest> tests;
+    std::vector<RattleTest> rattles;
+    for (double turns : {0.5, 1.0, 1.5}) {
+        for (StrokePlace place : kPlaces)
+            tests.push_back({Turns{turns}, place, Dynamic::Whisper, false});
+        rattles.push_back({Turns{turns}, true});
+    }
+    EXPECT_TRUE(advise(1.0, tests, rattles).noUsableSpan);
+}
+
+TEST(WireAdvice, SurvivesContradictoryAnswers) {
+    const WireAdvice advice = advise(1.5, {{Turns{1.5}, StrokePlace::Middle, Dynamic::Loud, false},
+                                           {Turns{1.5}, StrokePlace::Edge, Dynamic::Whisper, true},
+                                           {Turns{3.0}, StrokePlace::Edge, Dynamic::Whisper, true}});
+    EXPECT_TRUE(std::isfinite(advice.recommended.value));
+    EXPECT_GT(advice.error.value, 0.0);
+}
+
+/// Drives the sweep with a drum of known thresholds, as the Wires station does.
+Turns sweep(double whisperMiddle, double rattle, int& stops) {
+    std::vector<WireTest> tests;
+    std::vector<RattleTest> rattles;
+    Turns knob{0.0};
+    for (stops = 0; stops < 12; ++stops) {
+        const WireAdvice advice = advise(knob.value, tests, rattles);
+        const bool tried =
+            advice.nextTest && std::any_of(rattles.begin(), rattles.end(),
+                                           [&](const RattleTest& t) { return t.turns == *advice.nextTest; });
+        if (!advice.nextTest || tried)
+            return advice.recommended;
+        knob = *advice.nextTest;
+        while (const auto stroke = nextStroke(knob, tests, rattles)) {
+            if (stroke->asksRattle)
+                rattles.push_back({knob, knob.value < rattle});
+            else
+                tests.push_back({knob, stroke->place, stroke->dynamic,
+                                 chokeTurns(Turns{whisperMiddle}, stroke->place, stroke->dynamic) > knob});
+        }
+    }
+    return advise(knob.value, tests, rattles).recommended;
+}
+
+TEST(WireSweep, FewStopsEndInsideTheTrueSpan) {
+    for (double choke : {1.9, 2.4, 2.9, 3.4})
+        for (double rattle : {0.4, 0.7, 1.0}) {
+            int stops = 0;
+            const Turns end = sweep(choke, rattle, stops);
+            EXPECT_LE(stops, 6) << choke << ' ' << rattle;
+            EXPECT_GT(end.value, rattle - 0.05) << choke << ' ' << rattle;
+            EXPECT_LT(end.value, choke - kTurnsLostAtEdge + 0.05) << choke << ' ' << rattle;
+        }
+}
+
+TEST(NextStroke, HardestFirstAndWhatIsImpliedIsSkipped) {
+    std::vector<WireTest> tests;
+    EXPECT_EQ(nextStroke(Turns{1}, tests, {}), (Stroke{StrokePlace::Edge, Dynamic::Whisper, false}));
+    tests.push_back({Turns{1}, StrokePlace::Edge, Dynamic::Whisper, false});
+    EXPECT_EQ(nextStroke(Turns{1}, tests, {}), (Stroke{StrokePlace::Middle, Dynamic::Whisper, false}));
+    tests.push_back({Turns{1}, StrokePlace::Middle, Dynamic::Whisper, true});
+    EXPECT_EQ(nextStroke(Turns{1}, tests, {}), (Stroke{StrokePlace::Middle, Dynamic::Loud, true}));
+    EXPECT_FALSE(nextStroke(Turns{1}, tests, {{Turns{1}, false}}));
+    EXPECT_TRUE(nextStroke(Turns{1.25}, tests, {{Turns{1}, false}})); // another stop is another question
+}
+
+} // namespace
+} // namespace bombo
