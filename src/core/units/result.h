@@ -22,7 +22,9 @@ public:
     Value& value() & { return std::get<0>(m_content); }
     Value&& value() && { return std::get<0>(std::move(m_content)); }
     const Value& operator*() const& { return value(); }
+    Value& operator*() & { return value(); }
     const Value* operator->() const { return &value(); }
+    Value* operator->() { return &value(); }
     const Fault& fault() const { return std::get<1>(m_content); }
 
 private:

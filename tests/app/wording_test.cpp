@@ -1,0 +1,70 @@
+#include "app/session/wording.h"
+
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+TEST(Wording, Turns) {
+    const std::pair<double, const char*> rows[]{
+        {0.125, "1/8 turn"},    {-0.25, "1/4 turn"},  {0.4375, "7/16 turn"}, {1.0, "1 turn"},
+        {1.375, "1 3/8 turns"}, {2.5, "2 1/2 turns"}, {0.0, "0 turns"},      {0.0625, "1/16 turn"}};
+    for (const auto& [turns, text] : rows)
+        EXPECT_EQ(turnsText(Turns{turns}), QLatin1String(text));
+}
+
+TEST(Wording, CentsHaveARealMinusSign) {
+    EXPECT_EQ(centsText(Cents{12.4}), QStringLiteral("+12"));
+    EXPECT_EQ(centsText(Cents{-3.2}), QStringLiteral("\u22123"));
+    EXPECT_EQ(centsText(Cents{-0.3}), QStringLiteral("0"));
+}
+
+TEST(Wording, Pitches) {
+    EXPECT_EQ(pitchText(Hertz{262.3}), QStringLiteral("262.3 Hz  C4 +4"));
+    EXPECT_EQ(noteWords(Hertz{370.0}), QStringLiteral("F\u266F4")); // a real sharp
+    EXPECT_EQ(noteWords(Hertz{436.0}), QStringLiteral("A4 \u221216"));
+}
+
+TEST(Wording, RodsCountFromOne) {
+    EXPECT_EQ(rodsText({2}), QStringLiteral("rod 3"));
+    EXPECT_EQ(rodsText({1, 5}), QStringLiteral("rods 2 and 6"));
+}
+
+TEST(Wording, EveryVerdictAndRefusalHasASentence) {
+    for (int v = 0; v <= static_cast<int>(Verdict::NotThisHead); ++v) {
+        EXPECT_FALSE(verdictText(static_cast<Verdict>(v)).isEmpty()) << v;
+        EXPECT_EQ(remedyText(static_cast<Verdict>(v)).isEmpty(), static_cast<Verdict>(v) == Verdict::Clear)
+            << v;
+    }
+    for (int r = 0; r <= static_cast<int>(Refusal::NoSuchPad); ++r)
+        EXPECT_GT(refusalText(static_cast<Refusal>(r)).size(), 10) << r;
+    for (TargetLimit limit :
+         {TargetLimit::BatterFilm, TargetLimit::BatterFingerTight, TargetLimit::SnareSideFilm,
+          TargetLimit::SnareSideFingerTight, TargetLimit::None}) {
+        const QString text = outOfReachText({limit, Hertz{500}, Hertz{420}});
+        EXPECT_TRUE(text.contains(QStringLiteral("420.0 Hz"))) << text.toStdString();
+    }
+}
+
+TEST(Wording, UndoKnowsEveryStepByName) {
+    for (const Command& command :
+         {Command{ChooseTone{}}, Command{FingerTight{}}, Command{GroupTurned{}}, Command{BeginTapping{}},
+          Command{TapHeard{}}, Command{MoveMade{}}, Command{CorrectCount{}}, Command{StartHeadAgain{}},
+          Command{SetStrainer{}}, Command{AnswerWires{}}, Command{AnswerRattle{}}, Command{AddPad{}},
+          Command{MovePad{}}, Command{RemovePad{}}, Command{MarkSaved{}}}) {
+        const QString stored = QString::fromLatin1(commandName(command));
+        EXPECT_NE(commandLabel(stored), stored) << stored.toStdString();
+    }
+}
+
+TEST(Wording, StrainerAdvice) {
+    WireAdvice advice;
+    advice.recommended = Turns{1.5};
+    advice.advice = StrainerAdvice::Tighten;
+    EXPECT_EQ(strainerText(advice, Turns{1.0}), QStringLiteral("Tighten 1/2 turn"));
+    advice.advice = StrainerAdvice::Leave;
+    EXPECT_EQ(strainerText(advice, Turns{1.5}), QStringLiteral("Leave it here"));
+}
+
+} // namespace
+} // namespace bombo

@@ -1,0 +1,295 @@
+/// The command line from outside: a real process, JSON in, JSON out.
+#include "core/record/json_values.h"
+#include "store/sound_file.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+struct Ran {
+    int code = -1;
+    QByteArray out;
+    QByteArray err;
+    Json json() const { return Json::parse(out.toStdString()); }
+};
+
+Ran run(const QStringList& arguments, const QByteArray& input = {}) {
+    QProcess process;
+    process.start(QStringLiteral(BOMBO_CLI), arguments);
+    process.write(input);
+    process.closeWriteChannel();
+    EXPECT_TRUE(process.waitForFinished(60000));
+    return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+}
+
+Ran ask(const char* verb, const Json& input, QStringList more = {}) {
+    more.prepend(QString::fromLatin1(verb));
+    return run(more, QByteArray::fromStdString(input.dump()));
+}
+
+Json answer(const char* verb, const Json& input, const QStringList& more = {}) {
+    const Ran ran = ask(verb, input, more);
+    EXPECT_EQ(ran.code, 0) << verb << ": " << ran.err.toStdString();
+    return ran.code == 0 ? ran.json() : Json();
+}
+
+class Cli : public ::testing::Test {
+protected:
+    QString path(const char* name) const { return QDir(m_folder.path()).filePath(QLatin1String(name)); }
+
+private:
+    QTemporaryDir m_folder;
+};
+
+const Json kModes{{"diameter_m", 0.33},
+                  {"depth_m", 0.15},
+                  {"air", "both"},
+                  {"batter", {{"areal_density_kg_per_m2", 0.385}, {"tension_n_per_m", 3000}}},
+                  {"snare_side", {{"areal_density_kg_per_m2", 0.106}, {"tension_n_per_m", 2400}}}};
+
+TEST_F(Cli, ModesAscendWithinEachM) {
+    const Json modes = answer("modes", kModes);
+    ASSERT_EQ(modes.size(), 15U);
+    for (std::size_t i = 1; i < modes.size(); ++i)
+        if (modes[i]["m"] == modes[i - 1]["m"]) {
+            EXPECT_GE(modes[i]["frequency_hz"], modes[i - 1]["frequency_hz"]);
+        }
+    for (const char* key : {"m", "frequency_hz", "batter_share", "snare_side_share", "relative_phase_deg",
+                            "amplitude_ratio", "radiation_t60_s"})
+        EXPECT_TRUE(modes[0].contains(key)) << key;
+    EXPECT_NEAR(modes[0]["batter_share"].get<double>() + modes[0]["snare_side_share"].get<double>(), 1.0,
+                1e-9);
+}
+
+TEST_F(Cli, ModesWithoutAirAreTheClosedForm) {
+    Json in = kModes;
+    in["air"] = "none";
+    const Json modes = answer("modes", in);
+    const double expected = 2.404825557695773 / (2.0 * std::numbers::pi * 0.165) * std::sqrt(3000.0 / 0.385);
+    EXPECT_NEAR(modes[0]["frequency_hz"].get<double>(), expected, 1e-4 * expected);
+    EXPECT_TRUE(modes[0]["radiation_t60_s"].is_null());
+}
+
+TEST_F(Cli, WrongCallsNameTheKeyAndExitWithTwo) {
+    struct Row {
+        const char* verb;
+        Json input;
+        const char* named;
+    };
+    auto modesWith = [](auto change) {
+        Json j = kModes;
+        change(j);
+        return j;
+    };
+    const Row rows[] = {
+        {"modes", modesWith([](Json& j) { j.erase("depth_m"); }), "depth_m"},
+        {"modes", modesWith([](Json& j) {
+             j.erase("depth_m");
+             j["depth_mm"] = 150;
+         }),
+         "depth_mm"},
+        {"modes", modesWith([](Json& j) { j["batter"]["tension_n_per_m"] = -3000; }), "tension_n_per_m"},
+        {"modes", modesWith([](Json& j) { j["batter"]["tension_n_per_m"] = "3000 N/m"; }), "tension_n_per_m"},
+        {"modes", modesWith([](Json& j) { j["depth_m"] = 0; }), "depth_m"},
+        {"modes", modesWith([](Json& j) { j["diameter_m"] = 3; }), "diameter_m"},
+        {"modes", modesWith([](Json& j) { j["air"] = "thick"; }), "air"},
+        {"plan", {{"tone", "chase"}}, "drum"},
+        {"plan", {{"drum", "Albatross"}, {"tone", "chase"}}, "Plover"}, // says which are known
+        {"plan", {{"drum", "Plover"}, {"tone", "polka"}}, "chase"},
+        {"plan", {{"drum", "Plover"}, {"batter_edge_hz", 300}}, "snare_side_edge_hz"},
+        {"plan",
+         {{"drum", "Plover"}, {"batter_edge_hz", -300}, {"snare_side_edge_hz", 400}},
+         "batter_edge_hz"},
+        {"even",
+         {{"drum", "Wren"}, {"target_hz", 400}, {"rods_hz", {400, 401}}, {"turns", {2, 2, 2, 2, 2, 2}}},
+         "rods_hz"},
+        {"even",
+         {{"drum", "Wren"},
+          {"target_hz", 400},
+          {"rods_hz", {400, 401, 402, 403, 404, -1}},
+          {"turns", {2, 2, 2, 2, 2, 2}}},
+         "rods_hz"},
+        {"even", {{"drum", "Wren"}, {"head", "top"}, {"target_hz", 400}}, "head"},
+        {"wires", {{"drum", "Plover"}, {"tone", "chase"}}, "strainer_turns"},
+        {"wires",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"strainer_turns", 1},
+          {"tests", {{{"turns", 1}, {"place", "moon"}, {"dynamic", "soft"}, {"answer", "not"}}}}},
+         "tests[0].place"},
+        {"muffle",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"items", {{{"kind", "gel-pad"}, {"radius_m", 0.3}, {"angle_deg", 0}}}}},
+         "items[0]"},
+        {"muffle",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"items", {{{"kind", "brick"}, {"radius_m", 0.1}, {"angle_deg", 0}}}}},
+         "items[0].kind"},
+    };
+    for (const Row& row : rows) {
+        const Ran ran = ask(row.verb, row.input);
+        EXPECT_EQ(ran.code, 2) << row.verb << ' ' << row.input.dump();
+        EXPECT_TRUE(ran.err.contains(row.named)) << row.named << " not in: " << ran.err.toStdString();
+        EXPECT_TRUE(ran.out.isEmpty());
+    }
+    for (const int rods : {0, 40}) {
+        Json drum{{"diameter_m", 0.33},
+                  {"depth_m", 0.15},
+                  {"rods", rods},
+                  {"batter", "single-coated-25"},
+                  {"snare_side", "snare-film-76"}};
+        const Ran ran = ask("plan", {{"drum", drum}, {"tone", "chase"}});
+        EXPECT_EQ(ran.code, 2);
+        EXPECT_TRUE(ran.err.contains("drum.rods")) << ran.err.toStdString();
+    }
+}
+
+TEST_F(Cli, WhatIsNoJsonOrNoVerb) {
+    EXPECT_EQ(run({QStringLiteral("modes")}, "not json").code, 2);
+    EXPECT_EQ(run({QStringLiteral("modes")}, "[1,2]").code, 2);
+    EXPECT_EQ(run({QStringLiteral("modes")}, "").code, 2);
+    EXPECT_EQ(run({QStringLiteral("modes"), QStringLiteral("/no/such/file.json")}).code, 2);
+    EXPECT_EQ(run({QStringLiteral("dance")}).code, 2);
+    EXPECT_EQ(run({}).code, 2);
+    EXPECT_EQ(run({QStringLiteral("listen")}).code, 2);
+    EXPECT_EQ(run({QStringLiteral("log")}).code, 2);
+}
+
+TEST_F(Cli, WhatCannotBeSaysWhatCan) {
+    const Ran ran = ask("plan", {{"drum", "Plover"}, {"batter_edge_hz", 2000}, {"snare_side_edge_hz", 400}});
+    EXPECT_EQ(ran.code, 1);
+    EXPECT_TRUE(ran.err.contains("nearest")) << ran.err.toStdString();
+    EXPECT_EQ(run({QStringLiteral("--workbook"), path("missing.bombo"), QStringLiteral("log")}).code, 1);
+    EXPECT_EQ(run({QStringLiteral("listen"), path("missing.wav")}).code, 1);
+}
+
+TEST_F(Cli, HelpHasAnExampleForEachVerbAndTheExamplesWork) {
+    for (const char* verb : {"modes", "plan", "even", "wires", "muffle"}) {
+        const Ran help = run({QString::fromLatin1(verb), QStringLiteral("--help")});
+        EXPECT_EQ(help.code, 0);
+        const QString text = QString::fromUtf8(help.out);
+        const auto found = QRegularExpression(QStringLiteral("echo '(\\{.*\\})' \\| bombo-cli (\\w+)"),
+                                              QRegularExpression::DotMatchesEverythingOption)
+                               .match(text);
+        ASSERT_TRUE(found.hasMatch()) << verb;
+        EXPECT_EQ(found.captured(2), QLatin1String(verb));
+        EXPECT_EQ(run({QString::fromLatin1(verb)}, found.captured(1).toUtf8()).code, 0)
+            << found.captured(1).toStdString();
+    }
+    for (const char* verb : {"listen", "practice", "log", "demo"})
+        EXPECT_TRUE(run({QString::fromLatin1(verb), QStringLiteral("--help")}).out.contains("Example:"))
+            << verb;
+    EXPECT_EQ(run({QStringLiteral("--help")}).code, 0);
+}
+
+TEST_F(Cli, DrumByNameComesFromAWorkbook) {
+    ASSERT_EQ(run({QStringLiteral("demo"), path("season.bombo")}).code, 0);
+    EXPECT_EQ(run({QStringLiteral("demo"), path("season.bombo")}).code, 1); // never over a file
+    const Ran ran = run({QStringLiteral("--workbook"), path("season.bombo"), QStringLiteral("plan")},
+                        R"({"drum":"Nightjar","tone":"storm"})");
+    ASSERT_EQ(ran.code, 0) << ran.err.toStdString();
+    EXPECT_NEAR(ran.json()["batter"]["edge_pitch_hz"].get<double>(), 235.0, 0.1);
+}
+
+double sumOf(const Json& numbers) {
+    double sum = 0.0;
+    for (const Json& n : numbers)
+        sum += n.get<double>();
+    return sum;
+}
+
+/// The whole job without a window: plan, raise, listen, even, wires, muffle, write down.
+TEST_F(Cli, WholePathWithoutAWindow) {
+    const Json drumAndTone{{"drum", "Plover"}, {"tone", "chase"}};
+    const Json plan = answer("plan", drumAndTone);
+    ASSERT_TRUE(plan.contains("batter"));
+    EXPECT_LT(plan["snare_side"]["film_load"].get<double>(), plan["film_load_limit"].get<double>());
+    Json reached = Json::object();
+    int stroke = 0;
+    for (const char* head : {"snare_side", "batter"}) {
+        const double target = plan[head]["edge_pitch_hz"];
+        std::vector<double> turns(8, sumOf(plan[head]["counted_rounds_turns"]));
+        bool done = false;
+        int rounds = 0;
+        Json even;
+        while (!done && ++rounds <= 7) {
+            answer(
+                "practice",
+                {{"drum", "Plover"}, {"head", head}, {"seed", 8}, {"turns", turns}, {"first_stroke", stroke}},
+                {QStringLiteral("--out"), path("round.wav")});
+            stroke += 8;
+            const Ran heard = run({QStringLiteral("listen"), path("round.wav"), QStringLiteral("--drum"),
+                                   QStringLiteral("Plover"), QStringLiteral("--head"), QLatin1String(head),
+                                   QStringLiteral("--edge-hz"), QString::number(target),
+                                   QStringLiteral("--round"), QStringLiteral("8")});
+            ASSERT_EQ(heard.code, 0) << heard.err.toStdString();
+            const Json taps = heard.json()["round.wav"]["taps"];
+            std::vector<double> edge;
+            std::vector<double> second;
+            for (const Json& tap : taps) {
+                EXPECT_EQ(tap["verdict"], "clear");
+                edge.push_back(tap["frequency_hz"]);
+                second.push_back(tap["second_hz"].is_number() ? tap["second_hz"].get<double>() : 0.0);
+            }
+            even = answer("even", {{"drum", "Plover"},
+                                   {"head", head},
+                                   {"target_hz", target},
+                                   {"rods_hz", edge},
+                                   {"second_hz", second},
+                                   {"turns", turns},
+                                   {"tolerance_cents", 8}});
+            done = even["moves"].empty();
+            for (const Json& move : even["moves"])
+                for (const Json& rod : move["rods"])
+                    turns[rod.get<std::size_t>() - 1] += move["turns"].get<double>();
+        }
+        EXPECT_TRUE(done) << head;
+        EXPECT_LT(std::abs(even["from_target_cents"].get<double>()), 8.0) << head;
+        EXPECT_LT(even["widest_cents"].get<double>(), 12.0) << head;
+        reached[head] = {
+            {"measured_hz", even["mean_hz"]}, {"widest_cents", even["widest_cents"]}, {"turns", turns}};
+    }
+
+    Json wires = drumAndTone;
+    wires["strainer_turns"] = 1.25;
+    wires["tests"] = {{{"turns", 1.25}, {"place", "edge"}, {"dynamic", "whisper"}, {"answer", "answered"}},
+                      {{"turns", 2.5}, {"place", "edge"}, {"dynamic", "whisper"}, {"answer", "not"}},
+                      {{"turns", 1.25}, {"answer", "clean"}}};
+    const Json set = answer("wires", wires);
+    EXPECT_GT(set["recommended_turns"].get<double>(), set["span"]["rattle_turns"].get<double>());
+    EXPECT_LT(set["recommended_turns"].get<double>(), set["span"]["choke_turns"].get<double>());
+
+    Json muffle = drumAndTone;
+    const double open = answer("muffle", muffle)["ring_s"];
+    muffle["items"] = {{{"kind", "gel-pad"}, {"radius_m", 0.13}, {"angle_deg", 0}},
+                       {{"kind", "gel-pad"}, {"radius_m", 0.13}, {"angle_deg", 65}}};
+    EXPECT_LT(answer("muffle", muffle)["ring_s"].get<double>(), 0.8 * open);
+
+    ASSERT_EQ(run({QStringLiteral("demo"), path("season.bombo")}).code, 0);
+    reached["strainer_turns"] = set["recommended_turns"];
+    const Json entry{{"drum", "plover"}, {"tone", "chase"}, {"setup", reached}};
+    const QStringList book{QStringLiteral("--workbook"), path("season.bombo"), QStringLiteral("log")};
+    ASSERT_EQ(run(book + QStringList{QStringLiteral("--save")}, QByteArray::fromStdString(entry.dump())).code,
+              0);
+    const Json log = run(book).json();
+    EXPECT_EQ(log[0]["setup"], reached);
+    EXPECT_EQ(log[0]["drum"], "plover");
+}
+
+} // namespace
+} // namespace bombo
+
+int main(int argc, char** argv) {
+    const QCoreApplication application(argc, argv);
+    ::testing::InitGoogleTest(&argc, argv);
+    return RUN_ALL_TESTS();
+}

@@ -1,0 +1,130 @@
+#include "core/record/json_values.h"
+#include "support/sessions.h"
+
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+using testing::plover;
+
+Json ploverJson() {
+    return toJson(plover());
+}
+
+TEST(DrumJson, RoundTrips) {
+    const auto back = drumFromJson(ploverJson(), {});
+    ASSERT_TRUE(back);
+    EXPECT_EQ(*back, plover());
+}
+
+TEST(DrumJson, HeadsByName) {
+    Json j = ploverJson();
+    j["batter"] = "single-coated-25";
+    const auto drum = drumFromJson(j, {testing::coated25()});
+    ASSERT_TRUE(drum);
+    EXPECT_EQ(drum->batterHead, testing::coated25());
+    j["batter"] = "no-such-head";
+    const auto wrong = drumFromJson(j, {testing::coated25()});
+    ASSERT_FALSE(wrong);
+    EXPECT_EQ(wrong.fault().key, "batter");
+    EXPECT_NE(wrong.fault().message.find("no-such-head"), std::string::npos);
+}
+
+struct Spoilt {
+    const char* key; ///< that the problem must name
+    void (*spoil)(Json&);
+};
+
+TEST(DrumJson, ProblemsNameTheKey) {
+    const Spoilt rows[] = {
+        {"diameter_m", [](Json& j) { j.erase("diameter_m"); }},
+        {"diameter_m",
+         [](Json& j) {
+             j.erase("diameter_m");
+             j["diameter_mm"] = 330;
+         }},
+        {"diameter_m", [](Json& j) { j["diameter_m"] = "0.33"; }},
+        {"diameter_m", [](Json& j) { j["diameter_m"] = nullptr; }},
+        {"depth_m", [](Json& j) { j["depth_m"] = -0.1; }},
+        {"rods", [](Json& j) { j["rods"] = 0; }},
+        {"rods", [](Json& j) { j["rods"] = 40; }},
+        {"rods", [](Json& j) { j["rods"] = 7.5; }},
+        {"rods", [](Json& j) { j["rods"] = 1e30; }},
+        {"batter", [](Json& j) { j.erase("batter"); }},
+        {"batter.thickness_m", [](Json& j) { j["batter"].erase("thickness_m"); }},
+        {"snare_side.areal_density_kg_per_m2",
+         [](Json& j) { j["snare_side"]["areal_density_kg_per_m2"] = -1; }},
+        {"wires.strands", [](Json& j) { j["wires"]["strands"] = "many"; }},
+    };
+    for (const Spoilt& row : rows) {
+        Json j = ploverJson();
+        row.spoil(j);
+        const auto drum = drumFromJson(j, {});
+        ASSERT_FALSE(drum) << row.key;
+        EXPECT_EQ(drum.fault().key, row.key) << drum.fault().text();
+        EXPECT_FALSE(drum.fault().message.empty());
+    }
+    EXPECT_FALSE(drumFromJson(Json::array(), {}));
+    EXPECT_FALSE(drumFromJson(Json(3), {}));
+}
+
+TEST(DrumJson, AWrongUnitIsPointedOut) {
+    Json j = ploverJson();
+    j.erase("depth_m");
+    j["depth_in"] = 6;
+    const auto drum = drumFromJson(j, {});
+    ASSERT_FALSE(drum);
+    EXPECT_NE(drum.fault().message.find("depth_in"), std::string::npos) << drum.fault().message;
+}
+
+TEST(ToneJson, RoundTripsAndRefuses) {
+    const auto back = toneFromJson(toJson(testing::chase()));
+    ASSERT_TRUE(back);
+    EXPECT_EQ(*back, testing::chase());
+    for (const char* key :
+         {"id", "name", "batter_edge_at_14_in_hz", "snare_side_above_cents", "ring_s", "wire_margin"}) {
+        Json j = toJson(testing::chase());
+        j.erase(key);
+        const auto tone = toneFromJson(j);
+        ASSERT_FALSE(tone) << key;
+        EXPECT_EQ(tone.fault().key, key);
+    }
+    Json j = toJson(testing::chase());
+    j["ring_s"] = 0;
+    EXPECT_FALSE(toneFromJson(j));
+}
+
+TEST(SetupSummary, HoldsWhatIsNeededToFindItAgain) {
+    const Json summary = setupSummary(testing::fullSession());
+    EXPECT_EQ(summary["drum"], "Plover");
+    EXPECT_EQ(summary["batter"]["turns"].size(), 8U);
+    EXPECT_NEAR(summary["batter"]["measured_hz"].get<double>(), 301.54, 0.01);
+    EXPECT_TRUE(summary["snare_side"]["within_tolerance"].get<bool>());
+    EXPECT_EQ(summary["strainer_turns"], 1.25);
+    ASSERT_EQ(summary["pads"].size(), 1U);
+    EXPECT_NEAR(summary["pads"][0]["angle_deg"].get<double>(), 57.2958, 1e-3);
+    EXPECT_NEAR(measuredHertz(summary, "batter")->value, 301.54, 0.01);
+}
+
+TEST(SetupSummary, WhatIsNotKnownIsNull) {
+    const Json summary = setupSummary(testing::fresh());
+    EXPECT_TRUE(summary["batter"]["measured_hz"].is_null());
+    EXPECT_TRUE(summary["strainer_turns"].is_null());
+    EXPECT_FALSE(measuredHertz(summary, "batter"));
+    EXPECT_FALSE(measuredHertz(Json::array(), "batter"));
+    EXPECT_FALSE(measuredHertz(Json{{"batter", 3}}, "batter"));
+}
+
+TEST(NumberAt, RefusesWhatIsNoNumber) {
+    const Json j{{"a", 1.5}, {"b", "x"}, {"c", nullptr}, {"d_hz", 3}};
+    EXPECT_EQ(*numberAt(j, "a"), 1.5);
+    for (const char* key : {"b", "c", "missing"})
+        EXPECT_FALSE(numberAt(j, key)) << key;
+    EXPECT_NE(numberAt(j, "d_m").fault().message.find("d_hz"), std::string::npos);
+    EXPECT_FALSE(numberAt(Json::array(), "a"));
+    EXPECT_FALSE(textAt(j, "a"));
+}
+
+} // namespace
+} // namespace bombo

@@ -1,0 +1,217 @@
+#include "core/record/json_values.h"
+#include "core/record/proof.h"
+#include "support/drums.h"
+#include "support/sessions.h"
+
+#include <gtest/gtest.h>
+#include <numbers>
+
+namespace bombo {
+namespace {
+
+using testing::chase;
+using testing::done;
+using testing::finishHead;
+using testing::fresh;
+using testing::plover;
+
+TEST(SessionCommands, ApplyIsPure) {
+    const Session before = fresh();
+    const Session copy = before;
+    const auto after = apply(before, FingerTight{HeadSide::Batter});
+    ASSERT_TRUE(after);
+    EXPECT_EQ(sessionText(before), sessionText(copy));
+    EXPECT_EQ(sessionText(*after), sessionText(*apply(before, FingerTight{HeadSide::Batter})));
+    EXPECT_EQ(after->clock, before.clock + 1);
+}
+
+TEST(SessionCommands, EveryCommandHasAStableName) {
+    const std::vector<Command> commands{
+        GoTo{},         ChooseTone{}, ChooseSource{}, FingerTight{},    GroupTurned{}, BeginTapping{},
+        TapHeard{},     MoveMade{},   CorrectCount{}, StartHeadAgain{}, SetStrainer{}, AnswerWires{},
+        AnswerRattle{}, AddPad{},     MovePad{},      RemovePad{},      SetNote{},     MarkSaved{}};
+    ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
+    std::vector<std::string> names;
+    for (const Command& c : commands)
+        names.emplace_back(commandName(c));
+    EXPECT_EQ(names[6], "tap_heard");
+    std::sort(names.begin(), names.end());
+    EXPECT_EQ(std::unique(names.begin(), names.end()), names.end());
+}
+
+TEST(SessionCommands, RefusalsLeaveNothingBehind) {
+    struct Row {
+        Command command;
+        Refusal refusal;
+    };
+    Tone tooHigh = chase();
+    tooHigh.batterEdgeAt14 = Hertz{3000};
+    Pad beyond;
+    beyond.fromCentre = Metres{0.3};
+    Pad landing;
+    landing.fromCentre = Metres{0.0};
+    const Row rows[] = {{GroupTurned{}, Refusal::WrongStage},
+                        {MoveMade{}, Refusal::WrongStage},
+                        {TapHeard{}, Refusal::WrongStage},
+                        {BeginTapping{}, Refusal::WrongStage},
+                        {CorrectCount{HeadSide::Batter, 9, Turns{0.1}}, Refusal::NoSuchRod},
+                        {ChooseTone{tooHigh}, Refusal::ToneOutOfReach},
+                        {SetStrainer{Turns{-0.1}}, Refusal::StrainerOutOfRange},
+                        {SetStrainer{Turns{6.1}}, Refusal::StrainerOutOfRange},
+                        {AddPad{beyond}, Refusal::PadBeyondHoop},
+                        {AddPad{landing}, Refusal::PadOnLandingArea},
+                        {MovePad{0, {}}, Refusal::NoSuchPad},
+                        {RemovePad{0}, Refusal::NoSuchPad}};
+    for (const Row& row : rows) {
+        const auto after = apply(fresh(), row.command);
+        ASSERT_FALSE(after) << commandName(row.command);
+        EXPECT_EQ(after.fault(), row.refusal) << commandName(row.command);
+    }
+}
+
+TEST(SessionCommands, PadsAreAddedMovedAndTakenOff) {
+    Pad pad;
+    pad.fromCentre = Metres{0.12};
+    Session s = done(fresh(), AddPad{pad});
+    pad.angle = Radians{2.0};
+    EXPECT_EQ(apply(s, AddPad{Pad{Metres{0.121}, Radians{0.0}, {}}}).fault(), Refusal::PadsOverlap);
+    s = done(s, AddPad{pad});
+    ASSERT_EQ(s.pads.size(), 2U);
+    pad.fromCentre = Metres{0.10};
+    s = done(s, MovePad{1, pad});
+    EXPECT_EQ(s.pads[1], pad);
+    s = done(s, MovePad{1, Pad{Metres{0.101}, Radians{2.0}, {}}}); // its own old place is not in its way
+    s = done(s, RemovePad{0});
+    EXPECT_EQ(s.pads.size(), 1U);
+    EXPECT_EQ(s.pads[0].angle, Radians{2.0});
+}
+
+TEST(SessionCommands, ANewAnswerToTheSameStrokeReplacesTheOld) {
+    Session s = done(fresh(), SetStrainer{Turns{1}});
+    s = done(s, AnswerWires{StrokePlace::Edge, Dynamic::Whisper, true});
+    s = done(s, AnswerWires{StrokePlace::Edge, Dynamic::Whisper, false});
+    s = done(s, AnswerRattle{true});
+    s = done(s, AnswerRattle{false});
+    ASSERT_EQ(s.wires.tests.size(), 1U);
+    EXPECT_FALSE(s.wires.tests[0].answered);
+    ASSERT_EQ(s.wires.rattles.size(), 1U);
+    s = done(s, SetStrainer{Turns{2}});
+    s = done(s, AnswerWires{StrokePlace::Edge, Dynamic::Whisper, false});
+    EXPECT_EQ(s.wires.tests.size(), 2U);
+}
+
+TEST(SessionStations, GoFromOpenToDoneAndTurnStale) {
+    Session s = fresh();
+    EXPECT_EQ(stationState(s, Station::Tone), StationState::Open);
+    EXPECT_EQ(stationState(s, Station::Batter), StationState::Open);
+    s = done(s, ChooseTone{chase()});
+    EXPECT_EQ(stationState(s, Station::Tone), StationState::Done);
+    s = done(s, FingerTight{HeadSide::Batter});
+    EXPECT_EQ(stationState(s, Station::Batter), StationState::Doing);
+    s = finishHead(s, HeadSide::Batter);
+    EXPECT_EQ(stationState(s, Station::Batter), StationState::Done);
+
+    Pad pad;
+    pad.fromCentre = Metres{0.12};
+    s = done(s, AddPad{pad});
+    EXPECT_EQ(stationState(s, Station::Muffling), StationState::Done);
+    s = done(s, CorrectCount{HeadSide::Batter, 0, Turns{0.25}});
+    EXPECT_EQ(stationState(s, Station::Muffling),
+              StationState::Stale); // the head moved after the pad was laid
+
+    Tone other = chase();
+    other.batterEdgeAt14 = Hertz{290};
+    s = done(s, ChooseTone{other});
+    EXPECT_EQ(stationState(s, Station::Batter), StationState::Stale);
+}
+
+TEST(SessionStations, ProofIsStaleOnceSomethingChanged) {
+    Session s = done(done(fresh(), ChooseTone{chase()}), MarkSaved{});
+    EXPECT_EQ(stationState(s, Station::Proof), StationState::Done);
+    s = done(s, SetStrainer{Turns{1}});
+    EXPECT_EQ(stationState(s, Station::Proof), StationState::Stale);
+}
+
+TEST(SessionDerived, UntouchedHeadsAreTakenAtTheirTargets) {
+    const Session s = fresh();
+    const auto targets = targetsOf(s);
+    ASSERT_TRUE(targets);
+    EXPECT_EQ(knownState(s).batter.tension, targets->batter.tension);
+    EXPECT_EQ(knownState(s).snareSide.tension, targets->snareSide.tension);
+}
+
+TEST(SessionText, RoundTripsAFullSession) {
+    const Session s = testing::fullSession();
+    const auto back = sessionFromText(sessionText(s));
+    ASSERT_TRUE(back);
+    EXPECT_EQ(sessionText(*back), sessionText(s));
+    EXPECT_EQ(back->batter, s.batter); // value by value, not only as text
+    EXPECT_EQ(back->snareSide, s.snareSide);
+    EXPECT_EQ(back->wires, s.wires);
+    EXPECT_EQ(back->pads, s.pads);
+    EXPECT_EQ(back->drum, s.drum);
+    EXPECT_EQ(back->tone, s.tone);
+}
+
+TEST(SessionText, KeepsThePlaceOfAnInterruptedRound) {
+    Session s = done(done(fresh(), ChooseTone{chase()}), FingerTight{HeadSide::SnareSide});
+    s = done(s, BeginTapping{HeadSide::SnareSide, 5, Direction::Clockwise});
+    RodReading heard;
+    heard.frequency = Hertz{380};
+    s = done(s, TapHeard{HeadSide::SnareSide, heard});
+    s = done(s, TapHeard{HeadSide::SnareSide, heard});
+    const auto back = sessionFromText(sessionText(s));
+    ASSERT_TRUE(back);
+    EXPECT_EQ(nextRodToTap(back->snareSide), 3); // 5, 4, then 3
+    EXPECT_EQ(back->snareSide.direction, Direction::Clockwise);
+    EXPECT_EQ(back->snareSide.tapsHeard(), 2);
+}
+
+TEST(SessionText, RefusesDamagedTexts) {
+    const std::string good = sessionText(fresh());
+    for (const std::string& text :
+         {std::string(), std::string("{}"), std::string("[1,2"), good.substr(0, good.size() / 2)})
+        EXPECT_FALSE(sessionFromText(text)) << text.substr(0, 30);
+    Json spoilt = Json::parse(good);
+    spoilt["batter"]["rodTurns"] = {0.0, 0.0};
+    EXPECT_FALSE(sessionFromText(spoilt.dump())); // two rods on an eight-rod drum
+    spoilt = Json::parse(good);
+    spoilt["drum"]["rods"] = 40;
+    EXPECT_FALSE(sessionFromText(spoilt.dump()));
+}
+
+TEST(Proof, NothingMeasuredIsSaidSo) {
+    for (const ProofLine& line : proofLines(fresh())) {
+        EXPECT_EQ(line.verdict, ProofVerdict::NotMeasured) << proofItemName(line.item);
+        EXPECT_FALSE(line.reached);
+    }
+}
+
+TEST(Proof, AFinishedJobIsSettled) {
+    const Session s = testing::fullSession();
+    const auto lines = proofLines(s);
+    ASSERT_EQ(lines.size(), 8U);
+    for (const ProofLine& line : lines) {
+        EXPECT_TRUE(line.reached) << proofItemName(line.item);
+        if (line.item == ProofItem::BatterPitch || line.item == ProofItem::SnareSidePitch) {
+            EXPECT_EQ(line.verdict, ProofVerdict::Settled);
+            EXPECT_EQ(line.known, Known::Measured);
+        }
+        if (line.item == ProofItem::CentrePitch || line.item == ProofItem::Ring) {
+            EXPECT_EQ(line.known, Known::Predicted);
+        }
+        EXPECT_STRNE(proofItemName(line.item), "");
+        EXPECT_STRNE(proofVerdictName(line.verdict), "");
+    }
+}
+
+TEST(Proof, RetunedHeadsMakeTheRestStale) {
+    const Session s = done(testing::fullSession(), CorrectCount{HeadSide::Batter, 0, Turns{0.25}});
+    for (const ProofLine& line : proofLines(s))
+        if (line.item == ProofItem::Strainer || line.item == ProofItem::Ring) {
+            EXPECT_TRUE(line.isStale) << proofItemName(line.item);
+        }
+}
+
+} // namespace
+} // namespace bombo

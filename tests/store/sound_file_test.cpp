@@ -1,0 +1,183 @@
+#include "core/reading/read_tap.h"
+#include "store/sound_file.h"
+#include "support/synthesis.h"
+
+#include <QDir>
+#include <QTemporaryDir>
+#include <cstring>
+#include <fstream>
+#include <gtest/gtest.h>
+#include <limits>
+#include <sndfile.h>
+#include <sys/resource.h>
+
+namespace bombo {
+namespace {
+
+using testing::addTones;
+using testing::edgeTap;
+using testing::silence;
+
+std::vector<float> threeTaps(double rate) {
+    auto sound = silence(2.6, rate);
+    for (int i = 0; i < 3; ++i)
+        addTones(sound, edgeTap(300.0, 0.3, 0.3), 0.3 + 0.75 * i, rate);
+    return sound;
+}
+
+class SoundFile : public ::testing::Test {
+protected:
+    std::string path(const char* name) const {
+        return QDir(m_folder.path()).filePath(QLatin1String(name)).toStdString();
+    }
+
+    std::string write(const char* name, const std::vector<float>& mono, int rate, int format,
+                      int channels = 1) const {
+        SF_INFO info{};
+        info.samplerate = rate;
+        info.channels = channels;
+        info.format = format;
+        SNDFILE* file = sf_open(path(name).c_str(), SFM_WRITE, &info);
+        EXPECT_NE(file, nullptr) << sf_strerror(nullptr);
+        std::vector<float> frames;
+        for (float s : mono)
+            for (int c = 0; c < channels; ++c)
+                frames.push_back(s);
+        sf_writef_float(file, frames.data(), static_cast<sf_count_t>(mono.size()));
+        sf_close(file);
+        return path(name);
+    }
+
+    static std::vector<double> pitches(const std::string& file, SoundSummary* summary = nullptr) {
+        std::vector<double> found;
+        const auto read = splitSoundFile(file, [&](Tap&& tap) {
+            const Reading reading = readTap(tap);
+            if (reading.verdict == Verdict::Clear)
+                found.push_back(reading.frequency->value);
+            return true;
+        });
+        EXPECT_TRUE(read) << (read ? "" : problemText(read.fault()));
+        if (read && summary != nullptr)
+            *summary = *read;
+        return found;
+    }
+
+    static SoundFault faultOf(const std::string& file) {
+        const auto read = splitSoundFile(file, [](Tap&&) { return true; });
+        EXPECT_FALSE(read);
+        if (read)
+            return SoundFault::CannotWrite;
+        EXPECT_NE(problemText(read.fault()).find(file), std::string::npos)
+            << problemText(read.fault()); // names the file
+        return read.fault().fault;
+    }
+
+private:
+    QTemporaryDir m_folder;
+};
+
+TEST_F(SoundFile, EveryFormatGivesTheSamePitches) {
+    struct Row {
+        const char* name;
+        int rate, format, channels;
+    };
+    for (const Row& row : {Row{"u8.wav", 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_U8, 1},
+                           Row{"s16.wav", 44100, SF_FORMAT_WAV | SF_FORMAT_PCM_16, 1},
+                           Row{"s24.wav", 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_24, 1},
+                           Row{"f32.wav", 96000, SF_FORMAT_WAV | SF_FORMAT_FLOAT, 2},
+                           Row{"low.wav", 8000, SF_FORMAT_WAV | SF_FORMAT_PCM_16, 1},
+                           Row{"high.wav", 192000, SF_FORMAT_WAV | SF_FORMAT_PCM_24, 2},
+                           Row{"six.wav", 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_16, 6},
+                           Row{"tap.flac", 48000, SF_FORMAT_FLAC | SF_FORMAT_PCM_16, 1}}) {
+        SoundSummary summary;
+        const auto found =
+            pitches(write(row.name, threeTaps(row.rate), row.rate, row.format, row.channels), &summary);
+        ASSERT_EQ(found.size(), 3U) << row.name;
+        for (double hz : found)
+            EXPECT_NEAR(hz, 300.0, 0.3) << row.name; // 8 bits: quantisation noise at -48 dB
+        EXPECT_EQ(summary.channels, row.channels);
+        EXPECT_EQ(summary.sampleRate, row.rate);
+        EXPECT_FALSE(summary.endsEarly) << row.name;
+    }
+}
+
+TEST_F(SoundFile, BrokenSamplesAreCountedAndSilent) {
+    auto sound = threeTaps(48000);
+    sound[100] = std::numeric_limits<float>::quiet_NaN();
+    sound[101] = std::numeric_limits<float>::infinity();
+    sound[20000] = -std::numeric_limits<float>::infinity();
+    SoundSummary summary;
+    EXPECT_EQ(pitches(write("nan.wav", sound, 48000, SF_FORMAT_WAV | SF_FORMAT_FLOAT), &summary).size(), 3U);
+    EXPECT_EQ(summary.invalidSamples, 3);
+}
+
+TEST_F(SoundFile, ATruncatedFileIsReadAsFarAsItGoes) {
+    const std::string whole = write("whole.wav", threeTaps(48000), 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_16);
+    std::ifstream in(whole, std::ios::binary);
+    std::string bytes((std::istreambuf_iterator<char>(in)), {});
+    std::ofstream(path("cut.wav"), std::ios::binary) << bytes.substr(0, bytes.size() * 6 / 10);
+    SoundSummary summary;
+    EXPECT_EQ(pitches(path("cut.wav"), &summary).size(), 2U);
+    EXPECT_TRUE(summary.endsEarly);
+}
+
+TEST_F(SoundFile, FilesThatAreNoSound) {
+    std::ofstream(path("empty.wav")).flush();
+    EXPECT_EQ(faultOf(path("empty.wav")), SoundFault::Empty);
+    std::ofstream(path("letter.wav")) << "Dear band, the projector is mended.";
+    EXPECT_EQ(faultOf(path("letter.wav")), SoundFault::NotSound);
+    std::ofstream(path("header.wav"), std::ios::binary) << std::string("RIFF\x24\0\0\0WAVE", 12);
+    EXPECT_EQ(faultOf(path("header.wav")), SoundFault::NotSound);
+    EXPECT_EQ(faultOf(path("missing.wav")), SoundFault::NotFound);
+    EXPECT_EQ(faultOf(QDir(QString::fromStdString(path("."))).path().toStdString()),
+              SoundFault::NotFound); // a folder
+    EXPECT_EQ(
+        faultOf(write("slow.wav", std::vector<float>(400, 0.1F), 4000, SF_FORMAT_WAV | SF_FORMAT_PCM_16)),
+        SoundFault::RateTooLow);
+    EXPECT_EQ(faultOf(write("none.wav", {}, 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_16)), SoundFault::NoSamples);
+}
+
+TEST_F(SoundFile, AnHourIsReadInBoundedMemory) {
+    SF_INFO info{};
+    info.samplerate = 8000;
+    info.channels = 1;
+    info.format = SF_FORMAT_WAV | SF_FORMAT_PCM_16;
+    SNDFILE* file = sf_open(path("hour.wav").c_str(), SFM_WRITE, &info);
+    ASSERT_NE(file, nullptr);
+    auto minute = silence(60.0, 8000);
+    addTones(minute, edgeTap(300.0, 0.3, 0.3), 30.0, 8000);
+    for (int i = 0; i < 60; ++i)
+        sf_writef_float(file, minute.data(), static_cast<sf_count_t>(minute.size()));
+    sf_close(file);
+    rusage before{};
+    getrusage(RUSAGE_SELF, &before);
+    int taps = 0;
+    ASSERT_TRUE(splitSoundFile(path("hour.wav"), [&](Tap&&) { return ++taps > 0; }));
+    rusage after{};
+    getrusage(RUSAGE_SELF, &after);
+    EXPECT_EQ(taps, 60);
+    EXPECT_LT(after.ru_maxrss - before.ru_maxrss,
+              30 * 1024); // KiB; as floats the hour alone would be 112 MiB
+}
+
+TEST_F(SoundFile, StopsWhenEnoughWasHeard) {
+    int taps = 0;
+    const auto read =
+        splitSoundFile(write("three.wav", threeTaps(48000), 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_16),
+                       [&](Tap&&) { return ++taps < 2; });
+    ASSERT_TRUE(read);
+    EXPECT_TRUE(read->stopped);
+    EXPECT_EQ(taps, 2);
+}
+
+TEST_F(SoundFile, WritesWhatItReads) {
+    const auto sound = threeTaps(48000);
+    ASSERT_TRUE(writeSoundFile(path("out.wav"), sound, 48000));
+    EXPECT_EQ(pitches(path("out.wav")).size(), 3U);
+    const auto refused = writeSoundFile("/no/such/folder/out.wav", sound, 48000);
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.fault().fault, SoundFault::CannotWrite);
+}
+
+} // namespace
+} // namespace bombo

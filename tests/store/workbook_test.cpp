@@ -1,0 +1,423 @@
+#include "core/record/json_values.h"
+#include "store/demo.h"
+#include "store/resources.h"
+#include "support/sessions.h"
+
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QtSql/QSqlQuery>
+#include <gtest/gtest.h>
+#include <sys/resource.h>
+
+namespace bombo {
+namespace {
+
+using testing::chase;
+using testing::done;
+using testing::fresh;
+using testing::plover;
+
+const QString kNow = QStringLiteral("2026-11-25T18:00:00");
+
+class WorkbookTest : public ::testing::Test {
+protected:
+    QString path(const QString& name = QStringLiteral("test.bombo")) const {
+        return QDir(m_folder.path()).filePath(name);
+    }
+    std::unique_ptr<Workbook> made(const QString& name = QStringLiteral("test.bombo")) {
+        auto book = Workbook::create(path(name));
+        EXPECT_TRUE(book) << problemText(book.fault()).toStdString();
+        EXPECT_TRUE(book.value()->addTone(chase()));
+        EXPECT_TRUE(book.value()->addDrum({plover(), 8, "chase"}));
+        return std::move(book).value();
+    }
+    static void write(const QString& file, const QByteArray& bytes) {
+        QFile out(file);
+        ASSERT_TRUE(out.open(QIODevice::WriteOnly));
+        out.write(bytes);
+    }
+    static QByteArray bytesOf(const QString& file) {
+        QFile in(file);
+        EXPECT_TRUE(in.open(QIODevice::ReadOnly));
+        return in.readAll();
+    }
+
+private:
+    QTemporaryDir m_folder;
+};
+
+TEST_F(WorkbookTest, KeepsDrumsAndTones) {
+    made();
+    const auto book = Workbook::open(path());
+    ASSERT_TRUE(book);
+    const auto drums = book.value()->drums();
+    ASSERT_TRUE(drums);
+    ASSERT_EQ(drums->size(), 1U);
+    EXPECT_EQ((*drums)[0].drum, plover());
+    EXPECT_EQ((*drums)[0].practiceSeed, 8U);
+    const auto tones = book.value()->tones();
+    ASSERT_TRUE(tones);
+    EXPECT_EQ((*tones)[0], chase());
+}
+
+TEST_F(WorkbookTest, StepsUndoneAndDoneAgainSurviveReopening) {
+    qint64 id = 0;
+    {
+        auto book = made();
+        auto stored = book->startSession(fresh(), kNow);
+        ASSERT_TRUE(stored);
+        id = stored->id;
+        Session s = fresh();
+        for (int i = 0; i < 3; ++i) {
+            s = done(s, SetStrainer{Turns{0.5 * (i + 1)}});
+            ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"), s, {}, kNow));
+        }
+        ASSERT_TRUE(book->moveTo(*stored, 1)); // two undone
+    }
+    auto book = Workbook::open(path());
+    ASSERT_TRUE(book);
+    auto stored = book.value()->loadSession(id);
+    ASSERT_TRUE(stored);
+    EXPECT_EQ(stored->position, 1);
+    EXPECT_EQ(stored->steps.size(), 4U); // what was undone can still be redone
+    EXPECT_EQ(stored->steps[1].state.wires.strainer, Turns{0.5});
+    ASSERT_TRUE(book.value()->moveTo(*stored, 3));
+    EXPECT_EQ(stored->steps[3].state.wires.strainer, Turns{1.5});
+    EXPECT_FALSE(book.value()->moveTo(*stored, 4));
+    EXPECT_FALSE(book.value()->moveTo(*stored, -1));
+    EXPECT_EQ(*book.value()->latestSession("plover").value(), id);
+    EXPECT_FALSE(book.value()->latestSession("wren").value().has_value());
+}
+
+TEST_F(WorkbookTest, ANewStepDropsWhatWasUndoneWithItsReadings) {
+    auto book = made();
+    auto stored = book->startSession(fresh(), kNow);
+    ASSERT_TRUE(stored);
+    RodReading heard;
+    heard.frequency = Hertz{300};
+    for (int i = 0; i < 3; ++i)
+        ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("tap_heard"), fresh(),
+                                     {{HeadSide::Batter, i, heard}}, kNow));
+    EXPECT_EQ(*book->readingCount(stored->id), 3);
+    ASSERT_TRUE(book->moveTo(*stored, 1));
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("tap_heard"), fresh(),
+                                 {{HeadSide::Batter, 5, heard}}, kNow));
+    EXPECT_EQ(*book->readingCount(stored->id), 2);
+    EXPECT_EQ(stored->steps.size(), 3U);
+}
+
+TEST_F(WorkbookTest, AmendingIsNoStep) {
+    auto book = made();
+    auto stored = book->startSession(fresh(), kNow);
+    ASSERT_TRUE(stored);
+    ASSERT_TRUE(book->amendStep(*stored, done(fresh(), GoTo{Station::Wires})));
+    const auto again = book->loadSession(stored->id);
+    ASSERT_TRUE(again);
+    EXPECT_EQ(again->steps.size(), 1U);
+    EXPECT_EQ(again->steps[0].state.station, Station::Wires);
+}
+
+TEST_F(WorkbookTest, TwoWindowsOnOneSessionCannotOverwriteEachOther) {
+    auto one = made();
+    auto mine = one->startSession(fresh(), kNow);
+    ASSERT_TRUE(mine);
+    auto two = Workbook::open(path());
+    ASSERT_TRUE(two);
+    auto theirs = two.value()->loadSession(mine->id);
+    ASSERT_TRUE(theirs);
+    ASSERT_TRUE(two.value()->appendStep(*theirs, QStringLiteral("set_strainer"),
+                                        done(fresh(), SetStrainer{Turns{2}}), {}, kNow));
+    const auto late = one->appendStep(*mine, QStringLiteral("set_strainer"),
+                                      done(fresh(), SetStrainer{Turns{1}}), {}, kNow);
+    ASSERT_FALSE(late);
+    EXPECT_EQ(late.fault().fault, WorkbookFault::ChangedElsewhere);
+    EXPECT_EQ(one->amendStep(*mine, fresh()).fault().fault, WorkbookFault::ChangedElsewhere);
+    EXPECT_EQ(mine->steps.size(), 1U); // unchanged where it failed
+    EXPECT_EQ(one->loadSession(mine->id)->steps.back().state.wires.strainer, Turns{2});
+}
+
+TEST_F(WorkbookTest, LogEntriesNewestFirstByDrumAndRestorable) {
+    auto book = made();
+    const Session full = testing::fullSession();
+    const QString summary = QString::fromStdString(setupSummary(full).dump());
+    ASSERT_TRUE(book->addLogEntry(
+        {0, QStringLiteral("2026-10-01T18:00:00"), "plover", "chase", summary, false}, nullptr));
+    const auto id = book->addLogEntry(
+        {0, QStringLiteral("2026-11-01T18:00:00"), "plover", "chase", summary, true}, &full);
+    ASSERT_TRUE(id);
+    const auto entries = book->logEntries();
+    ASSERT_TRUE(entries);
+    ASSERT_EQ(entries->size(), 2U);
+    EXPECT_EQ((*entries)[0].id, *id);
+    EXPECT_TRUE((*entries)[0].restorable);
+    EXPECT_FALSE((*entries)[1].restorable);
+    EXPECT_EQ(sessionText(*book->logSession(*id)), sessionText(full));
+    EXPECT_FALSE(book->logSession((*entries)[1].id)); // figures only
+    EXPECT_TRUE(book->logEntries("wren")->empty());
+    EXPECT_FALSE(
+        book->addLogEntry({0, kNow, "no-such-drum", "chase", summary, false}, nullptr)); // foreign keys hold
+}
+
+TEST_F(WorkbookTest, ValuesAndCopies) {
+    auto book = made();
+    ASSERT_TRUE(book->setValue(QStringLiteral("k"), QStringLiteral("one")));
+    ASSERT_TRUE(book->setValue(QStringLiteral("k"), QStringLiteral("two")));
+    EXPECT_EQ(book->value(QStringLiteral("k")), QStringLiteral("two"));
+    EXPECT_TRUE(book->value(QStringLiteral("none")).isEmpty());
+    ASSERT_TRUE(book->copyTo(path(QStringLiteral("copy.bombo"))));
+    EXPECT_FALSE(book->copyTo(path(QStringLiteral("copy.bombo")))); // never over a file
+    const auto copy = Workbook::open(path(QStringLiteral("copy.bombo")));
+    ASSERT_TRUE(copy);
+    EXPECT_EQ(copy.value()->value(QStringLiteral("k")), QStringLiteral("two"));
+    EXPECT_EQ(copy.value()->drums()->size(), 1U);
+}
+
+TEST_F(WorkbookTest, NewWorkbookNeverReplacesAFile) {
+    write(path(), "precious");
+    const auto book = Workbook::create(path());
+    ASSERT_FALSE(book);
+    EXPECT_EQ(bytesOf(path()), "precious");
+}
+
+TEST_F(WorkbookTest, FilesThatAreNoWorkbookAreLeftAlone) {
+    struct Row {
+        const char* name;
+        QByteArray bytes;
+        WorkbookFault fault;
+    };
+    const Row rows[] = {{"text.bombo",
+                         "this is a letter, not a database, and long enough to be looked at in full",
+                         WorkbookFault::NotAWorkbook},
+                        {"empty.bombo", "", WorkbookFault::NotAWorkbook},
+                        {"binary.bombo", QByteArray(5000, '\xA7'), WorkbookFault::NotAWorkbook}};
+    for (const Row& row : rows) {
+        const QString file = path(QLatin1String(row.name));
+        write(file, row.bytes);
+        const auto book = Workbook::open(file);
+        ASSERT_FALSE(book) << row.name;
+        EXPECT_EQ(book.fault().fault, row.fault) << row.name;
+        EXPECT_TRUE(problemText(book.fault()).contains(file)) << row.name; // the message names the file
+        EXPECT_EQ(bytesOf(file), row.bytes) << row.name;
+    }
+    EXPECT_EQ(Workbook::open(path(QStringLiteral("missing.bombo"))).fault().fault, WorkbookFault::NotFound);
+    EXPECT_FALSE(QFile::exists(path(QStringLiteral("missing.bombo"))));
+}
+
+TEST_F(WorkbookTest, AnotherProgramsDatabaseIsNoWorkbook) {
+    {
+        QSqlDatabase other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("other"));
+        other.setDatabaseName(path(QStringLiteral("other.db")));
+        ASSERT_TRUE(other.open());
+        QSqlQuery(other).exec(QStringLiteral("CREATE TABLE t(a)"));
+        other.close();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("other"));
+    EXPECT_EQ(Workbook::open(path(QStringLiteral("other.db"))).fault().fault, WorkbookFault::NotAWorkbook);
+}
+
+TEST_F(WorkbookTest, DamagedFilesAreReportedAndLeftAlone) {
+    made();
+    QByteArray bytes = bytesOf(path());
+    ASSERT_GT(bytes.size(), 12000);
+    for (qsizetype i = 4096 * 2; i < bytes.size(); i += 3)
+        bytes[i] = static_cast<char>(i * 37); // pages after the first two
+    write(path(), bytes);
+    const auto book = Workbook::open(path());
+    ASSERT_FALSE(book);
+    EXPECT_EQ(book.fault().fault, WorkbookFault::Damaged);
+    EXPECT_EQ(bytesOf(path()), bytes);
+}
+
+TEST_F(WorkbookTest, DamagedRowsAreReportedWithTheFile) {
+    made();
+    {
+        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
+        raw.setDatabaseName(path());
+        ASSERT_TRUE(raw.open());
+        QSqlQuery(raw).exec(QStringLiteral("UPDATE drums SET description = '{\"diameter_m\": -1}'"));
+        raw.close();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("raw"));
+    const auto book = Workbook::open(path());
+    ASSERT_TRUE(book);
+    const auto drums = book.value()->drums();
+    ASSERT_FALSE(drums);
+    EXPECT_EQ(drums.fault().fault, WorkbookFault::Damaged);
+}
+
+void setVersion(const QString& file, int version) {
+    {
+        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("version"));
+        raw.setDatabaseName(file);
+        ASSERT_TRUE(raw.open());
+        QSqlQuery(raw).exec(QStringLiteral("PRAGMA user_version = %1").arg(version));
+        raw.close();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("version"));
+}
+
+TEST_F(WorkbookTest, ANewerVersionIsLeftAlone) {
+    made();
+    setVersion(path(), Workbook::newestVersion() + 1);
+    const auto book = Workbook::open(path());
+    ASSERT_FALSE(book);
+    EXPECT_EQ(book.fault().fault, WorkbookFault::NewerVersion);
+}
+
+TEST_F(WorkbookTest, ReadOnlyCanBeReadNotWritten) {
+    qint64 session = 0;
+    {
+        auto book = made();
+        session = book->startSession(fresh(), kNow)->id;
+    }
+    QFile::setPermissions(path(), QFile::ReadOwner | QFile::ReadUser);
+    auto book = Workbook::open(path());
+    ASSERT_TRUE(book) << problemText(book.fault()).toStdString();
+    EXPECT_TRUE(book.value()->isReadOnly());
+    EXPECT_EQ(book.value()->drums()->size(), 1U);
+    auto stored = book.value()->loadSession(session);
+    ASSERT_TRUE(stored);
+    const auto refused = book.value()->appendStep(*stored, QStringLiteral("x"), fresh(), {}, kNow);
+    ASSERT_FALSE(refused);
+    EXPECT_EQ(refused.fault().fault, WorkbookFault::ReadOnly);
+    ASSERT_TRUE(
+        book.value()->copyTo(path(QStringLiteral("mine.bombo")))); // the way out that the message names
+    EXPECT_FALSE(Workbook::open(path(QStringLiteral("mine.bombo"))).value()->isReadOnly());
+}
+
+TEST_F(WorkbookTest, AFullDiskLosesNothing) {
+    auto book = made();
+    auto stored = book->startSession(fresh(), kNow);
+    ASSERT_TRUE(stored);
+    book->limitSize(40);
+    std::optional<WorkbookFault> fault;
+    int written = 0;
+    for (int i = 0; i < 200 && !fault; ++i) {
+        const auto step = book->appendStep(*stored, QStringLiteral("set_strainer"),
+                                           done(fresh(), SetStrainer{Turns{0.01 * i}}), {}, kNow);
+        if (step)
+            ++written;
+        else
+            fault = step.fault().fault;
+    }
+    EXPECT_EQ(fault, WorkbookFault::DiskFull);
+    EXPECT_GT(written, 3);
+    EXPECT_EQ(stored->position, written);
+    book->limitSize(100000); // space was freed
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"), fresh(), {}, kNow));
+    EXPECT_EQ(static_cast<int>(book->loadSession(stored->id)->steps.size()), written + 2);
+}
+
+TEST_F(WorkbookTest, EveryMigrationFromEveryVersion) {
+    // A file is built up to version v by the numbered files, opened, and must hold what was in it.
+    const QStringList files = migrationFiles();
+    ASSERT_GE(files.size(), 2);
+    for (int version = 1; version < files.size(); ++version) {
+        const QString file = path(QStringLiteral("v%1.bombo").arg(version));
+        {
+            QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("old"));
+            raw.setDatabaseName(file);
+            ASSERT_TRUE(raw.open());
+            QSqlQuery query(raw);
+            query.exec(QStringLiteral("PRAGMA application_id = %1").arg(0x426D626F));
+            for (int i = 0; i < version; ++i)
+                for (const QString& sql : statementsOf(files[i]))
+                    ASSERT_TRUE(query.exec(sql)) << sql.toStdString();
+            query.prepare(QStringLiteral("INSERT INTO drums(id, position, description, practice_seed, "
+                                         "tone_id) VALUES('plover', 0, ?, 8, 'chase')"));
+            query.addBindValue(QString::fromStdString(toJson(plover()).dump()));
+            ASSERT_TRUE(query.exec());
+            query.exec(QStringLiteral("PRAGMA user_version = %1").arg(version));
+            raw.close();
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("old"));
+        auto book = Workbook::open(file);
+        ASSERT_TRUE(book) << problemText(book.fault()).toStdString();
+        EXPECT_EQ(book.value()->drums()->at(0).drum, plover());
+        EXPECT_TRUE(book.value()->logEntries()->empty());
+        const QString backup = QStringLiteral("%1.before-v%2.bak").arg(file).arg(version + 1);
+        EXPECT_TRUE(QFile::exists(backup)); // a way back before each migration
+        EXPECT_EQ(Workbook::open(file).value()->drums()->size(), 1U);
+    }
+}
+
+TEST_F(WorkbookTest, KilledAtAnyMomentLosesNothingAcknowledged) {
+    // The child writes steps and says each number once it is acknowledged; we kill it at odd moments, many
+    // times.
+    const QString file = path();
+    qint64 session = 0;
+    session = made()->startSession(fresh(), kNow)->id;
+    int acknowledged = 0;
+    for (int kill = 0; kill < 25; ++kill) {
+        QProcess child;
+        child.start(QStringLiteral(WRITER_CHILD), {file, QString::number(session)});
+        ASSERT_TRUE(child.waitForStarted());
+        QByteArray said;
+        const int lines = 1 + kill % 7;
+        while (said.count('\n') < lines && child.waitForReadyRead(20000))
+            said += child.readAllStandardOutput();
+        child.kill(); // SIGKILL: no destructor, no flush
+        child.waitForFinished();
+        said += child.readAllStandardOutput();
+        const QList<QByteArray> complete = said.left(said.lastIndexOf('\n')).split('\n');
+        ASSERT_FALSE(complete.isEmpty());
+        acknowledged = complete.back().toInt();
+        ASSERT_GT(acknowledged, 0);
+        const auto book = Workbook::open(file);
+        ASSERT_TRUE(book) << problemText(book.fault()).toStdString();
+        const auto stored = book.value()->loadSession(session);
+        ASSERT_TRUE(stored);
+        EXPECT_GE(stored->position, acknowledged) << "after kill " << kill;
+        EXPECT_EQ(static_cast<int>(stored->steps.size()), stored->position + 1);
+        EXPECT_EQ(stored->steps.back().state.clock, stored->position); // the state belongs to its step
+        EXPECT_EQ(*book.value()->readingCount(session), stored->position);
+    }
+    EXPECT_GT(acknowledged, 40);
+}
+
+TEST_F(WorkbookTest, EveryProblemHasASentence) {
+    for (WorkbookFault fault :
+         {WorkbookFault::NotFound, WorkbookFault::NotAWorkbook, WorkbookFault::Damaged,
+          WorkbookFault::NewerVersion, WorkbookFault::ReadOnly, WorkbookFault::DiskFull, WorkbookFault::Busy,
+          WorkbookFault::ChangedElsewhere, WorkbookFault::Failed}) {
+        const QString text = problemText({fault, QStringLiteral("/a/b.bombo"), QStringLiteral("why")});
+        EXPECT_TRUE(text.contains(QStringLiteral("/a/b.bombo")));
+        EXPECT_GT(text.size(), 25);
+    }
+}
+
+TEST_F(WorkbookTest, DemoHoldsTheSeason) {
+    auto book = createDemoWorkbook(path());
+    ASSERT_TRUE(book) << problemText(book.fault()).toStdString();
+    const auto drums = book.value()->drums();
+    ASSERT_TRUE(drums);
+    ASSERT_EQ(drums->size(), 3U);
+    std::vector<int> rods;
+    for (const DrumRow& row : *drums) {
+        rods.push_back(row.drum.rods);
+        for (const Tone& tone : *book.value()->tones())
+            EXPECT_TRUE(targetsFor(row.drum, tone)) << row.drum.name << ' ' << tone.id;
+    }
+    EXPECT_EQ(rods, (std::vector<int>{8, 10, 6}));
+    EXPECT_EQ(book.value()->tones()->size(), 5U);
+    EXPECT_GE(book.value()->logEntries()->size(), 12U);
+    EXPECT_FALSE(createDemoWorkbook(path())); // never over an existing one
+}
+
+TEST(Catalogue, HeadsAreWholeAndSourced) {
+    const auto heads = catalogueHeads();
+    EXPECT_GE(heads.size(), 6U);
+    for (const HeadSpec& head : heads) {
+        EXPECT_FALSE(head.source.empty()) << head.id;
+        EXPECT_GT(head.arealDensity.value, 1300.0 * head.thickness.value)
+            << head.id; // no lighter than bare film
+        Drum drum = plover();
+        drum.batterHead = head;
+        EXPECT_TRUE(checkedDrum(drum)) << head.id;
+    }
+}
+
+} // namespace
+} // namespace bombo
