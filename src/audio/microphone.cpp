@@ -1,5 +1,7 @@
 #include "audio/microphone.h"
 
+#include <QMediaDevices>
+#include <algorithm>
 #include <array>
 #include <cstring>
 
@@ -72,7 +74,12 @@ qint64 RingDevice::writeData(const char* data, qint64 size) {
     return size;
 }
 
-Microphone::Microphone(SampleRing& ring, QObject* parent) : QObject(parent), m_ring(ring) {}
+Microphone::Microphone(SampleRing& ring, QObject* parent) : QObject(parent), m_ring(ring), m_watch(this) {
+    // Asked every second: the sound server moves our stream to another device without a word when ours is
+    // pulled, and Qt 6.4 does not announce that the list has changed.
+    m_watch.setInterval(1000);
+    connect(&m_watch, &QTimer::timeout, this, &Microphone::checkPluggedIn);
+}
 
 Microphone::~Microphone() {
     stop();
@@ -91,10 +98,6 @@ QList<InputDevice> Microphone::devices() {
 
 void Microphone::start(const QByteArray& id) {
     stop();
-    if (!m_watch) {
-        m_watch = std::make_unique<QMediaDevices>();
-        connect(m_watch.get(), &QMediaDevices::audioInputsChanged, this, &Microphone::devicesChanged);
-    }
     m_device = QMediaDevices::defaultAudioInput();
     for (const QAudioDevice& device : QMediaDevices::audioInputs())
         if (!id.isEmpty() && device.id() == id)
@@ -114,11 +117,13 @@ void Microphone::start(const QByteArray& id) {
         emit failed(Fault::CannotOpen, m_device.description());
         return;
     }
+    m_watch.start();
     connect(m_source.get(), &QAudioSource::stateChanged, this, &Microphone::stateChanged);
     emit started(format.sampleRate(), m_device.description());
 }
 
 void Microphone::stop() {
+    m_watch.stop();
     if (m_source) {
         m_source->disconnect(this);
         m_source->stop();
@@ -127,7 +132,7 @@ void Microphone::stop() {
     m_sink.reset();
 }
 
-void Microphone::devicesChanged() {
+void Microphone::checkPluggedIn() {
     if (!m_source)
         return;
     const auto devices = QMediaDevices::audioInputs();

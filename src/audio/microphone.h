@@ -4,8 +4,8 @@
 
 #include <QAudioDevice>
 #include <QAudioSource>
-#include <QMediaDevices>
 #include <QObject>
+#include <QTimer>
 #include <memory>
 
 namespace bombo {
@@ -54,11 +54,11 @@ signals:
     void failed(bombo::Microphone::Fault fault, const QString& deviceName);
 
 private:
-    void devicesChanged();
+    void checkPluggedIn();
     void stateChanged(QAudio::State state);
 
     SampleRing& m_ring;
-    std::unique_ptr<QMediaDevices> m_watch;
+    QTimer m_watch;
     std::unique_ptr<QAudioSource> m_source;
     std::unique_ptr<RingDevice> m_sink;
     QAudioDevice m_device;

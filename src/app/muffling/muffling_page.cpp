@@ -149,7 +149,7 @@ void MufflingPage::showSelected() {
         valid ? tr("pad %1: %2")
                     .arg(*pad + 1)
                     .arg(padPlace(session().pads[static_cast<std::size_t>(*pad)], session().drum.shell))
-              : tr("%n pad(s) on the head", nullptr, static_cast<int>(session().pads.size())));
+              : tr("pads on the head: %1").arg(session().pads.size()));
 }
 
 } // namespace bombo

@@ -106,6 +106,7 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::NoSelection);
     m_table->setFocusPolicy(Qt::TabFocus);
+    m_table->setTabKeyNavigation(false);
     m_table->setShowGrid(false);
     m_table->setAlternatingRowColors(true);
     column->addWidget(m_table, 1);

@@ -330,13 +330,11 @@ void SessionController::onFileDone(const FileReport& report) {
         return;
     }
     const QString name = QFileInfo(report.path).fileName();
-    QStringList parts{tr("%1: %n tap(s) taken", nullptr, report.clear).arg(name)};
+    QStringList parts{tr("%1: taps taken %2").arg(name).arg(report.clear)};
     if (!report.unclear.empty())
-        parts << tr("%n not used (%1)", nullptr, static_cast<int>(report.unclear.size()))
-                     .arg(verdictText(report.unclear.front()));
+        parts << tr("not used %1 (%2)").arg(report.unclear.size()).arg(verdictText(report.unclear.front()));
     if (report.summary.invalidSamples > 0)
-        parts << tr("%n broken sample(s) taken as silence", nullptr,
-                    static_cast<int>(report.summary.invalidSamples));
+        parts << tr("broken samples taken as silence %1").arg(report.summary.invalidSamples);
     if (report.summary.endsEarly)
         parts << tr("the file ends before its header says");
     QString text = parts.join(QStringLiteral("; ")) + QLatin1Char('.');

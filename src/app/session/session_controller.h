@@ -66,6 +66,8 @@ public:
     bool openLogEntry(qint64 id);
 
     Settings& settings() { return m_settings; }
+    /// The open workbook, for what has no verb of its own here; may be null.
+    Workbook* workbook() { return m_journal.workbook(); }
 
 signals:
     void workbookChanged();

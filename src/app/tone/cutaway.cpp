@@ -160,10 +160,10 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
 
     painter.setPen(p.quiet);
     painter.setFont(typeface(14));
-    const QString wires = picture.strainer
-                              ? tr("%n strands\nstrainer %1 from contact", nullptr, picture.strands)
-                                    .arg(turnsText(*picture.strainer))
-                              : tr("%n strands\nstrainer not set yet", nullptr, picture.strands);
+    const QString wires = picture.strainer ? tr("strands: %1\nstrainer %2 from contact")
+                                                 .arg(picture.strands)
+                                                 .arg(turnsText(*picture.strainer))
+                                           : tr("strands: %1\nstrainer not set yet").arg(picture.strands);
     painter.drawText(QRectF(s.left() - 20, s.bottom() + 20, 0.8 * s.width() + 20, 40), Qt::AlignLeft, wires);
     painter.drawText(QRectF(s.left(), s.top() - 32, s.width(), 20), Qt::AlignHCenter,
                      tr("%1 × %2 in, to scale")
