@@ -3,7 +3,7 @@
 packages_build="build-essential cmake ninja-build ccache pkg-config qt6-base-dev qt6-multimedia-dev libqt6opengl6-dev
     libgl-dev libeigen3-dev libfftw3-dev libsndfile1-dev nlohmann-json3-dev libcli11-dev libfmt-dev libgtest-dev
     libbenchmark-dev"
-packages_run="libqt6sql6-sqlite qt6-qpa-plugins libqt6multimedia6 gstreamer1.0-plugins-good"
+packages_run="libqt6sql6-sqlite qt6-qpa-plugins libqt6multimedia6"
 packages_test="python3 clang-format xvfb xauth pulseaudio pulseaudio-utils"
 
 # need_packages GROUP...: installs what is not there; asks for root only then.

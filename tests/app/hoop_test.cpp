@@ -111,7 +111,8 @@ TEST(HoopPictureTest, SummarySaysEverythingThatIsPainted) {
     EXPECT_TRUE(summary.contains(QStringLiteral("rod 2: ")));
     EXPECT_TRUE(summary.contains(QStringLiteral("\u221244 cents")));
     EXPECT_EQ(summary.count(QStringLiteral("turn it now")), 2);
-    EXPECT_TRUE(hoopSummary(hoopPicture(tapping(), HeadSide::Batter)).contains(QStringLiteral("tap it now")));
+    const QString summaryOfTapping = hoopSummary(hoopPicture(tapping(), HeadSide::Batter));
+    EXPECT_TRUE(summaryOfTapping.contains(QStringLiteral("tap it now")));
 }
 
 TEST(HoopPaint, AccentMarksOnlyTheNextThing) {

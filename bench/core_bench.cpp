@@ -1,0 +1,85 @@
+/// The promises that have a time in them. Run: build/release/bench/bombo-bench
+#include "core/muffling/muffling.h"
+#include "core/practice/practice_session.h"
+#include "core/reading/read_tap.h"
+#include "core/tap/tap_splitter.h"
+#include "core/tuning/evenness.h"
+#include "support/sessions.h"
+
+#include <benchmark/benchmark.h>
+
+namespace {
+
+using namespace bombo;
+using bombo::testing::chase;
+using bombo::testing::fresh;
+using bombo::testing::plover;
+
+void modesOfADrum(benchmark::State& state) { // promise: 1 ms
+    const DrumState drum = drumState(plover(), Tension{3700}, Tension{3600});
+    for (auto _ : state)
+        benchmark::DoNotOptimize(coupledModes(drum));
+}
+BENCHMARK(modesOfADrum)->Unit(benchmark::kMillisecond);
+
+void toneToBothTensions(benchmark::State& state) { // promise: 10 ms
+    for (auto _ : state)
+        benchmark::DoNotOptimize(targetsFor(plover(), chase()));
+}
+BENCHMARK(toneToBothTensions)->Unit(benchmark::kMillisecond);
+
+PracticeState turned(double turns) {
+    const std::vector<Turns> all(8, Turns{turns});
+    return {all, all, Turns{1}};
+}
+
+void tapToReading(benchmark::State& state) { // promise: 10 ms of one core
+    const Drum drum = plover();
+    const auto sound = practiceEdgeTap(drum, drawNature(drum, 8), turned(2), HeadSide::Batter, 2, 5);
+    TapSplitter splitter(48000);
+    auto taps = splitter.push(sound);
+    for (Tap& tap : splitter.finish())
+        taps.push_back(std::move(tap));
+    Session s = bombo::testing::done(fresh(), FingerTight{HeadSide::Batter});
+    const ReadingOptions options{.expected = expectationNow(s.batter, briefFor(s, HeadSide::Batter))};
+    for (auto _ : state)
+        benchmark::DoNotOptimize(readTap(taps.at(0), options));
+}
+BENCHMARK(tapToReading)->Unit(benchmark::kMillisecond);
+
+void practiceTap(benchmark::State& state) { // promise: 100 times real time; a tap is 1.05 s of sound
+    const Drum drum = plover();
+    const HiddenNature nature = drawNature(drum, 8);
+    std::uint64_t stroke = 0;
+    for (auto _ : state)
+        benchmark::DoNotOptimize(practiceEdgeTap(drum, nature, turned(2), HeadSide::Batter, 2, stroke++));
+    state.counters["times_real"] =
+        benchmark::Counter(1.05 * static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+}
+BENCHMARK(practiceTap)->Unit(benchmark::kMillisecond);
+
+void planOfMoves(benchmark::State& state) {
+    const int rods = static_cast<int>(state.range(0));
+    const Drum drum = plover(rods);
+    std::vector<RodPitches> readings;
+    for (int rod = 0; rod < rods; ++rod)
+        readings.push_back(
+            {Hertz{295.0 + 3.0 * std::sin(2.0 * rod)}, Hertz{404.0 + 4.0 * std::cos(3.0 * rod)}});
+    const EvennessEstimate now = estimateEvenness(readings);
+    const TurnResponse response = learnTurnResponse(
+        drum.batterHead, drum.shell, {{Turns{2}, tensionFromHeard(drum, HeadSide::Batter, now.mean, {})}});
+    const std::vector<Turns> turns(static_cast<std::size_t>(rods), Turns{2});
+    for (auto _ : state)
+        benchmark::DoNotOptimize(planMoves(now, Hertz{300}, turns, response, drum.batterHead));
+}
+BENCHMARK(planOfMoves)->Arg(6)->Arg(8)->Arg(10)->Arg(12)->Arg(11)->Unit(benchmark::kMillisecond);
+
+void muffling(benchmark::State& state) {
+    const DrumState drum = drumState(plover(), Tension{3700}, Tension{3600});
+    const std::vector<Pad> pads{{Metres{0.13}, Radians{1}, {}}, {Metres{0.13}, Radians{2}, {}}};
+    for (auto _ : state)
+        benchmark::DoNotOptimize(predictMuffling(plover(), drum, pads));
+}
+BENCHMARK(muffling)->Unit(benchmark::kMillisecond);
+
+} // namespace
