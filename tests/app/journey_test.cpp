@@ -185,6 +185,32 @@ TEST_F(Journey, AnotherDrumHasAnotherSessionAndBothAreKept) {
     EXPECT_EQ(p.session().snareSide.stage, HeadStage::FingerTight);
 }
 
+TEST_F(Journey, AnotherToneAsksForAnotherRound) {
+    Program p(book());
+    chooseChase(p);
+    ASSERT_TRUE(p.spaceUntil(HeadSide::SnareSide, isDone));
+    p.click(QStringLiteral("station-1"));
+    p.click(QStringLiteral("tone-storm"));
+    p.click(QStringLiteral("station-2"));
+    EXPECT_EQ(stationState(p.session(), Station::SnareSide), StationState::Stale);
+    EXPECT_EQ(p.find<QLabel>(QStringLiteral("step"))->text(), QStringLiteral("Tap the round"));
+    p.press(Qt::Key_Space);
+    EXPECT_EQ(p.session().snareSide.stage, HeadStage::Tapping);
+    ASSERT_TRUE(p.spaceUntil(HeadSide::SnareSide, isDone));
+    EXPECT_EQ(stationState(p.session(), Station::SnareSide), StationState::Done);
+}
+
+TEST_F(Journey, AHeadIsStartedAgainAndUndoBringsItBack) {
+    Program p(book());
+    chooseChase(p);
+    for (int i = 0; i < 4; ++i)
+        p.press(Qt::Key_Space);
+    p.click(QStringLiteral("again"));
+    EXPECT_EQ(p.session().snareSide.stage, HeadStage::FingerTight);
+    p.click(QStringLiteral("undo"));
+    EXPECT_EQ(p.session().snareSide.group, 3);
+}
+
 TEST_F(Journey, StandViewGoesOnWithTheSpaceBarAndPageTurner) {
     Program p(book());
     chooseChase(p);

@@ -96,7 +96,12 @@ QWidget* HeadPage::rodTools() {
     row->setContentsMargins(0, 0, 0, 0);
     m_rodText = textLabel("quiet");
     m_rodText->setWordWrap(true);
+    m_rodText->setMinimumWidth(150); // three lines of the longest hint at the smallest window
     m_rodText->setObjectName(QStringLiteral("rodText"));
+    m_again = secondaryButton(tr("Start this head again"));
+    m_again->setObjectName(QStringLiteral("again"));
+    m_again->setToolTip(tr("A new head, or the count is lost: back to finger-tight. Undo brings it back."));
+    connect(m_again, &QPushButton::clicked, this, [this] { controller().perform(StartHeadAgain{m_side}); });
     m_startHere = secondaryButton({});
     m_startHere->setObjectName(QStringLiteral("startHere"));
     connect(m_startHere, &QPushButton::clicked, this, [this] {
@@ -127,7 +132,8 @@ QWidget* HeadPage::rodTools() {
         controller().perform(BeginTapping{m_side, 0, session().head(m_side).direction});
     });
     row->addWidget(m_rodText, 1);
-    for (QPushButton* button : {m_startHere, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo})
+    for (QPushButton* button :
+         {m_again, m_startHere, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo})
         row->addWidget(button);
     return bar;
 }
@@ -218,6 +224,7 @@ void HeadPage::showRodTools() {
     const HeadWork& work = session().head(m_side);
     const bool started = work.stage != HeadStage::FingerTight;
     m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : m_hint);
+    m_again->setVisible(!rod && started && work.stage != HeadStage::Tapping);
     m_startHere->setVisible(rod && started);
     m_startHere->setText(rod ? tr("Start at rod %1").arg(*rod + 1) : QString());
     m_lessTurned->setVisible(rod && started);
@@ -244,6 +251,10 @@ void HeadPage::act() {
             m_listening->askForFiles();
         break;
     case HeadStage::Done:
+        if (needsAnotherRound(session(), m_side)) {
+            controller().perform(BeginTapping{m_side, 0, work.direction});
+            break;
+        }
         controller().goTo(m_side == HeadSide::SnareSide ? Station::Batter : Station::Wires);
         break;
     }

@@ -19,6 +19,8 @@ struct StepWords {
     QString button; ///< what the one big button does
 };
 StepWords stepWords(const Session& session, HeadSide side);
+/// The head was finished for another tone: what was heard no longer says whether it is right.
+bool needsAnotherRound(const Session& session, HeadSide side);
 
 class HeadPage : public StationPage {
     Q_OBJECT
@@ -46,6 +48,7 @@ private:
     QLabel* m_mean;
     HoopView* m_hoop;
     QLabel* m_rodText;
+    QPushButton* m_again;
     QPushButton* m_startHere;
     QPushButton* m_otherWay;
     QPushButton* m_lessTurned;

@@ -110,6 +110,12 @@ StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
 
 } // namespace
 
+bool needsAnotherRound(const Session& session, HeadSide side) {
+    const Station station = side == HeadSide::Batter ? Station::Batter : Station::SnareSide;
+    return session.head(side).stage == HeadStage::Done &&
+           stationState(session, station) == StationState::Stale;
+}
+
 StepWords stepWords(const Session& session, HeadSide side) {
     const HeadWork& work = session.head(side);
     const auto move = moveAtHand(work, session.path);
@@ -119,6 +125,14 @@ StepWords stepWords(const Session& session, HeadSide side) {
         return turningWords(work, *move);
     if (const auto rod = nextRodToTap(work))
         return tappingWords(session, work, *rod);
+    if (needsAnotherRound(session, side))
+        return {StepKind::Tap,
+                {},
+                tr("Now listen again"),
+                tr("Tap the round"),
+                tr("The tone was changed since this head was heard: its target is another now."),
+                {},
+                tr("Begin the round")};
     if (work.stage == HeadStage::Done)
         return doneWords(work, briefFor(session, side));
     return fingerWords();

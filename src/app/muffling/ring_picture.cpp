@@ -83,10 +83,11 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     const double wanted = yOf(picture.wanted);
     painter.setPen(QPen(p.accent, 2.5, Qt::DashLine));
     painter.drawLine(QPointF(field.left(), wanted), QPointF(field.right(), wanted));
+    const QRectF label(field.right() - 132, wanted - 24, 132, 20);
+    painter.fillRect(label, p.card);
     painter.setPen(p.accent);
     painter.setFont(typeface(14, QFont::DemiBold));
-    painter.drawText(QRectF(field.right() - 150, wanted - 20, 150, 18), Qt::AlignRight,
-                     tr("whole ring wanted"));
+    painter.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("whole ring wanted"));
 }
 
 RingView::RingView(QWidget* parent) : QWidget(parent) {

@@ -83,7 +83,11 @@ struct Applier {
     }
     Outcome operator()(const TapHeard& c) {
         const HeadBrief brief = briefFor(session, c.side);
-        return withHead(session, c.side, hearTap(session.head(c.side), brief, c.reading), false);
+        const std::size_t rounds = session.head(c.side).history.size();
+        Outcome after = withHead(session, c.side, hearTap(session.head(c.side), brief, c.reading), false);
+        if (after && after->head(c.side).history.size() > rounds)
+            (c.side == HeadSide::Batter ? after->batterHeardAt : after->snareSideHeardAt) = after->clock;
+        return after;
     }
     Outcome operator()(const MoveMade& c) {
         return withHead(session, c.side, markMoved(session.head(c.side)), true);
@@ -156,12 +160,12 @@ struct Applier {
     }
 };
 
-StationState headState(const HeadWork& work, int at, int toneAt) {
+StationState headState(const HeadWork& work, int heardAt, int toneAt) {
     if (work.stage == HeadStage::FingerTight)
         return StationState::Open;
     if (work.stage != HeadStage::Done)
         return StationState::Doing;
-    return at < toneAt ? StationState::Stale : StationState::Done;
+    return heardAt < toneAt ? StationState::Stale : StationState::Done;
 }
 
 StationState laterState(bool begun, bool finished, int at, int lastTurned) {
@@ -225,9 +229,9 @@ StationState stationState(const Session& session, Station station) {
     case Station::Tone:
         return session.toneAt > 0 ? StationState::Done : StationState::Open;
     case Station::SnareSide:
-        return headState(session.snareSide, session.snareSideAt, session.toneAt);
+        return headState(session.snareSide, session.snareSideHeardAt, session.toneAt);
     case Station::Batter:
-        return headState(session.batter, session.batterAt, session.toneAt);
+        return headState(session.batter, session.batterHeardAt, session.toneAt);
     case Station::Wires:
         return laterState(session.wires.begun, wireAdviceOf(session).advice == StrainerAdvice::Leave,
                           session.wiresAt, lastTurned);

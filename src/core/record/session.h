@@ -44,6 +44,8 @@ struct Session {
     int toneAt = 0; ///< clock when the tone was chosen; 0 never; likewise below
     int snareSideAt = 0;
     int batterAt = 0;
+    int snareSideHeardAt = 0; ///< clock when a round of taps on it was last finished
+    int batterHeardAt = 0;
     int wiresAt = 0;
     int padsAt = 0;
     int savedAt = 0;

@@ -48,7 +48,8 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Session, drum, tone, weather, station, path, tolerance, source,
                                    practiceSeed, snareSide, batter, wires, pads, note, clock, toneAt,
-                                   snareSideAt, batterAt, wiresAt, padsAt, savedAt)
+                                   snareSideAt, batterAt, snareSideHeardAt, batterHeardAt, wiresAt, padsAt,
+                                   savedAt)
 
 std::string sessionText(const Session& session) {
     return Json(session).dump();
