@@ -133,8 +133,10 @@ QWidget* HeadPage::rodTools() {
     });
     row->addWidget(m_rodText, 1);
     for (QPushButton* button :
-         {m_again, m_startHere, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo})
+         {m_again, m_startHere, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo}) {
         row->addWidget(button);
+        button->setVisible(button == m_undo); // the others when refresh() finds a use for them
+    }
     return bar;
 }
 
