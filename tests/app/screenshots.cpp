@@ -46,6 +46,8 @@ void drive(Program& p, Album& album, QSize size) {
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
     album.take(QStringLiteral("batter-evening"));
     p.press(Qt::Key_F11);
+    p.window.showNormal(); // the screen of the offscreen platform is smaller
+    p.window.resize(size);
     album.take(QStringLiteral("stand-view"));
     p.press(Qt::Key_F11);
     p.window.resize(size);

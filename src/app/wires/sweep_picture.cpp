@@ -137,7 +137,7 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
                      tr("strainer turns from first contact"));
     painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38),
                      Qt::AlignHCenter | Qt::TextWordWrap,
-                     tr("shaded: usable; disc: answered, cross: no answer; bars: should answer, full at the "
+                     tr("shaded: usable; disc: answered, cross: no answer\nbars: should answer, full at the "
                         "middle, hatched at the edge"));
     paintTests(painter, map, picture);
     paintMarks(painter, map, picture);
