@@ -14,10 +14,6 @@ Player::~Player() {
         m_sink->stop();
 }
 
-bool Player::isAvailable() {
-    return !QMediaDevices::defaultAudioOutput().isNull();
-}
-
 bool Player::play(const std::vector<float>& samples, double sampleRate) {
     const QAudioDevice device = QMediaDevices::defaultAudioOutput();
     QAudioFormat format;

@@ -14,7 +14,6 @@ public:
     explicit Player(QObject* parent = nullptr);
     ~Player() override;
 
-    static bool isAvailable();
     /// Stops what plays and plays this. @return false when there is no output to play it on
     bool play(const std::vector<float>& samples, double sampleRate);
 

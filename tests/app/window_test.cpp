@@ -54,7 +54,8 @@ TEST_F(Window, FitsTheSmallScreenAtEveryStep) {
     p.press(Qt::Key_Space);
     const auto fits = [&] {
         QApplication::processEvents();
-        for (const Station station : kStations) { // the stack is as large as its largest page, in front or not
+        for (const Station station :
+             kStations) { // the stack is as large as its largest page, in front or not
             const QSize least = p.window.page(station)->layout()->totalMinimumSize();
             EXPECT_LE(least.width(), 1024 - 180) << stationName(station).toStdString();
             EXPECT_LE(least.height(), 700 - 24) << stationName(station).toStdString();

@@ -57,14 +57,5 @@ TEST(Wording, UndoKnowsEveryStepByName) {
     }
 }
 
-TEST(Wording, StrainerAdvice) {
-    WireAdvice advice;
-    advice.recommended = Turns{1.5};
-    advice.advice = StrainerAdvice::Tighten;
-    EXPECT_EQ(strainerText(advice, Turns{1.0}), QStringLiteral("Tighten 1/2 turn"));
-    advice.advice = StrainerAdvice::Leave;
-    EXPECT_EQ(strainerText(advice, Turns{1.5}), QStringLiteral("Leave it here"));
-}
-
 } // namespace
 } // namespace bombo

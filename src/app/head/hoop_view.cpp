@@ -37,11 +37,7 @@ void HoopView::select(std::optional<int> rod) {
 
 void HoopView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const Palette& p = ink();
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(hasFocus() ? QPen(p.ink, 2) : QPen(p.line, 1));
-    painter.setBrush(p.card);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    paintCard(painter, *this);
     if (!m_picture.pegs.empty())
         paintHoop(painter, map(), m_picture);
 }

@@ -127,10 +127,7 @@ bool HeadFromAbove::fits(const Pad& pad) const {
 
 void HeadFromAbove::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(hasFocus() ? QPen(ink().ink, 2) : QPen(ink().line, 1));
-    painter.setBrush(ink().card);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    paintCard(painter, *this);
     if (m_picture.shell.diameter.value > 0.0)
         paintHeadFromAbove(painter, map(), m_picture);
 }

@@ -104,10 +104,7 @@ void RingView::show(const RingPicture& picture) {
 
 void RingView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(ink().line, 1));
-    painter.setBrush(ink().card);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    paintCard(painter, *this);
     paintRing(painter, rect(), m_picture);
 }
 

@@ -253,19 +253,4 @@ QString rodsText(const std::vector<int>& rods) {
         .arg(rods.empty() ? 0 : rods.back() + 1);
 }
 
-QString strainerText(const WireAdvice& advice, Turns current) {
-    const Turns by = advice.recommended - current;
-    switch (advice.advice) {
-    case StrainerAdvice::Tighten:
-        return tr("Tighten %1").arg(turnsText(by));
-    case StrainerAdvice::Loosen:
-        return tr("Loosen %1").arg(turnsText(by));
-    case StrainerAdvice::Leave:
-        return tr("Leave it here");
-    case StrainerAdvice::TestMore:
-        break;
-    }
-    return tr("Try strokes at this stop");
-}
-
 } // namespace bombo

@@ -41,7 +41,5 @@ QString noteWords(Hertz frequency);
 QString pitchText(Hertz frequency);
 /// "rod 3", "rods 2 and 6"; 1-based.
 QString rodsText(const std::vector<int>& rods);
-/// Sentence for a strainer advice.
-QString strainerText(const WireAdvice& advice, Turns current);
 
 } // namespace bombo

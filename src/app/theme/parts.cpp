@@ -43,6 +43,13 @@ QPushButton* secondaryButton(const QString& text) {
     return button;
 }
 
+void paintCard(QPainter& painter, const QWidget& view) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(view.hasFocus() ? QPen(ink().ink, 2) : QPen(ink().line, 1));
+    painter.setBrush(ink().card);
+    painter.drawRoundedRect(QRectF(view.rect()).adjusted(1, 1, -1, -1), 4, 4);
+}
+
 void describe(QWidget* view, const QString& summary) {
     if (view->accessibleDescription() != summary)
         view->setAccessibleDescription(summary);

@@ -6,6 +6,8 @@
 #include <QLabel>
 #include <QPushButton>
 
+class QPainter;
+
 namespace bombo {
 
 /// A label with a role of the style sheet: "title", "heading", "figure", "now", "quiet", "batter",
@@ -25,6 +27,9 @@ protected:
 QPushButton* primaryButton();
 /// Lesser button: keeps its hands off the focus when clicked, so that the space bar stays with the big one.
 QPushButton* secondaryButton(const QString& text);
+
+/// The ground of a painted view: a card that fills it, with a stronger frame while it has the focus.
+void paintCard(QPainter& painter, const QWidget& view);
 
 /// Accessible description of a painted view; also its tool tip for those who hover.
 void describe(QWidget* view, const QString& summary);

@@ -145,10 +145,7 @@ void AskStrip::show(const AskPicture& picture) {
 
 void AskStrip::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(ink().line, 1));
-    painter.setBrush(ink().card);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    paintCard(painter, *this);
     if (m_picture.ring.value > 0.0)
         paintAsk(painter, rect(), m_picture);
 }

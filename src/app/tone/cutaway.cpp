@@ -185,11 +185,8 @@ void CutawayView::show(const std::optional<CutawayPicture>& picture) {
 
 void CutawayView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(ink().line, 1));
-    painter.setBrush(ink().card);
     const QRectF frame = QRectF(rect()).adjusted(1, 1, -1, -1);
-    painter.drawRoundedRect(frame, 4, 4);
+    paintCard(painter, *this);
     if (m_picture)
         paintCutaway(painter, CutawayMap(frame, m_picture->shell), *m_picture);
 }

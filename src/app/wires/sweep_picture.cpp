@@ -157,10 +157,7 @@ void SweepView::show(const SweepPicture& picture) {
 
 void SweepView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(ink().line, 1));
-    painter.setBrush(ink().card);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+    paintCard(painter, *this);
     paintSweep(painter, SweepMap(rect()), m_picture);
 }
 
