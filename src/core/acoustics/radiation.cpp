@@ -49,6 +49,7 @@ struct RadiationTable {
 
     explicit RadiationTable(int m) {
         std::vector<RadiationLoad> samples;
+        samples.reserve(kNodes);
         for (int i = 0; i < kNodes; ++i)
             samples.push_back(radiationLoadByQuadrature(m, nodeOf(i)));
         for (int k = 0; k < kNodes; ++k) {
