@@ -92,10 +92,9 @@ void SessionJournal::moveTo(int position) {
         return;
     if (const auto done = m_workbook->moveTo(m_stored, position); !done) {
         // Not now: the stack is in the middle of its own call.
-        const WorkbookProblem problem = done.fault();
         QMetaObject::invokeMethod(
             this,
-            [this, problem] {
+            [this, problem = done.fault()] {
                 reloadAfter(problem);
                 rebuildUndo();
                 emit changed();
@@ -110,7 +109,7 @@ void SessionJournal::moveTo(int position) {
 /// Where another program has gone on with the session, its steps are the truth.
 SessionJournal::Problem SessionJournal::reloadAfter(const WorkbookProblem& problem) {
     if (problem.fault == WorkbookFault::ChangedElsewhere)
-        if (const auto fresh = resume(m_stored.id))
+        if (auto fresh = resume(m_stored.id))
             return fresh;
     return problem;
 }
