@@ -7,7 +7,7 @@ namespace bombo::cli {
 namespace {
 
 Result<double, InputProblem> inRange(const Json& j, const std::string& key, double low, double high) {
-    const auto value = numberAt(j, key);
+    auto value = numberAt(j, key);
     if (value && (*value < low || *value > high))
         return failure(InputProblem{key, fmt::format("{:g} is outside {:g} to {:g}", *value, low, high)});
     return value;

@@ -32,7 +32,7 @@ Statement::Statement(const QSqlDatabase& database, const QString& sql, std::init
     m_ok = m_query.exec();
 }
 
-Transaction::Transaction(QSqlDatabase database) : m_database(std::move(database)) {
+Transaction::Transaction(const QSqlDatabase& database) : m_database(database) {
     QSqlQuery begin(m_database);
     m_open = begin.exec(QStringLiteral("BEGIN IMMEDIATE"));
     m_error = begin.lastError();

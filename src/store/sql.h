@@ -27,7 +27,7 @@ private:
 /// BEGIN IMMEDIATE .. COMMIT; rolls back when it goes out of scope uncommitted.
 class Transaction {
 public:
-    explicit Transaction(QSqlDatabase database);
+    explicit Transaction(const QSqlDatabase& database);
     ~Transaction();
     Transaction(const Transaction&) = delete;
     Transaction& operator=(const Transaction&) = delete;

@@ -134,7 +134,7 @@ std::optional<WorkbookProblem> Workbook::migrate() {
             if (!run.ok())
                 return problemOf(run.error(), m_path);
         }
-        Statement(m_database, QStringLiteral("PRAGMA user_version = %1").arg(next));
+        const Statement run(m_database, QStringLiteral("PRAGMA user_version = %1").arg(next));
         if (!transaction.commit())
             return problemOf(transaction.error(), m_path);
     }
@@ -155,7 +155,7 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::open(const QString& path)
         return book;
     }
     for (const char* setting : {"journal_mode = WAL", "synchronous = FULL", "foreign_keys = ON"})
-        Statement(book->m_database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
+        const Statement run(book->m_database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
     if (auto problem = book->migrate())
         return failure(*problem);
     return book;
@@ -172,7 +172,7 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& pat
     if (!mark.ok())
         return failure(problemOf(mark.error(), path));
     for (const char* setting : {"journal_mode = WAL", "synchronous = FULL", "foreign_keys = ON"})
-        Statement(book->m_database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
+        const Statement run(book->m_database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
     if (auto problem = book->migrate())
         return failure(*problem);
     return book;
@@ -447,7 +447,7 @@ QString Workbook::value(const QString& key) const {
 }
 
 void Workbook::limitSize(int pages) {
-    Statement(m_database, QStringLiteral("PRAGMA max_page_count = %1").arg(pages));
+    const Statement run(m_database, QStringLiteral("PRAGMA max_page_count = %1").arg(pages));
 }
 
 } // namespace bombo
