@@ -50,11 +50,7 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_logbook);
     m_stand = new StandView(central);
 
-    connect(m_rail, &RouteRail::stationChosen, this, [this](Station station) {
-        m_inLogbook = false;
-        m_controller.goTo(station);
-        refresh();
-    });
+    connect(m_rail, &RouteRail::stationChosen, this, &MainWindow::goTo);
     connect(m_rail, &RouteRail::logbookChosen, this, [this] { showLogbook(true); });
     connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
     connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
@@ -151,11 +147,7 @@ void MainWindow::fillMenus() {
     for (const Station station : kStations)
         go->addAction(stationName(station),
                       QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))),
-                      this, [this, station] {
-                          m_inLogbook = false;
-                          m_controller.goTo(station);
-                          refresh();
-                      });
+                      this, [this, station] { goTo(station); });
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
 }
 
@@ -194,6 +186,12 @@ void MainWindow::refresh() {
         page->primary()->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
     if (m_stand->isVisible())
         m_stand->show(standWords(m_controller.session(), m_controller.lastReading(), page->primary()));
+}
+
+void MainWindow::goTo(Station station) {
+    m_inLogbook = false;
+    m_controller.goTo(station);
+    refresh(); // also when the station stays the same and only the logbook goes
 }
 
 void MainWindow::showLogbook(bool inFront) {

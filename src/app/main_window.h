@@ -27,6 +27,7 @@ protected:
 
 private:
     void refresh();
+    void goTo(Station station);
     void showLogbook(bool inFront);
     void toggleStand();
     void pressPrimary();

@@ -23,6 +23,12 @@ int pragma(const QSqlDatabase& database, const QString& name) {
     return read.ok() && read.query().next() ? read.query().value(0).toInt() : 0;
 }
 
+/// What is acknowledged is on disk, and references hold.
+void makeDurable(const QSqlDatabase& database) {
+    for (const char* setting : {"journal_mode = WAL", "synchronous = FULL", "foreign_keys = ON"})
+        const Statement run(database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
+}
+
 QString text(const Json& json) {
     return QString::fromStdString(json.dump());
 }
@@ -154,8 +160,7 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::open(const QString& path)
             return failure(WorkbookProblem{WorkbookFault::ReadOnly, path, {}});
         return book;
     }
-    for (const char* setting : {"journal_mode = WAL", "synchronous = FULL", "foreign_keys = ON"})
-        const Statement run(book->m_database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
+    makeDurable(book->m_database);
     if (auto problem = book->migrate())
         return failure(*problem);
     return book;
@@ -171,8 +176,7 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& pat
     Statement mark(book->m_database, QStringLiteral("PRAGMA application_id = %1").arg(kApplicationId));
     if (!mark.ok())
         return failure(problemOf(mark.error(), path));
-    for (const char* setting : {"journal_mode = WAL", "synchronous = FULL", "foreign_keys = ON"})
-        const Statement run(book->m_database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
+    makeDurable(book->m_database);
     if (auto problem = book->migrate())
         return failure(*problem);
     return book;

@@ -13,16 +13,12 @@
 namespace bombo {
 namespace {
 
-/// A number inside the summary by path, or a dash; never throws on an odd summary.
-QString numberText(const Json& summary, std::initializer_list<const char*> path, int digits,
-                   const QString& unit) {
-    const Json* at = &summary;
-    for (const char* key : path) {
-        if (!at->is_object() || !at->contains(key))
-            return QStringLiteral("–");
-        at = &(*at)[key];
-    }
-    return at->is_number() ? QString::number(at->get<double>(), 'f', digits) + unit : QStringLiteral("–");
+/// A number inside the summary by JSON pointer, or a dash; never throws on an odd summary.
+QString numberText(const Json& summary, const char* pointer, int digits, const QString& unit) {
+    const Json::json_pointer at(pointer);
+    if (!summary.contains(at) || !summary.at(at).is_number())
+        return QStringLiteral("–");
+    return QString::number(summary.at(at).get<double>(), 'f', digits) + unit;
 }
 
 QString turnsCell(const Json& summary) {
@@ -120,10 +116,10 @@ void LogbookPage::fill() {
         const QStringList cells{QLocale().toString(when, QStringLiteral("d MMM yyyy  hh:mm")),
                                 drum,
                                 cueName(entry.toneId, m_controller.tones()),
-                                numberText(summary, {"batter", "measured_hz"}, 1, tr(" Hz")),
-                                numberText(summary, {"snare_side", "measured_hz"}, 1, tr(" Hz")),
+                                numberText(summary, "/batter/measured_hz", 1, tr(" Hz")),
+                                numberText(summary, "/snare_side/measured_hz", 1, tr(" Hz")),
                                 QStringLiteral("± ") +
-                                    numberText(summary, {"batter", "widest_cents"}, 0, tr(" cents")),
+                                    numberText(summary, "/batter/widest_cents", 0, tr(" cents")),
                                 turnsCell(summary),
                                 noteOf(summary).simplified()};
         for (int c = 0; c < static_cast<int>(cells.size()); ++c) {
@@ -153,8 +149,8 @@ void LogbookPage::showChosen() {
     const Json summary = Json::parse(entry->summary.toStdString(), nullptr, false);
     QString detail = noteOf(summary);
     detail += QLatin1Char('\n') + tr("Ring %1, %2.")
-                                      .arg(numberText(summary, {"ring_predicted_s"}, 2, tr(" s")),
-                                           numberText(summary, {"temperature_c"}, 0, tr(" °C")));
+                                      .arg(numberText(summary, "/ring_predicted_s", 2, tr(" s")),
+                                           numberText(summary, "/temperature_c", 0, tr(" °C")));
     if (!entry->restorable)
         detail += QLatin1Char(' ') + tr("An entry of figures only: it can be read, but not brought back.");
     m_detail->setText(detail.trimmed());

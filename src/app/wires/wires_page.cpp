@@ -165,13 +165,12 @@ QWidget* WiresPage::answersPanel() {
     return panel;
 }
 
-WiresPage::Step WiresPage::step() const {
+WiresPage::Step WiresPage::step(const WireAdvice& advice) const {
     const WireWork& wires = session().wires;
     if (!wires.begun)
         return Step::Begin;
     if (nextStroke(wires.strainer, wires.tests, wires.rattles))
         return Step::TryStroke;
-    const WireAdvice advice = wireAdviceOf(session());
     return nextStop(advice) == wires.strainer ? Step::Finished : Step::TurnKnob;
 }
 
@@ -209,7 +208,7 @@ void WiresPage::refresh() {
 
     const WireAdvice& advice = picture.advice;
     m_no->setVisible(false);
-    switch (step()) {
+    switch (step(advice)) {
     case Step::Begin:
         m_now->setText(tr("Now lever on, knob to first contact"));
         m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStop(advice))));
@@ -278,10 +277,11 @@ void WiresPage::cellClicked(const Stroke& stroke) {
 
 void WiresPage::act() {
     const WireWork& wires = session().wires;
-    switch (step()) {
+    const WireAdvice advice = wireAdviceOf(session());
+    switch (step(advice)) {
     case Step::Begin:
     case Step::TurnKnob:
-        controller().perform(SetStrainer{nextStop(wireAdviceOf(session()))});
+        controller().perform(SetStrainer{nextStop(advice)});
         break;
     case Step::TryStroke: {
         const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);

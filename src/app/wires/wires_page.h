@@ -17,7 +17,7 @@ public:
 
 private:
     enum class Step { Begin, TryStroke, TurnKnob, Finished };
-    Step step() const;
+    Step step(const WireAdvice& advice) const;
     Turns nextStop(const WireAdvice& advice) const;
     void act();
     void answer(const Stroke& stroke, bool yes);
