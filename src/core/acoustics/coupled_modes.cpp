@@ -10,11 +10,37 @@
 namespace bombo {
 namespace {
 
-constexpr int kCavityModes = 14;
+constexpr int kCavityModes = 12;
 constexpr int kLargestSize = 2 * kRadialShapes;
 using Matrix = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, 0, kLargestSize, kLargestSize>;
 using Vector = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, kLargestSize, 1>;
 constexpr double kTwoPi = 2.0 * std::numbers::pi;
+
+constexpr int kPeakPoints = 41;
+
+/// Integrals of the head shapes and their values from the middle to the hoop; depend on m only.
+struct HeadBasis {
+    ShapeVector norm;   ///< int J^2 s ds
+    ShapeVector strain; ///< int |grad|^2 s ds
+    Eigen::Matrix<double, kPeakPoints, kRadialShapes> atPoints;
+
+    explicit HeadBasis(int m) {
+        for (int n = 0; n < kRadialShapes; ++n) {
+            const double zero = shapeZeros(m)[static_cast<std::size_t>(n)];
+            const double edge = besselJ(m + 1, zero);
+            norm[n] = 0.5 * edge * edge;
+            strain[n] = zero * zero * norm[n];
+            for (int i = 0; i < kPeakPoints; ++i)
+                atPoints(i, n) = besselJ(m, zero * i / (kPeakPoints - 1.0));
+        }
+    }
+};
+
+const HeadBasis& headBasis(int m) {
+    static const std::array<HeadBasis, kHighestM + 1> all{HeadBasis(0), HeadBasis(1), HeadBasis(2),
+                                                          HeadBasis(3), HeadBasis(4)};
+    return all[static_cast<std::size_t>(m)];
+}
 
 /// Projections of the head shapes on the cavity's radial modes; depend on m only.
 struct CavityBasis {
@@ -28,7 +54,7 @@ struct CavityBasis {
             zeros[k] = q;
             const double edge = besselJ(m, q);
             const double norm = q == 0.0 ? 0.5 : 0.5 * (1.0 - m * m / (q * q)) * edge * edge;
-            Eigen::Vector3d overlap;
+            ShapeVector overlap;
             for (int n = 0; n < kRadialShapes; ++n)
                 overlap[n] = besselOverlap(m, shapeZeros(m)[static_cast<std::size_t>(n)], q);
             products[k] = overlap * overlap.transpose() / norm;
@@ -42,18 +68,20 @@ const CavityBasis& cavityBasis(int m) {
     return all[static_cast<std::size_t>(m)];
 }
 
+/// What one factorisation of D tells: the number of natural frequencies below and the sign of det D.
+struct Probe {
+    double omega = 0;
+    int below = 0;          ///< natural frequencies below omega
+    int poles = 0;          ///< of the rigid-walled cavity below omega
+    double determinant = 0; ///< of D, scaled; changes sign at each natural frequency
+};
+
 /// The dynamic stiffness of one m-family, D(omega) q = 0, divided by the azimuthal factor.
 class Family {
 public:
     Family(const DrumState& drum, int m, const ModeOptions& options)
-        : m_drum(drum), m_m(m), m_air(options.air), m_held(options.held) {
-        for (int n = 0; n < kRadialShapes; ++n) {
-            const double zero = shapeZeros(m)[static_cast<std::size_t>(n)];
-            const double edge = besselJ(m + 1, zero);
-            m_norm[n] = 0.5 * edge * edge;
-            m_strain[n] = zero * zero * m_norm[n];
-        }
-    }
+        : m_drum(drum), m_m(m), m_air(options.air), m_held(options.held), m_norm(headBasis(m).norm),
+          m_strain(headBasis(m).strain) {}
 
     Eigen::Index size() const { return m_held == Held::Neither ? kLargestSize : kRadialShapes; }
     bool batterMoves() const { return m_held != Held::Batter; }
@@ -70,9 +98,16 @@ public:
         return d;
     }
 
-    /// Natural frequencies below omega: those of the rigid-walled cavity plus the negative eigenvalues of D.
-    int countBelow(double omega) const {
-        return cavityPolesBelow(omega) + negativeCount(dynamicStiffness(omega));
+    /// Natural frequencies below omega: those of the rigid-walled cavity plus the negative pivots of D.
+    Probe probe(double omega) const {
+        Probe found{omega, 0, cavityPolesBelow(omega), 1.0};
+        const Vector pivots = factorised(dynamicStiffness(omega)).diagonal();
+        for (Eigen::Index i = 0; i < pivots.size(); ++i) {
+            found.below += pivots[i] < 0.0 ? 1 : 0;
+            found.determinant *= pivots[i] / m_drum.batter.tension.value;
+        }
+        found.below += found.poles;
+        return found;
     }
 
     int cavityPolesBelow(double omega) const {
@@ -91,10 +126,7 @@ public:
     }
 
     CoupledMode describe(double omega, int order) const {
-        const Eigen::SelfAdjointEigenSolver<Matrix> solver(dynamicStiffness(omega));
-        Eigen::Index smallest = 0;
-        solver.eigenvalues().cwiseAbs().minCoeff(&smallest);
-        const Vector q = solver.eigenvectors().col(smallest);
+        const Vector q = nullVector(omega);
 
         CoupledMode mode;
         mode.m = m_m;
@@ -110,12 +142,35 @@ public:
         return mode;
     }
 
-    static int negativeCount(const Matrix& d) {
-        const Eigen::LDLT<Matrix> ldlt(d);
-        return static_cast<int>((ldlt.vectorD().array() < 0.0).count());
+private:
+    /// L and D of the triangular factorisation A = L D L', without exchanges: D on the diagonal, L below it.
+    /// A pivot that happens to vanish is nudged; its sign is then that of a frequency a hair away.
+    static Matrix factorised(Matrix a) {
+        const Eigen::Index n = a.rows();
+        for (Eigen::Index k = 0; k < n; ++k) {
+            if (std::abs(a(k, k)) < 1e-14)
+                a(k, k) = 1e-14;
+            const double pivot = a(k, k);
+            for (Eigen::Index i = k + 1; i < n; ++i) {
+                const double factor = a(i, k) / pivot;
+                for (Eigen::Index j = i; j < n; ++j)
+                    a(j, i) -= factor * a(j, k);
+            }
+            for (Eigen::Index i = k + 1; i < n; ++i)
+                a(i, k) /= pivot;
+        }
+        return a;
     }
 
-private:
+    /// The shape at a natural frequency: two inverse iterations, as D is singular but for rounding.
+    Vector nullVector(double omega) const {
+        const Eigen::PartialPivLU<Matrix> lu(dynamicStiffness(omega * (1.0 + 1e-10)));
+        Vector q = Vector::LinSpaced(size(), 1.0, 0.5);
+        for (int i = 0; i < 3; ++i)
+            q = lu.solve(q).normalized();
+        return q;
+    }
+
     Eigen::Index snareSideAt() const { return batterMoves() ? kRadialShapes : 0; }
 
     void addHead(Matrix& d, Eigen::Index at, const HeadState& head, double omega) const {
@@ -124,8 +179,8 @@ private:
         block.diagonal() +=
             head.tension.value * m_strain - omega * omega * head.arealDensity.value * a * a * m_norm;
         if (m_air == AirCoupling::Both) {
-            const RadiationLoad load = radiationLoad(m_m, omega * a / m_drum.air.soundSpeed);
-            block -= omega * omega * m_drum.air.density * a * a * a * load.mass;
+            block -= omega * omega * m_drum.air.density * a * a * a *
+                     radiationMass(m_m, omega * a / m_drum.air.soundSpeed);
         }
     }
 
@@ -143,9 +198,11 @@ private:
             if (axial2 > 0.0) {
                 own += basis.products[k] / (axial * std::tan(axial * h));
                 across -= basis.products[k] / (axial * std::sin(axial * h));
-            } else {
-                own -= basis.products[k] / (axial * std::tanh(axial * h));
-                across += basis.products[k] / (axial * std::sinh(axial * h));
+            } else { // 1/tanh and 1/sinh from one exponential
+                const double e = std::exp(-axial * h);
+                const double scaled = 1.0 / (axial * (1.0 - e * e));
+                own -= (1.0 + e * e) * scaled * basis.products[k];
+                across += 2.0 * e * scaled * basis.products[k];
             }
         }
         if (batterMoves())
@@ -158,19 +215,16 @@ private:
         }
     }
 
-    static double peak(int m, const Eigen::Vector3d& shape) {
-        double highest = 0.0;
-        for (int i = 0; i <= 40; ++i) {
-            const double value = shapeAt(m, shape, i / 40.0);
-            if (std::abs(value) > std::abs(highest))
-                highest = value;
-        }
-        return highest;
+    double peak(const ShapeVector& shape) const {
+        const Eigen::Matrix<double, kPeakPoints, 1> values = headBasis(m_m).atPoints * shape;
+        Eigen::Index at = 0;
+        values.cwiseAbs().maxCoeff(&at);
+        return values[at];
     }
 
     void normalise(CoupledMode& mode) const {
-        const double batterPeak = peak(m_m, mode.batterShape);
-        const double snareSidePeak = peak(m_m, mode.snareSideShape);
+        const double batterPeak = peak(mode.batterShape);
+        const double snareSidePeak = peak(mode.snareSideShape);
         const double scale = std::abs(batterPeak) >= std::abs(snareSidePeak) ? batterPeak : snareSidePeak;
         mode.batterShape /= scale;
         mode.snareSideShape /= scale;
@@ -202,7 +256,7 @@ private:
             return;
         const double a = m_drum.radius.value;
         const ShapeMatrix c = m_drum.air.density * a * a * a * omega *
-                              radiationLoad(m_m, omega * a / m_drum.air.soundSpeed).resistance;
+                              radiationResistance(m_m, omega * a / m_drum.air.soundSpeed);
         const double loss =
             mode.batterShape.dot(c * mode.batterShape) + mode.snareSideShape.dot(c * mode.snareSideShape);
         const double decay = 0.5 * loss / mass;
@@ -214,70 +268,90 @@ private:
     int m_m;
     AirCoupling m_air;
     Held m_held;
-    Eigen::Vector3d m_norm;
-    Eigen::Vector3d m_strain;
+    ShapeVector m_norm;
+    ShapeVector m_strain;
 };
 
-/// One root between `low` and `high`; false position on det D when no cavity pole lies between, else
-/// bisection.
-double refine(const Family& family, double low, double high, int below) {
-    constexpr double tolerance = 1e-9;
-    if (family.cavityPolesBelow(low) == family.cavityPolesBelow(high)) {
-        double fLow = family.dynamicStiffness(low).determinant();
-        double fHigh = family.dynamicStiffness(high).determinant();
-        if ((fLow < 0.0) != (fHigh < 0.0)) {
-            for (int i = 0; i < 60 && high - low > tolerance * high; ++i) {
-                const double x = (low * fHigh - high * fLow) / (fHigh - fLow);
-                const double f = family.dynamicStiffness(x).determinant();
-                if (std::abs(f) == 0.0)
-                    return x;
-                if ((f < 0.0) == (fHigh < 0.0)) { // Illinois: halve the end that stays
-                    if (std::abs(x - high) < tolerance * high)
-                        return x;
-                    high = x;
-                    fHigh = f;
-                    fLow *= 0.5;
-                } else {
-                    if (std::abs(x - low) < tolerance * high)
-                        return x;
-                    low = x;
-                    fLow = f;
-                    fHigh *= 0.5;
-                }
-            }
-            return 0.5 * (low + high);
+/// One root between two probes. On det D (Brent's method) when no cavity pole lies between, else bisection.
+double refine(const Family& family, Probe low, Probe high) {
+    constexpr double tolerance = 1e-8;
+    const int below = low.below;
+    while (low.poles != high.poles || (low.determinant < 0.0) == (high.determinant < 0.0)) {
+        if (high.omega - low.omega < tolerance * high.omega)
+            return 0.5 * (low.omega + high.omega);
+        const Probe middle = family.probe(0.5 * (low.omega + high.omega));
+        (middle.below > below ? high : low) = middle;
+    }
+    double a = low.omega, fa = low.determinant;
+    double b = high.omega, fb = high.determinant;
+    double c = a, fc = fa;
+    double step = b - a, lastStep = step;
+    for (int i = 0; i < 80; ++i) {
+        if ((fb < 0.0) == (fc < 0.0)) {
+            c = a, fc = fa;
+            step = lastStep = b - a;
         }
+        if (std::abs(fc) < std::abs(fb)) {
+            a = b, fa = fb;
+            b = c, fb = fc;
+            c = a, fc = fa;
+        }
+        const double enough = 0.5 * tolerance * b;
+        const double half = 0.5 * (c - b);
+        if (std::abs(half) <= enough || std::abs(fb) == 0.0)
+            return b;
+        if (std::abs(lastStep) >= enough && std::abs(fa) > std::abs(fb)) {
+            const double s = fb / fa;
+            double p, q;
+            if (a == c) {
+                p = 2.0 * half * s;
+                q = 1.0 - s;
+            } else {
+                const double u = fa / fc, r = fb / fc;
+                p = s * (2.0 * half * u * (u - r) - (b - a) * (r - 1.0));
+                q = (u - 1.0) * (r - 1.0) * (s - 1.0);
+            }
+            if (p > 0.0)
+                q = -q;
+            p = std::abs(p);
+            if (2.0 * p < std::min(3.0 * half * q - std::abs(enough * q), std::abs(lastStep * q))) {
+                lastStep = step;
+                step = p / q;
+            } else {
+                step = lastStep = half;
+            }
+        } else {
+            step = lastStep = half;
+        }
+        a = b, fa = fb;
+        b += std::abs(step) > enough ? step : (half > 0.0 ? enough : -enough);
+        fb = family.probe(b).determinant;
     }
-    for (int i = 0; i < 60 && high - low > tolerance * high; ++i) {
-        const double middle = 0.5 * (low + high);
-        (family.countBelow(middle) > below ? high : low) = middle;
-    }
-    return 0.5 * (low + high);
+    return b;
 }
 
-/// The roots between two frequencies with `below` and `upTo` roots beneath them, split until each is alone.
-void isolate(const Family& family, double low, double high, int below, int upTo, int wanted,
+/// The lowest `wanted` roots between two probes, split until each is alone.
+void isolate(const Family& family, const Probe& low, const Probe& high, int wanted,
              std::vector<double>& roots) {
-    if (below >= upTo || static_cast<int>(roots.size()) >= wanted)
+    if (low.below >= high.below || static_cast<int>(roots.size()) >= wanted)
         return;
-    const bool narrow = high - low < 0.02 * high;
-    if (upTo - below == 1 && narrow) {
-        roots.push_back(refine(family, low, high, below));
-        return;
-    }
-    const double middle = 0.5 * (low + high);
-    if (high - low < 1e-8 * high) { // a true double root
-        roots.insert(roots.end(), static_cast<std::size_t>(upTo - below), middle);
+    if (high.below - low.below == 1) {
+        roots.push_back(refine(family, low, high));
         return;
     }
-    const int inMiddle = family.countBelow(middle);
-    isolate(family, low, middle, below, inMiddle, wanted, roots);
-    isolate(family, middle, high, inMiddle, upTo, wanted, roots);
+    const double middle = 0.5 * (low.omega + high.omega);
+    if (high.omega - low.omega < 1e-8 * high.omega) { // a true double root
+        roots.insert(roots.end(), static_cast<std::size_t>(high.below - low.below), middle);
+        return;
+    }
+    const Probe between = family.probe(middle);
+    isolate(family, low, between, wanted, roots);
+    isolate(family, between, high, wanted, roots);
 }
 
 } // namespace
 
-double shapeAt(int m, const Eigen::Vector3d& shape, double radius) {
+double shapeAt(int m, const ShapeVector& shape, double radius) {
     double value = 0.0;
     for (int n = 0; n < kRadialShapes; ++n)
         value += shape[n] * besselJ(m, shapeZeros(m)[static_cast<std::size_t>(n)] * radius);
@@ -289,12 +363,15 @@ std::vector<CoupledMode> coupledModes(const DrumState& drum, const ModeOptions& 
     for (int m = options.lowestM; m <= options.highestM; ++m) {
         const Family family(drum, m, options);
         const int wanted = std::min<int>(options.perM, static_cast<int>(family.size()));
-        double high = kTwoPi * 100.0;
-        while (family.countBelow(high) < wanted)
-            high *= 1.5;
+        // Upwards in steps until enough roots lie below; each step is searched as soon as it is known.
         std::vector<double> roots;
-        isolate(family, kTwoPi * 1.0, high, 0, family.countBelow(high), wanted, roots);
-        roots.resize(std::min(roots.size(), static_cast<std::size_t>(wanted)));
+        Probe low = family.probe(kTwoPi);
+        for (double omega = kTwoPi * 150.0; static_cast<int>(roots.size()) < wanted; omega *= 1.4) {
+            const Probe high = family.probe(omega);
+            isolate(family, low, high, wanted, roots);
+            low = high;
+        }
+        roots.resize(static_cast<std::size_t>(wanted));
         for (std::size_t i = 0; i < roots.size(); ++i)
             modes.push_back(family.describe(roots[i], static_cast<int>(i) + 1));
     }

@@ -33,11 +33,11 @@ struct CoupledMode {
     Hertz frequency;
     double batterShare = 0; ///< of the strain energy of both heads, 0..1
     double snareSideShare = 0;
-    double relativePhaseDeg = 0;         ///< 0: heads move the same way; 180: against each other
-    double amplitudeRatio = 0;           ///< snare-side peak over batter peak
-    std::optional<Seconds> radiationT60; ///< empty if no outside air or no measurable loss
-    Eigen::Vector3d batterShape = Eigen::Vector3d::Zero(); ///< of J_m(j_mn r/a); the larger head peaks near 1
-    Eigen::Vector3d snareSideShape = Eigen::Vector3d::Zero();
+    double relativePhaseDeg = 0;                   ///< 0: heads move the same way; 180: against each other
+    double amplitudeRatio = 0;                     ///< snare-side peak over batter peak
+    std::optional<Seconds> radiationT60;           ///< empty if no outside air or no measurable loss
+    ShapeVector batterShape = ShapeVector::Zero(); ///< of J_m(j_mn r/a); the larger head peaks near 1
+    ShapeVector snareSideShape = ShapeVector::Zero();
     Kilograms modalMass; ///< of this mode with the amplitudes above, air included
 };
 
@@ -49,15 +49,16 @@ struct ModeOptions {
     Held held = Held::Neither;
 };
 
-/// Clamped circular heads (3 radial shapes each), rigid shell with the exact axial solution of the cavity for
-/// each of its radial modes, Rayleigh radiation outside. Modes are counted by inertia (Wittrick-Williams), so
-/// none is missed, then refined to 1e-9. Ascending within each m. Source: docs/physics.md, sections 2 to 4.
+/// Clamped circular heads (kRadialShapes radial shapes each), rigid shell with the exact axial solution of
+/// the cavity for each of its radial modes, Rayleigh radiation outside. Modes are counted by inertia
+/// (Wittrick-Williams), so none is missed, then refined to 1e-8. Ascending within each m. Source:
+/// docs/physics.md, sections 2 to 4.
 /// @pre tensions, densities and lengths > 0
 std::vector<CoupledMode> coupledModes(const DrumState& drum, const ModeOptions& options = {});
 
 DrumState drumState(const Drum& drum, Tension batter, Tension snareSide, const Air& air = {});
 
 /// Deflection of one head in a mode at `radius` (0..1 of the head's radius), without the angular factor.
-double shapeAt(int m, const Eigen::Vector3d& shape, double radius);
+double shapeAt(int m, const ShapeVector& shape, double radius);
 
 } // namespace bombo

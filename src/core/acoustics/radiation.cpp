@@ -13,18 +13,32 @@ namespace {
 
 constexpr double kLargestKa = 12.0;
 constexpr int kNodes = 40;
+constexpr int kSteps = 240;
 
-/// Hankel transforms of the three shapes at x = (radial wavenumber) * a.
-std::array<double, kRadialShapes> transforms(int m, double x) {
-    std::array<double, kRadialShapes> w{};
-    for (int n = 0; n < kRadialShapes; ++n)
-        w[static_cast<std::size_t>(n)] = besselOverlap(m, shapeZeros(m)[static_cast<std::size_t>(n)], x);
-    return w;
+/// J_{m+1}(j_mn): minus the slope of each shape at the hoop.
+const ShapeVector& shapeSlopes(int m) {
+    static const auto slopes = [] {
+        std::array<ShapeVector, kHighestM + 1> all;
+        for (int order = 0; order <= kHighestM; ++order)
+            for (int n = 0; n < kRadialShapes; ++n)
+                all[static_cast<std::size_t>(order)][n] =
+                    besselJ(order + 1, shapeZeros(order)[static_cast<std::size_t>(n)]);
+        return all;
+    }();
+    return slopes[static_cast<std::size_t>(m)];
 }
 
-void addProducts(ShapeMatrix& sum, const std::array<double, kRadialShapes>& w, double weight) {
-    const Eigen::Map<const Eigen::Vector3d> v(w.data());
-    sum += weight * v * v.transpose();
+/// Hankel transforms of the shapes at x = (radial wavenumber) * a: besselOverlap with J_m(x) taken once.
+ShapeVector transforms(int m, double x) {
+    const auto& zeros = shapeZeros(m);
+    const double atX = besselJ(m, x);
+    ShapeVector w;
+    for (int n = 0; n < kRadialShapes; ++n) {
+        const double p = zeros[static_cast<std::size_t>(n)];
+        w[n] = std::abs(p - x) < 1e-6 * p ? besselOverlap(m, p, x)
+                                          : p * shapeSlopes(m)[n] * atX / ((p - x) * (p + x));
+    }
+    return w;
 }
 
 /// Composite Simpson rule over [0, length] for the outer product of transforms at x(t).
@@ -33,7 +47,8 @@ template <class XOfT> ShapeMatrix integrate(int m, double length, int intervals,
     const double step = length / intervals;
     for (int i = 0; i <= intervals; ++i) {
         const double weight = (i == 0 || i == intervals) ? 1.0 : (i % 2 == 1 ? 4.0 : 2.0);
-        addProducts(sum, transforms(m, xOfT(step * i)), weight * step / 3.0);
+        const ShapeVector w = transforms(m, xOfT(step * i));
+        sum += (weight * step / 3.0) * w * w.transpose();
     }
     return sum;
 }
@@ -42,32 +57,49 @@ double nodeOf(int index) {
     return 0.5 * kLargestKa * (1.0 + std::cos(std::numbers::pi * (index + 0.5) / kNodes));
 }
 
-/// Chebyshev coefficients of the load over ka, one table for each m.
+/// Value at x in -1..1 of the Chebyshev series with these coefficients.
+ShapeMatrix chebyshevSum(const std::vector<ShapeMatrix>& coefficients, double x) {
+    ShapeMatrix sum = coefficients[0] + x * coefficients[1];
+    double before = 1.0;
+    double now = x;
+    for (std::size_t k = 2; k < coefficients.size(); ++k) {
+        const double next = 2.0 * x * now - before;
+        sum += next * coefficients[k];
+        before = now;
+        now = next;
+    }
+    return sum;
+}
+
+/// The load at equal steps of ka, one table for each m. The quadrature is costly, so that it is done at few
+/// Chebyshev nodes and their series fills the table.
 struct RadiationTable {
-    std::array<ShapeMatrix, kNodes> mass;
-    std::array<ShapeMatrix, kNodes> resistance;
+    std::vector<RadiationLoad> entries; ///< at 0, 1 ... kSteps steps
 
     explicit RadiationTable(int m) {
         std::vector<RadiationLoad> samples;
         samples.reserve(kNodes);
         for (int i = 0; i < kNodes; ++i)
             samples.push_back(radiationLoadByQuadrature(m, nodeOf(i)));
-        for (int k = 0; k < kNodes; ++k) {
-            ShapeMatrix massSum = ShapeMatrix::Zero();
-            ShapeMatrix resistanceSum = ShapeMatrix::Zero();
-            for (int i = 0; i < kNodes; ++i) {
-                const double c = std::cos(std::numbers::pi * k * (i + 0.5) / kNodes);
-                massSum += c * samples[static_cast<std::size_t>(i)].mass;
-                resistanceSum += c * samples[static_cast<std::size_t>(i)].resistance;
+        std::vector<ShapeMatrix> mass(kNodes, ShapeMatrix::Zero());
+        std::vector<ShapeMatrix> resistance(kNodes, ShapeMatrix::Zero());
+        for (std::size_t k = 0; k < kNodes; ++k)
+            for (std::size_t i = 0; i < kNodes; ++i) {
+                const double c = (k == 0 ? 1.0 : 2.0) / kNodes *
+                                 std::cos(std::numbers::pi * static_cast<double>(k) *
+                                          (static_cast<double>(i) + 0.5) / kNodes);
+                mass[k] += c * samples[i].mass;
+                resistance[k] += c * samples[i].resistance;
             }
-            const double scale = (k == 0 ? 1.0 : 2.0) / kNodes;
-            mass[static_cast<std::size_t>(k)] = scale * massSum;
-            resistance[static_cast<std::size_t>(k)] = scale * resistanceSum;
+        entries.reserve(kSteps + 1);
+        for (int i = 0; i <= kSteps; ++i) {
+            const double x = 2.0 * i / kSteps - 1.0;
+            entries.push_back({chebyshevSum(mass, x), chebyshevSum(resistance, x)});
         }
     }
 };
 
-/// Each made when it is first asked for: a table takes some 30 ms, and the edge pitch needs only one of them.
+/// Each made when it is first asked for: a table takes some 15 ms, and the edge pitch needs only one of them.
 template <int M> const RadiationTable& table() {
     static const RadiationTable made(M);
     return made;
@@ -88,6 +120,20 @@ const RadiationTable& tableOf(int m) {
         return table<4>();
     }
 }
+
+/// Four-point Lagrange interpolation in the table.
+struct Stencil {
+    std::size_t first;
+    std::array<double, 4> weights;
+
+    explicit Stencil(double ka) {
+        const double at = std::clamp(ka, 0.0, kLargestKa) / kLargestKa * kSteps;
+        first = static_cast<std::size_t>(std::clamp(std::floor(at) - 1.0, 0.0, kSteps - 3.0));
+        const double t = at - static_cast<double>(first);
+        weights = {-(t - 1.0) * (t - 2.0) * (t - 3.0) / 6.0, t * (t - 2.0) * (t - 3.0) / 2.0,
+                   -t * (t - 1.0) * (t - 3.0) / 2.0, t * (t - 1.0) * (t - 2.0) / 6.0};
+    }
+};
 
 } // namespace
 
@@ -116,20 +162,18 @@ RadiationLoad radiationLoadByQuadrature(int m, double ka) {
     return load;
 }
 
-RadiationLoad radiationLoad(int m, double ka) {
-    const RadiationTable& table = tableOf(m);
-    const double x = std::clamp(ka, 0.0, kLargestKa) / (0.5 * kLargestKa) - 1.0;
-    RadiationLoad load{table.mass[0] + x * table.mass[1], table.resistance[0] + x * table.resistance[1]};
-    double before = 1.0;
-    double now = x;
-    for (std::size_t k = 2; k < kNodes; ++k) {
-        const double next = 2.0 * x * now - before;
-        load.mass += next * table.mass[k];
-        load.resistance += next * table.resistance[k];
-        before = now;
-        now = next;
-    }
-    return load;
+ShapeMatrix radiationMass(int m, double ka) {
+    const Stencil at(ka);
+    const RadiationLoad* entry = &tableOf(m).entries[at.first];
+    return at.weights[0] * entry[0].mass + at.weights[1] * entry[1].mass + at.weights[2] * entry[2].mass +
+           at.weights[3] * entry[3].mass;
+}
+
+ShapeMatrix radiationResistance(int m, double ka) {
+    const Stencil at(ka);
+    const RadiationLoad* entry = &tableOf(m).entries[at.first];
+    return at.weights[0] * entry[0].resistance + at.weights[1] * entry[1].resistance +
+           at.weights[2] * entry[2].resistance + at.weights[3] * entry[3].resistance;
 }
 
 } // namespace bombo

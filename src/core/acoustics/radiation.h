@@ -5,7 +5,8 @@
 namespace bombo {
 
 inline constexpr int kHighestM = 4;
-inline constexpr int kRadialShapes = 3;
+inline constexpr int kRadialShapes = 5;
+using ShapeVector = Eigen::Matrix<double, kRadialShapes, 1>;
 using ShapeMatrix = Eigen::Matrix<double, kRadialShapes, kRadialShapes>;
 
 struct RadiationLoad {
@@ -13,17 +14,18 @@ struct RadiationLoad {
     ShapeMatrix resistance; ///< dimensionless; times rho a^3 omega gives kg/s (per azimuthal factor)
 };
 
-/// Rayleigh integral in the wavenumber domain for shapes J_m(j_mn r/a) cos(m theta), n = 1..3.
+/// Rayleigh integral in the wavenumber domain for shapes J_m(j_mn r/a) cos(m theta), n = 1..kRadialShapes.
 /// @param m   0..kHighestM
 /// @param ka  wavenumber times radius, 0 to 12; clamped to that range
-/// Interpolated from Chebyshev nodes computed on first use; 1e-6 relative. Source: docs/physics.md,
-/// section 3.
-RadiationLoad radiationLoad(int m, double ka);
+/// Interpolated (four points) in a table made on first use; 1e-5 of the largest entry. Source:
+/// docs/physics.md, section 3.
+ShapeMatrix radiationMass(int m, double ka);
+ShapeMatrix radiationResistance(int m, double ka);
 
 /// The same by direct quadrature, for reference and tests.
 RadiationLoad radiationLoadByQuadrature(int m, double ka);
 
-/// Zeros j_mn of the shapes above, n = 1..3.
+/// Zeros j_mn of the shapes above.
 const std::array<double, kRadialShapes>& shapeZeros(int m);
 
 } // namespace bombo

@@ -193,7 +193,7 @@ std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature,
     const Held held = side == HeadSide::Batter ? Held::SnareSide : Held::Batter;
     std::vector<Voice> voices;
     for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, air), {.held = held})) {
-        const Eigen::Vector3d& shape = side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
+        const ShapeVector& shape = side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
         const double deflection = shapeAt(mode.m, shape, radius);
         const double softTip = std::exp(-std::pow(mode.frequency.value / 700.0, 2)); // a fingertip
         const double strength = deflection * deflection * softTip / mode.modalMass.value;
