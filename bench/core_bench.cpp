@@ -67,7 +67,7 @@ void planOfMoves(benchmark::State& state) {
             {Hertz{295.0 + 3.0 * std::sin(2.0 * rod)}, Hertz{404.0 + 4.0 * std::cos(3.0 * rod)}});
     const EvennessEstimate now = estimateEvenness(readings);
     const TurnResponse response = learnTurnResponse(
-        drum.batterHead, drum.shell, {{Turns{2}, tensionFromHeard(drum, HeadSide::Batter, now.mean, {})}});
+        drum, HeadSide::Batter, {{Turns{2}, tensionFromHeard(drum, HeadSide::Batter, now.mean, {})}});
     const std::vector<Turns> turns(static_cast<std::size_t>(rods), Turns{2});
     for (auto _ : state)
         benchmark::DoNotOptimize(planMoves(now, Hertz{300}, turns, response, drum.batterHead));

@@ -53,8 +53,7 @@ Answer even(const Json& in, const Shelf& shelf) {
     }
     const EvennessEstimate now = estimateEvenness(readings);
     const Tension tension = tensionFromHeard(*drum, *side, now.mean, {});
-    const TurnResponse response =
-        learnTurnResponse(drum->head(*side), drum->shell, {{Turns{meanTurns}, tension}});
+    const TurnResponse response = learnTurnResponse(*drum, *side, {{Turns{meanTurns}, tension}});
     const MovePlan plan = planMoves(now, Hertz{*target}, rodTurns, response, drum->head(*side), limits);
 
     Json out{{"mean_hz", now.mean.value},

@@ -7,24 +7,8 @@
 namespace bombo::cli {
 namespace {
 
-const char* limitName(TargetLimit limit) {
-    switch (limit) {
-    case TargetLimit::None:
-        return "none";
-    case TargetLimit::SnareSideFilm:
-        return "snare_side_film";
-    case TargetLimit::BatterFilm:
-        return "batter_film";
-    case TargetLimit::BatterFingerTight:
-        return "batter_finger_tight";
-    case TargetLimit::SnareSideFingerTight:
-        return "snare_side_finger_tight";
-    }
-    return "none";
-}
-
 Json headPlan(const Drum& drum, HeadSide side, const HeadTarget& target) {
-    const TurnResponse response = learnTurnResponse(drum.head(side), drum.shell, {});
+    const TurnResponse response = learnTurnResponse(drum, side, {});
     const Turns turns = response.turnsFor(target.tension);
     Json rounds = Json::array();
     for (Turns t : countedRounds(turns * 0.9))

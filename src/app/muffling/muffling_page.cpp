@@ -115,7 +115,7 @@ void MufflingPage::addPad() {
 void MufflingPage::refresh() {
     m_head->show(session().drum.shell, session().drum.rods, session().pads);
     const RingPicture picture{predictMuffling(session().drum, knownState(session()), session().pads),
-                              session().tone.ring, !session().pads.empty()};
+                              ringWanted(briefOf(session())), !session().pads.empty()};
     m_ring->show(picture);
     const double after = picture.prediction.ringAfter.value;
     const double wanted = picture.wanted.value;

@@ -270,9 +270,9 @@ void SessionController::strikePractice() {
     const Session& now = session();
     const HiddenNature nature = drawNature(now.drum, now.practiceSeed);
     const PracticeSound sound;
-    auto samples = practiceEdgeTap(now.drum, nature, practiceStateOf(now), *side, *rod,
-                                   static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64,
-                                   airAt(now.weather), sound);
+    auto samples =
+        practiceEdgeTap(now.drum, nature, practiceStateOf(now), *side, *rod,
+                        static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64, now.weather, sound);
     playAloud(samples, sound.sampleRate);
     m_listener.readSamples(std::move(samples), sound.sampleRate);
 }
@@ -284,7 +284,7 @@ void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
     const PracticeSound sound;
     const PracticeWireStroke stroke =
         practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
-                           dynamic, static_cast<std::uint64_t>(now.clock), airAt(now.weather), sound);
+                           dynamic, static_cast<std::uint64_t>(now.clock), now.weather, sound);
     playAloud(stroke.samples, sound.sampleRate);
     if (perform(AnswerWires{place, dynamic, stroke.answered}) && dynamic == Dynamic::Loud &&
         place == StrokePlace::Middle)

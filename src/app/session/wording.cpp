@@ -96,6 +96,9 @@ QString placeName(StrokePlace place) {
 
 QString commandLabel(const QString& storedName) {
     static const QHash<QString, const char*> labels{{QStringLiteral("choose_tone"), "choice of tone"},
+                                                    {QStringLiteral("set_wish"), "wish"},
+                                                    {QStringLiteral("choose_school"), "school"},
+                                                    {QStringLiteral("set_weather"), "weather"},
                                                     {QStringLiteral("finger_tight"), "finger-tight"},
                                                     {QStringLiteral("group_turned"), "turn"},
                                                     {QStringLiteral("begin_tapping"), "start of round"},
@@ -124,6 +127,11 @@ QString refusalText(Refusal refusal) {
         return tr("Every rod of this round has been heard.");
     case Refusal::ToneOutOfReach:
         return tr("This drum cannot reach that tone; choose another or another drum.");
+    case Refusal::WeatherOutOfRange:
+        return tr("Weather is taken from %1 to %2 °C, 0 to 100 % damp and up to %3 m above the sea.")
+            .arg(kColdest.value)
+            .arg(kHottest.value)
+            .arg(kHighest.value);
     case Refusal::StrainerOutOfRange:
         return tr("The strainer is counted from 0 (first contact) to %1 turns.").arg(kFarthestStrainer);
     case Refusal::PadBeyondHoop:
@@ -151,6 +159,8 @@ QString outOfReachText(const OutOfReach& problem) {
             .arg(wish, nearest);
     case TargetLimit::SnareSideFingerTight:
         return tr("%1 on the snare side is below finger-tight; the lowest is %2.").arg(wish, nearest);
+    case TargetLimit::RatioReversed:
+    case TargetLimit::NoSuchPair: // limits of the snare side's level, which is capped and never refused
     case TargetLimit::None:
         break;
     }

@@ -80,11 +80,11 @@ void paintSpan(QPainter& painter, const QRectF& area, double margin) {
 
 AskPicture askPicture(const Session& session, const Targets& targets) {
     AskPicture picture;
-    picture.ring = session.tone.ring;
+    picture.ring = ringWanted(briefOf(session));
     const DrumState tuned =
         drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather));
     picture.openRing = predictMuffling(session.drum, tuned, {}).ringBefore;
-    picture.wireMargin = session.tone.wireMargin;
+    picture.wireMargin = wireMarginWanted(briefOf(session));
     picture.batterTurns =
         expectedTurns(session, HeadSide::Batter, targets.batter.tension, picture.batterError);
     picture.snareSideTurns =

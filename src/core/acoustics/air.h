@@ -7,6 +7,7 @@ struct Weather {
     Celsius temperature{20.0};
     double relativeHumidity = 0.0; ///< 0 to 1
     Pascal pressure{101325.0};
+    bool operator==(const Weather&) const = default;
 };
 
 struct Air {

@@ -19,10 +19,14 @@ inline Tension tensionAtLoad(const HeadSpec& head, double load) {
 inline constexpr Tension kFingerTight{250.0};
 inline constexpr Tension kFingerTightSpread{90.0}; ///< standard deviation of the estimate above
 
+inline constexpr Metres kThreadPitch{0.0254 / 24.0}; ///< of a tension rod, a turn: 24 threads an inch
+
+/// Tension that the film alone would gain a turn: its stiffness E t / (1 - nu) stretched by one thread pitch
+/// over the radius.
+Tension filmPerTurn(const HeadSpec& head, const Shell& shell);
 /// Tension gained when every rod of the head is turned once, N/m per turn, before anything was learned of
-/// this drum: film stiffness E t / (1 - nu) stretched by one thread pitch over the radius, in series with
-/// hoop, collar and lug. The latter is an estimate. Source: docs/physics.md, section 5.
-Tension tensionPerTurnPrior(const HeadSpec& head, const Shell& shell);
+/// this drum: the film in series with hoop, collar and lugs. Source: docs/physics.md, section 5.
+Tension tensionPerTurnPrior(const Drum& drum, HeadSide side);
 /// Relative standard deviation of that figure.
 inline constexpr double kTensionPerTurnSpread = 0.35;
 

@@ -26,7 +26,7 @@ NamedPitches namedPitches(const DrumState& drum) {
     const auto open = coupledModes(drum, {.lowestM = 0, .highestM = 1, .perM = 2});
     const auto firstOfOne = std::find_if(open.begin(), open.end(), [](const auto& m) { return m.m == 1; });
     const auto secondOfOne = firstOfOne + 1;
-    const bool batterIsLower = firstOfOne->batterShare >= secondOfOne->batterShare;
+    const bool batterIsLower = firstOfOne->batterShare >= 0.5;
 
     NamedPitches pitches;
     pitches.batterEdge = edgePitch(drum, HeadSide::Batter);
@@ -35,6 +35,7 @@ NamedPitches namedPitches(const DrumState& drum) {
     pitches.snareSideEdgeOpen = (batterIsLower ? secondOfOne : firstOfOne)->frequency;
     pitches.centre = open.front().frequency;
     pitches.edgeOverCentre = pitches.batterEdgeOpen / pitches.centre;
+    pitches.ratioReversed = !batterIsLower;
     return pitches;
 }
 

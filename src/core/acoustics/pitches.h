@@ -11,6 +11,7 @@ struct NamedPitches {
     Hertz snareSideEdgeOpen; ///< the same with both heads free
     Hertz centre;            ///< lowest (0,1), both heads free
     double edgeOverCentre;   ///< batterEdgeOpen / centre
+    bool ratioReversed; ///< the lowest (1,1) is the snare side's own: the ratio answers the other way round
 };
 
 /// @pre tensions > 0

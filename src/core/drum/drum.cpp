@@ -41,6 +41,8 @@ Result<Drum, InputProblem> checkedDrum(Drum drum) {
         return failure(*p);
     if (auto p = headProblem("snare_side", drum.snareSideHead))
         return failure(*p);
+    if (auto p = outside("hoop.per_turn_n_per_m", drum.hoop.perTurn.value, 200, 20000, "N/m"))
+        return failure(*p);
     if (auto p = outside("wires.strands", drum.wires.strands, 1, 60, "strands"))
         return failure(*p);
     if (auto p = outside("wires.mass_kg", drum.wires.mass.value, 0.001, 0.1, "kg"))

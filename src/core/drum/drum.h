@@ -20,17 +20,33 @@ struct HeadSpec {
     Pascal yield;              ///< where the film starts to creep
     double lossFactor = 0.005; ///< share of energy lost per radian by film and collar
     std::string source;        ///< where the figures come from, or "estimate"
+    int plies = 1;
+    std::string coating = "clear";      ///< plain word: clear, coated, textured, cloth
+    std::string reinforcement = "none"; ///< plain word: none, ring, dot
+    int vents = 0;                      ///< small holes near the hoop
+    double modulusPerKelvin = -0.0025;  ///< relative change of the modulus, 1/K, from 20 C
+    double expansionPerKelvin = 17e-6;  ///< of the film, 1/K
+    double expansionPerHumidity = 6e-4; ///< from dry (0) to saturated (1)
 
     bool operator==(const HeadSpec&) const = default;
 };
 
 struct Shell {
-    Metres diameter;      ///< head diameter, 0.2 to 0.5 m
-    Metres depth;         ///< edge to edge
-    std::string material; ///< plain word, e.g. "ash"
+    Metres diameter;                   ///< head diameter, 0.2 to 0.5 m
+    Metres depth;                      ///< edge to edge
+    std::string material;              ///< plain word, e.g. "ash"
+    double expansionPerKelvin = 5e-6;  ///< of the bearing edge's circle, 1/K
+    double expansionPerHumidity = 0.0; ///< from dry (0) to saturated (1)
 
     Metres radius() const { return diameter / 2.0; }
     bool operator==(const Shell&) const = default;
+};
+
+/// Hoop with what gives along with it.
+struct Hoop {
+    std::string kind = "pressed steel"; ///< plain words
+    Tension perTurn{1800}; ///< tension a turn of every rod would give on a rigid film: hoop, collar, lugs
+    bool operator==(const Hoop&) const = default;
 };
 
 struct WireSet {
@@ -49,6 +65,7 @@ struct Drum {
     HeadSpec batterHead;
     HeadSpec snareSideHead;
     WireSet wires;
+    Hoop hoop{}; ///< both sides alike
 
     const HeadSpec& head(HeadSide side) const {
         return side == HeadSide::Batter ? batterHead : snareSideHead;

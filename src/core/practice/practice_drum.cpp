@@ -31,10 +31,11 @@ private:
     std::mt19937_64 m_engine;
 };
 
-HiddenHead drawHead(const HeadSpec& head, const Shell& shell, int rods, Dice& dice) {
+HiddenHead drawHead(const Drum& drum, HeadSide side, Dice& dice) {
+    const int rods = drum.rods;
     HiddenHead hidden;
     hidden.fingerTension = dice.uniform(180.0, 340.0);
-    hidden.perTurn = tensionPerTurnPrior(head, shell).value * dice.uniform(0.75, 1.3);
+    hidden.perTurn = tensionPerTurnPrior(drum, side).value * dice.uniform(0.75, 1.3);
     const double oval = dice.uniform(0.16, 0.28);
     const double ovalAngle = dice.uniform(0.0, std::numbers::pi);
     for (int rod = 0; rod < rods; ++rod) {
@@ -140,9 +141,11 @@ void addContact(std::vector<float>& samples, const PracticeSound& sound, double 
 }
 
 DrumState meanState(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                    const Air& air) {
-    return drumState(drum, Tension{trueMeanTension(nature, state, HeadSide::Batter)},
-                     Tension{trueMeanTension(nature, state, HeadSide::SnareSide)}, air);
+                    const Weather& weather) {
+    auto tension = [&](HeadSide side) {
+        return tensionInWeather(drum, side, Tension{trueMeanTension(nature, state, side)}, {}, weather);
+    };
+    return drumState(drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide), airAt(weather));
 }
 
 std::uint64_t mix(std::uint64_t a, std::uint64_t b) {
@@ -158,8 +161,8 @@ std::uint64_t natureSeed(const HiddenNature& nature) {
 HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     Dice dice(seed);
     HiddenNature nature;
-    nature.batter = drawHead(drum.batterHead, drum.shell, drum.rods, dice);
-    nature.snareSide = drawHead(drum.snareSideHead, drum.shell, drum.rods, dice);
+    nature.batter = drawHead(drum, HeadSide::Batter, dice);
+    nature.snareSide = drawHead(drum, HeadSide::SnareSide, dice);
     nature.whisperChoke = Turns{dice.uniform(1.9, 3.2) + drum.wires.slackTurns};
     nature.rattle = Turns{dice.uniform(0.45, 0.95) + drum.wires.slackTurns};
     return nature;
@@ -181,7 +184,7 @@ std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeS
 }
 
 std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                   HeadSide side, int rod, std::uint64_t stroke, const Air& air,
+                                   HeadSide side, int rod, std::uint64_t stroke, const Weather& weather,
                                    const PracticeSound& sound) {
     const HiddenHead& hidden = nature.head(side);
     Dice dice(mix(natureSeed(nature), stroke));
@@ -192,7 +195,7 @@ std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature,
 
     const Held held = side == HeadSide::Batter ? Held::SnareSide : Held::Batter;
     std::vector<Voice> voices;
-    for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, air), {.held = held})) {
+    for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, weather), {.held = held})) {
         const ShapeVector& shape = side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
         const double deflection = shapeAt(mode.m, shape, radius);
         const double softTip = std::exp(-std::pow(mode.frequency.value / 700.0, 2)); // a fingertip
@@ -217,12 +220,13 @@ std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature,
 
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
-                                      std::uint64_t stroke, const Air& air, const PracticeSound& sound) {
+                                      std::uint64_t stroke, const Weather& weather,
+                                      const PracticeSound& sound) {
     Dice dice(mix(natureSeed(nature), stroke ^ 0x5717E5ULL));
     const double radius = place == StrokePlace::Middle ? 0.08 : 0.75;
     const double peak = 0.02 * std::pow(10.0, 0.5 * static_cast<int>(dynamic) * 0.8);
     std::vector<Voice> voices;
-    for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, air))) {
+    for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, weather))) {
         const double deflection = shapeAt(mode.m, mode.batterShape, radius);
         const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
         voices.push_back({mode.frequency.value, nature.batter.damping * decayRate(mode, drum),

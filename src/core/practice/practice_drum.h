@@ -1,6 +1,6 @@
 #pragma once
 /// A simulated stand-in for a drum on a stool: it has a nature of its own that the advice does not know.
-#include "core/acoustics/air.h"
+#include "core/acoustics/weather.h"
 #include "core/drum/drum.h"
 #include "core/wires/wire_sweep.h"
 
@@ -49,7 +49,7 @@ struct PracticeSound {
 /// An edge tap 0.86 of the radius out in front of a rod, wires off, other head muted, microphone over the
 /// tap. Deterministic by seed and `stroke` (the number of the stroke in the session).
 std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                   HeadSide side, int rod, std::uint64_t stroke, const Air& air = {},
+                                   HeadSide side, int rod, std::uint64_t stroke, const Weather& weather = {},
                                    const PracticeSound& sound = {});
 
 struct PracticeWireStroke {
@@ -60,12 +60,12 @@ struct PracticeWireStroke {
 /// A stroke on the batter with the wires on, at a strainer stop.
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
-                                      std::uint64_t stroke, const Air& air = {},
+                                      std::uint64_t stroke, const Weather& weather = {},
                                       const PracticeSound& sound = {});
 
 /// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
-/// True mean tension of a head.
+/// True mean tension of a head at 20 C in dry air at sea level.
 double trueMeanTension(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 
 } // namespace bombo

@@ -33,7 +33,7 @@ Turns meanOf(const std::vector<Turns>& turns) {
 }
 
 void closeRound(HeadWork& work, const HeadBrief& brief) {
-    FinishedRound finished{work.rodTurns, {}, work.predicted};
+    FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather};
     for (const auto& reading : work.heard)
         finished.readings.push_back(*reading);
     work.history.push_back(std::move(finished));
@@ -60,6 +60,13 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     // No move helps: either the taps' noise hid that it is even already, or a limit stands in the way.
     work.withinTolerance = work.moves.empty() && plan.reachesTolerance;
     work.stage = work.moves.empty() ? HeadStage::Done : HeadStage::Turning;
+}
+
+/// Tension that a round heard, carried from its own weather to the brief's.
+Tension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
+    const Hertz mean = estimateEvenness(pitchesOf(round.readings)).mean;
+    const Tension then = tensionFromHeard(brief.drum, brief.side, mean, airAt(round.weather));
+    return tensionInWeather(brief.drum, brief.side, then, round.weather, brief.weather);
 }
 
 } // namespace
@@ -185,10 +192,9 @@ std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
     std::vector<TurnObservation> seen;
     for (const FinishedRound& round : work.history) {
-        const Hertz mean = estimateEvenness(pitchesOf(round.readings)).mean;
-        seen.push_back({meanOf(round.rodTurns), tensionFromHeard(brief.drum, brief.side, mean, brief.air)});
+        seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
     }
-    return learnTurnResponse(brief.drum.head(brief.side), brief.drum.shell, seen);
+    return learnTurnResponse(brief.drum, brief.side, seen);
 }
 
 std::optional<EvennessEstimate> lastEstimate(const HeadWork& work) {
@@ -201,7 +207,7 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
     const TurnResponse response = turnResponseOf(work, brief);
     if (work.history.empty())
         return response.at(work.meanTurns());
-    const Tension heard = tensionFromHeard(brief.drum, brief.side, lastEstimate(work)->mean, brief.air);
+    const Tension heard = tensionIn(work.history.back(), brief);
     const Turns since = work.meanTurns() - meanOf(work.history.back().rodTurns);
     return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
 }
@@ -209,7 +215,8 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
 Expectation expectationNow(const HeadWork& work, const HeadBrief& brief) {
     const Tension tension = tensionNow(work, brief);
     Expectation expected;
-    for (const CoupledMode& mode : mutedModes(drumState(brief.drum, tension, tension, brief.air), brief.side))
+    for (const CoupledMode& mode :
+         mutedModes(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side))
         if (mode.frequency.value < 2000.0)
             expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
     // Before anything was heard the turns are only a guess; afterwards the head is where it was left.

@@ -1,5 +1,6 @@
 #pragma once
 /// The work on one head: finger-tight, counted rounds, taps, moves, done. A value with pure transitions.
+#include "core/acoustics/weather.h"
 #include "core/procedure/paths.h"
 #include "core/reading/read_tap.h"
 #include "core/tuning/evenness.h"
@@ -31,7 +32,8 @@ struct FinishedRound {
     std::vector<Turns> rodTurns;
     std::vector<RodReading> readings; ///< by rod
     std::vector<Cents>
-        predicted; ///< what the moves before this round promised, against the target; may be empty
+        predicted;     ///< what the moves before this round promised, against the target; may be empty
+    Weather weather{}; ///< in which it was heard
     bool operator==(const FinishedRound&) const = default;
 };
 
@@ -69,7 +71,7 @@ struct HeadBrief {
     Tension targetTension;
     Path path = Path::OppositePairs;
     Cents tolerance{8.0};
-    Air air{};
+    Weather weather{};
 };
 
 enum class StepRefusal { WrongStage, NoSuchRod, RoundFull };
@@ -94,10 +96,12 @@ Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
 std::optional<int> nextRodToTap(const HeadWork& work);
 /// Rods to turn now and by how much; empty unless raising or turning.
 std::optional<RodMove> moveAtHand(const HeadWork& work, Path path);
+/// What turns do on this head, learned from its rounds; of the brief only drum, side and weather count.
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief);
 /// Estimate from the last finished round; empty before there is one.
 std::optional<EvennessEstimate> lastEstimate(const HeadWork& work);
-/// Tension as far as is known: from the last round and the turns since, else from the turns alone.
+/// Tension as far as is known, in the weather of the brief: from the last round and the turns since, else
+/// from the turns alone.
 Tension tensionNow(const HeadWork& work, const HeadBrief& brief);
 /// Where the model expects this head's partials now.
 Expectation expectationNow(const HeadWork& work, const HeadBrief& brief);

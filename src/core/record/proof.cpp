@@ -74,7 +74,7 @@ std::vector<ProofLine> proofLines(const Session& session) {
     }
     lines.push_back(strainer);
 
-    ProofLine ring = line(ProofItem::Ring, session.tone.ring.value, Known::Predicted);
+    ProofLine ring = line(ProofItem::Ring, ringWanted(briefOf(session)).value, Known::Predicted);
     if (!session.batter.history.empty()) {
         ring.reached = predictMuffling(session.drum, knownState(session), session.pads).ringAfter.value;
         ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);

@@ -55,15 +55,44 @@ Outcome withPads(Session session, std::vector<Pad> others, const Pad& pad, std::
 struct Applier {
     Session session;
 
+    /// The session with its new tone, wish or school, if the drum can have it.
+    Outcome withinReach() {
+        if (!targetsOf(session))
+            return failure(Refusal::ToneOutOfReach);
+        session.toneAt = session.clock;
+        return session;
+    }
+
     Outcome operator()(const GoTo& c) {
         session.station = c.station;
         return session;
     }
     Outcome operator()(const ChooseTone& c) {
-        if (!targetsFor(session.drum, c.tone, airAt(session.weather)))
-            return failure(Refusal::ToneOutOfReach);
         session.tone = c.tone;
-        session.toneAt = session.clock;
+        session.wish = {}; // it was a wish within the other tone
+        return withinReach();
+    }
+    Outcome operator()(const SetWish& c) {
+        session.wish = c.wish;
+        for (double* part :
+             {&session.wish.high, &session.wish.longer, &session.wish.wire, &session.wish.feel})
+            *part = std::clamp(*part, -1.0, 1.0);
+        return withinReach();
+    }
+    Outcome operator()(const ChooseSchool& c) {
+        session.school = c.school;
+        return withinReach();
+    }
+    Outcome operator()(const SetWeather& c) {
+        const Metres altitude = altitudeOf(c.weather.pressure);
+        if (c.weather.temperature < kColdest || c.weather.temperature > kHottest ||
+            c.weather.relativeHumidity < 0.0 || c.weather.relativeHumidity > 1.0 || altitude.value < -500.0 ||
+            altitude > kHighest)
+            return failure(Refusal::WeatherOutOfRange);
+        session.weather = c.weather;
+        session.weatherAt = session.clock;
+        if (!targetsOf(session))
+            return failure(Refusal::ToneOutOfReach);
         return session;
     }
     Outcome operator()(const ChooseSource& c) {
@@ -195,15 +224,25 @@ Result<Session, Refusal> apply(Session session, const Command& command) {
 
 const char* commandName(const Command& command) {
     static constexpr std::array names{
-        "go_to",         "choose_tone", "choose_source", "finger_tight", "group_turned", "begin_tapping",
-        "tap_heard",     "move_made",   "correct_count", "start_again",  "set_strainer", "answer_wires",
-        "answer_rattle", "add_pad",     "move_pad",      "remove_pad",   "set_note",     "mark_saved"};
+        "go_to",         "choose_tone",   "choose_source", "finger_tight", "group_turned", "begin_tapping",
+        "tap_heard",     "move_made",     "correct_count", "start_again",  "set_strainer", "answer_wires",
+        "answer_rattle", "add_pad",       "move_pad",      "remove_pad",   "set_note",     "mark_saved",
+        "set_wish",      "choose_school", "set_weather"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
 
 Result<Targets, OutOfReach> targetsOf(const Session& session) {
-    return targetsFor(session.drum, session.tone, airAt(session.weather));
+    return targetsFor(session.drum, briefOf(session), airAt(session.weather), turnModelOf(session));
+}
+
+TurnModel turnModelOf(const Session& session) {
+    HeadBrief batter;
+    batter.drum = session.drum;
+    batter.weather = session.weather;
+    HeadBrief snareSide = batter;
+    snareSide.side = HeadSide::SnareSide;
+    return {turnResponseOf(session.batter, batter), turnResponseOf(session.snareSide, snareSide)};
 }
 
 HeadBrief briefFor(const Session& session, HeadSide side) {
@@ -217,21 +256,22 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
     }
     brief.path = session.path;
     brief.tolerance = session.tolerance;
-    brief.air = airAt(session.weather);
+    brief.weather = session.weather;
     return brief;
 }
 
 StationState stationState(const Session& session, Station station) {
     const int lastTurned = std::max(session.batterAt, session.snareSideAt);
+    const int wantedAt = std::max(session.toneAt, session.weatherAt);
     switch (station) {
     case Station::Drum:
         return StationState::Done;
     case Station::Tone:
         return session.toneAt > 0 ? StationState::Done : StationState::Open;
     case Station::SnareSide:
-        return headState(session.snareSide, session.snareSideHeardAt, session.toneAt);
+        return headState(session.snareSide, session.snareSideHeardAt, wantedAt);
     case Station::Batter:
-        return headState(session.batter, session.batterHeardAt, session.toneAt);
+        return headState(session.batter, session.batterHeardAt, wantedAt);
     case Station::Wires:
         return laterState(session.wires.begun, wireAdviceOf(session).advice == StrainerAdvice::Leave,
                           session.wiresAt, lastTurned);
@@ -239,7 +279,7 @@ StationState stationState(const Session& session, Station station) {
         return laterState(session.padsAt > 0, true, session.padsAt, lastTurned);
     case Station::Proof:
         return laterState(session.savedAt > 0, true, session.savedAt,
-                          std::max({lastTurned, session.wiresAt, session.padsAt, session.toneAt}));
+                          std::max({lastTurned, session.wiresAt, session.padsAt, wantedAt}));
     }
     return StationState::Open;
 }
@@ -259,7 +299,7 @@ DrumState knownState(const Session& session) {
 
 WireAdvice wireAdviceOf(const Session& session) {
     const double load = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension);
-    return adviseWires(session.drum, load, session.tone.wireMargin, session.wires.strainer,
+    return adviseWires(session.drum, load, wireMarginWanted(briefOf(session)), session.wires.strainer,
                        session.wires.tests, session.wires.rattles);
 }
 

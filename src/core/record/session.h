@@ -28,6 +28,8 @@ struct WireWork {
 struct Session {
     Drum drum;
     Tone tone;
+    Wish wish{};
+    School school{};
     Weather weather{};
     Station station = Station::Drum;
     Path path = Path::OppositePairs;
@@ -41,7 +43,8 @@ struct Session {
     std::string note;
 
     int clock = 0;  ///< commands applied so far
-    int toneAt = 0; ///< clock when the tone was chosen; 0 never; likewise below
+    int toneAt = 0; ///< clock when tone, wish or school was chosen; 0 never; likewise below
+    int weatherAt = 0;
     int snareSideAt = 0;
     int batterAt = 0;
     int snareSideHeardAt = 0; ///< clock when a round of taps on it was last finished
@@ -62,6 +65,16 @@ struct GoTo {
 };
 struct ChooseTone {
     Tone tone;
+};
+struct SetWish {
+    Wish wish;
+};
+struct ChooseSchool {
+    School school;
+};
+/// The weather at hand; readings from before count as heard in theirs.
+struct SetWeather {
+    Weather weather;
 };
 struct ChooseSource {
     SoundSource source = SoundSource::Practice;
@@ -118,15 +131,17 @@ struct SetNote {
 };
 struct MarkSaved {};
 
-using Command = std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard,
-                             MoveMade, CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle,
-                             AddPad, MovePad, RemovePad, SetNote, MarkSaved>;
+using Command =
+    std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard, MoveMade,
+                 CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle, AddPad, MovePad,
+                 RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather>;
 
 enum class Refusal {
     WrongStage,
     NoSuchRod,
     RoundFull,
     ToneOutOfReach,
+    WeatherOutOfRange,
     StrainerOutOfRange,
     PadBeyondHoop,
     PadOnLandingArea,
@@ -140,6 +155,11 @@ Result<Session, Refusal> apply(Session session, const Command& command);
 const char* commandName(const Command& command);
 
 // Derived, never stored.
+inline ToneBrief briefOf(const Session& session) {
+    return {session.tone, session.wish, session.school};
+}
+/// What turns do on both heads, as learned in this session.
+TurnModel turnModelOf(const Session& session);
 Result<Targets, OutOfReach> targetsOf(const Session& session);
 /// @pre the tone is within reach of the drum (see targetsOf)
 HeadBrief briefFor(const Session& session, HeadSide side);
@@ -147,6 +167,10 @@ StationState stationState(const Session& session, Station station);
 /// Both heads as far as is known now.
 DrumState knownState(const Session& session);
 WireAdvice wireAdviceOf(const Session& session);
+
+inline constexpr Celsius kColdest{-20.0};
+inline constexpr Celsius kHottest{50.0};
+inline constexpr Metres kHighest{6000.0}; ///< above the sea
 
 inline constexpr double kFarthestStrainer = 6.0; ///< turns from first contact
 

@@ -26,17 +26,38 @@ NLOHMANN_JSON_SERIALIZE_ENUM(Dynamic, {{Dynamic::Whisper, "whisper"},
                                        {Dynamic::Soft, "soft"},
                                        {Dynamic::Medium, "medium"},
                                        {Dynamic::Loud, "loud"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(SnareSideLevel, {{SnareSideLevel::AsTone, "as_tone"},
+                                              {SnareSideLevel::Interval, "interval"},
+                                              {SnareSideLevel::LittleAbove, "little_above"},
+                                              {SnareSideLevel::Matched, "matched"},
+                                              {SnareSideLevel::NearLimit, "near_limit"},
+                                              {SnareSideLevel::EdgeOverCentre, "edge_over_centre"},
+                                              {SnareSideLevel::CountedTurns, "counted_turns"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side_first"},
+                                         {HeadOrder::BatterFirst, "batter_first"},
+                                         {HeadOrder::BothAsOne, "both_as_one"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
 
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadSpec, id, name, thickness, arealDensity, modulus, poisson, yield,
-                                   lossFactor, source)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Shell, diameter, depth, material)
+// With defaults: a session kept by an earlier version lacks the newer fields.
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadSpec, id, name, thickness, arealDensity, modulus, poisson,
+                                                yield, lossFactor, source, plies, coating, reinforcement,
+                                                vents, modulusPerKelvin, expansionPerKelvin,
+                                                expansionPerHumidity)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Shell, diameter, depth, material, expansionPerKelvin,
+                                                expansionPerHumidity)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hoop, kind, perTurn)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireSet, strands, material, mass, slackTurns)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Drum, id, name, shell, rods, batterHead, snareSideHead, wires)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Tone, id, name, reason, batterEdgeAt14, snareSideAbove, ring, wireMargin)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Drum, id, name, shell, rods, batterHead, snareSideHead, wires,
+                                                hoop)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(ToneReasons, batter, snareSide, wires, muffling)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Tone, id, name, reason, batterEdgeAt14, snareSideAbove, ring,
+                                                wireMargin, pitchSpan, intervalSpan, ringSpan, wireSpan,
+                                                reasons, muffling, wiresOff, origin, buzz, brightness)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Wish, high, longer, wire, feel)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(School, level, interval, edgeOverCentre, order)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Weather, temperature, relativeHumidity, pressure)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodReading, frequency, standardError, t60, second, beat, levelDb)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FinishedRound, rodTurns, readings, predicted)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, readings, predicted, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadWork, stage, rodTurns, countedRounds, round, group, startRod,
                                    direction, heard, moves, movesDone, predicted, predictedError,
@@ -46,10 +67,10 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireWork, strainer, begun, tests, rattles)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Session, drum, tone, weather, station, path, tolerance, source,
-                                   practiceSeed, snareSide, batter, wires, pads, note, clock, toneAt,
-                                   snareSideAt, batterAt, snareSideHeardAt, batterHeardAt, wiresAt, padsAt,
-                                   savedAt)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Session, drum, tone, wish, school, weather, station, path,
+                                                tolerance, source, practiceSeed, snareSide, batter, wires,
+                                                pads, note, clock, toneAt, weatherAt, snareSideAt, batterAt,
+                                                snareSideHeardAt, batterHeardAt, wiresAt, padsAt, savedAt)
 
 std::string sessionText(const Session& session) {
     return Json(session).dump();

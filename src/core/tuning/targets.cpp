@@ -50,37 +50,176 @@ Tension tensionFromHeard(const Drum& drum, HeadSide side, Hertz heard, const Air
     return solveTension(drum, side, heard, air, Tension{20.0}, tensionAtLoad(drum.head(side), 1.0));
 }
 
-Hertz batterEdgeWish(const Tone& tone, const Shell& shell) {
-    return tone.batterEdgeAt14 * (inches(14) / shell.diameter);
+Tension tensionAtLimit(const Drum& drum, TargetLimit limit) {
+    if (limit == TargetLimit::BatterFilm)
+        return tensionAtLoad(drum.batterHead, kFilmLoadLimit);
+    if (limit == TargetLimit::SnareSideFilm)
+        return tensionAtLoad(drum.snareSideHead, kFilmLoadLimit);
+    return kFingerTight;
 }
+
+Hertz batterEdgeWish(const ToneBrief& brief, const Shell& shell) {
+    return moved(brief.tone.batterEdgeAt14, brief.tone.pitchSpan * brief.wish.high) *
+           (inches(14) / shell.diameter);
+}
+
+namespace {
+
+/// A snare-side tension and, if its wish could not be had, what stood in the way.
+struct Level {
+    Tension tension;
+    TargetLimit limit = TargetLimit::None;
+    Hertz wished{};
+};
+
+Level bounded(const Drum& drum, Tension wished) {
+    const Tension highest = tensionAtLoad(drum.snareSideHead, kFilmLoadLimit);
+    if (wished > highest)
+        return {highest, TargetLimit::SnareSideFilm};
+    if (wished < kFingerTight)
+        return {kFingerTight, TargetLimit::SnareSideFingerTight};
+    return {wished};
+}
+
+Level levelForEdge(const Drum& drum, Hertz edge, const Air& air) {
+    const auto tension = tensionForEdgePitch(drum, HeadSide::SnareSide, edge, air);
+    if (tension)
+        return {*tension, TargetLimit::None, edge};
+    return {tensionAtLimit(drum, tension.fault().limit), tension.fault().limit, edge};
+}
+
+/// Snare-side tension at which `figure` (falling or rising in it) is as wished, by bisection in the
+/// logarithm.
+template <class Figure> Level levelWhere(const Drum& drum, double wished, Figure figure) {
+    double low = std::log(kFingerTight.value);
+    double high = std::log(tensionAtLoad(drum.snareSideHead, kFilmLoadLimit).value);
+    const double atLow = figure(Tension{std::exp(low)});
+    const double atHigh = figure(Tension{std::exp(high)});
+    const bool rises = atHigh > atLow;
+    if ((wished > atHigh) == rises && wished != atHigh)
+        return {Tension{std::exp(high)}, TargetLimit::SnareSideFilm};
+    if ((wished < atLow) == rises && wished != atLow)
+        return {Tension{std::exp(low)}, TargetLimit::SnareSideFingerTight};
+    for (int i = 0; i < 40 && high - low > 1e-7; ++i) {
+        const double middle = 0.5 * (low + high);
+        ((figure(Tension{std::exp(middle)}) < wished) == rises ? low : high) = middle;
+    }
+    return {Tension{std::exp(0.5 * (low + high))}};
+}
+
+Hertz centreAt(const Drum& drum, Tension batter, Tension snareSide, const Air& air) {
+    return coupledModes(drumState(drum, batter, snareSide, air), {.lowestM = 0, .highestM = 0, .perM = 1})
+        .front()
+        .frequency;
+}
+
+/// The ratio falls as the snare side is tightened only while the lowest (1,1) is the batter's. Below that
+/// reversal there is nothing to aim at, so that the search begins above it.
+Level levelForRatio(const Drum& drum, double ratio, Tension batter, const Air& air) {
+    auto open = [&](Tension snareSide) {
+        return coupledModes(drumState(drum, batter, snareSide, air), {.lowestM = 1, .highestM = 1, .perM = 1})
+            .front();
+    };
+    auto ratioAt = [&](Tension snareSide) {
+        return open(snareSide).frequency / centreAt(drum, batter, snareSide, air);
+    };
+    const Tension highest = tensionAtLoad(drum.snareSideHead, kFilmLoadLimit);
+    if (open(highest).batterShare < 0.5)
+        return {highest, TargetLimit::RatioReversed};
+    double low = std::log(kFingerTight.value);
+    double high = std::log(highest.value);
+    TargetLimit below = TargetLimit::SnareSideFingerTight;
+    if (open(kFingerTight).batterShare < 0.5) { // where it passes over
+        below = TargetLimit::RatioReversed;
+        double reversed = low;
+        double straight = high;
+        for (int i = 0; i < 20; ++i) {
+            const double middle = 0.5 * (reversed + straight);
+            (open(Tension{std::exp(middle)}).batterShare < 0.5 ? reversed : straight) = middle;
+        }
+        low = straight;
+    }
+    if (ratio > ratioAt(Tension{std::exp(low)}))
+        return {Tension{std::exp(low)}, below};
+    if (ratio < ratioAt(highest))
+        return {highest, TargetLimit::SnareSideFilm};
+    for (int i = 0; i < 40 && high - low > 1e-7; ++i) {
+        const double middle = 0.5 * (low + high);
+        (ratioAt(Tension{std::exp(middle)}) > ratio ? low : high) = middle;
+    }
+    return {Tension{std::exp(0.5 * (low + high))}};
+}
+
+Level levelOf(const Drum& drum, const ToneBrief& brief, Hertz batterEdge, Tension batter, const Air& air,
+              const TurnModel& turns) {
+    switch (brief.school.level) {
+    case SnareSideLevel::AsTone:
+        return levelForEdge(drum, moved(batterEdge, brief.tone.snareSideAbove), air);
+    case SnareSideLevel::Interval:
+        return levelForEdge(drum, moved(batterEdge, brief.school.interval), air);
+    case SnareSideLevel::LittleAbove:
+        return levelForEdge(drum, moved(batterEdge, kLittleAbove), air);
+    case SnareSideLevel::Matched:
+        return levelForEdge(drum, batterEdge, air);
+    case SnareSideLevel::NearLimit:
+        return bounded(drum, tensionAtLoad(drum.snareSideHead, kNearLimitLoad));
+    case SnareSideLevel::EdgeOverCentre:
+        return levelForRatio(drum, brief.school.edgeOverCentre, batter, air);
+    case SnareSideLevel::CountedTurns:
+        return bounded(drum, turns.snareSide.at(turns.batter.turnsFor(batter) + kCountedMore));
+    }
+    return {kFingerTight};
+}
+
+Targets targetsAt(const Drum& drum, Tension batter, const Level& level, const Air& air) {
+    Targets targets;
+    targets.pitches = namedPitches(drumState(drum, batter, level.tension, air));
+    targets.batter = {targets.pitches.batterEdge, batter, filmLoad(drum.batterHead, batter)};
+    targets.snareSide = {targets.pitches.snareSideEdge, level.tension,
+                         filmLoad(drum.snareSideHead, level.tension)};
+    targets.limit = level.limit;
+    targets.snareSideWished = level.wished.value > 0.0 ? level.wished : targets.snareSide.edgePitch;
+    return targets;
+}
+
+} // namespace
 
 Result<Targets, OutOfReach> targetsForPitches(const Drum& drum, Hertz batterEdge, Hertz snareSideEdge,
                                               const Air& air) {
     const auto batter = tensionForEdgePitch(drum, HeadSide::Batter, batterEdge, air);
     if (!batter)
         return failure(batter.fault());
+    return targetsAt(drum, *batter, levelForEdge(drum, snareSideEdge, air), air);
+}
 
-    Targets targets;
-    targets.snareSideWished = snareSideEdge;
-    targets.batter = {batterEdge, *batter, filmLoad(drum.batterHead, *batter)};
-    const auto snareSide = tensionForEdgePitch(drum, HeadSide::SnareSide, snareSideEdge, air);
-    if (snareSide) {
-        targets.snareSide = {snareSideEdge, *snareSide, filmLoad(drum.snareSideHead, *snareSide)};
-    } else {
-        const Hertz nearest = snareSide.fault().nearest;
-        const Tension tension = snareSide.fault().limit == TargetLimit::SnareSideFilm
-                                    ? tensionAtLoad(drum.snareSideHead, kFilmLoadLimit)
-                                    : kFingerTight;
-        targets.snareSide = {nearest, tension, filmLoad(drum.snareSideHead, tension)};
-        targets.limit = snareSide.fault().limit;
+Result<Targets, OutOfReach> targetsFor(const Drum& drum, const ToneBrief& brief, const Air& air,
+                                       const TurnModel& turns) {
+    const Hertz edge = batterEdgeWish(brief, drum.shell);
+    const auto reached = tensionForEdgePitch(drum, HeadSide::Batter, edge, air);
+    if (!reached)
+        return failure(reached.fault());
+    Tension batter = *reached;
+    Level level = levelOf(drum, brief, edge, batter, air, turns);
+    if (brief.wish.feel != 0.0) {
+        constexpr double octavesOfTension = 0.25;
+        const Hertz centre = centreAt(drum, batter, level.tension, air);
+        batter = std::clamp(batter * std::exp2(octavesOfTension * brief.wish.feel), kFingerTight,
+                            tensionAtLoad(drum.batterHead, kFilmLoadLimit));
+        level = levelWhere(drum, centre.value,
+                           [&](Tension snareSide) { return centreAt(drum, batter, snareSide, air).value; });
     }
-    targets.pitches = namedPitches(drumState(drum, targets.batter.tension, targets.snareSide.tension, air));
+    Targets targets = targetsAt(drum, batter, level, air);
+    if (brief.school.level == SnareSideLevel::EdgeOverCentre)
+        targets.edgeOverCentreWished = brief.school.edgeOverCentre;
     return targets;
 }
 
+Result<Targets, OutOfReach> targetsFor(const Drum& drum, const ToneBrief& brief, const Air& air) {
+    return targetsFor(drum, brief, air, turnModelPrior(drum));
+}
+
 Result<Targets, OutOfReach> targetsFor(const Drum& drum, const Tone& tone, const Air& air) {
-    const Hertz batter = batterEdgeWish(tone, drum.shell);
-    return targetsForPitches(drum, batter, moved(batter, tone.snareSideAbove), air);
+    return targetsFor(drum, ToneBrief{tone, {}, {}}, air);
 }
 
 } // namespace bombo

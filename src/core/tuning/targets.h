@@ -1,26 +1,9 @@
 #pragma once
 /// From the tone wanted to both head tensions.
-#include "core/acoustics/film.h"
-#include "core/acoustics/pitches.h"
-
-#include <string>
+#include "core/tuning/inverse.h"
+#include "core/tuning/tone.h"
 
 namespace bombo {
-
-/// A tone by what it does. Pitch is stated for a 14 in drum and scales with 1/diameter.
-struct Tone {
-    std::string id;              ///< stored name, untranslated
-    std::string name;            ///< ear words
-    std::string reason;          ///< why these figures
-    Hertz batterEdgeAt14{290.0}; ///< batter edge pitch, snare side muted
-    Cents snareSideAbove{500.0}; ///< snare-side edge pitch above the batter's
-    Seconds ring{0.6};           ///< ring time wanted of the whole tone
-    double wireMargin = 0.5;     ///< 0: as loose as clean allows; 1: as tight as still answers
-
-    bool operator==(const Tone&) const = default;
-};
-
-enum class TargetLimit { None, SnareSideFilm, BatterFilm, BatterFingerTight, SnareSideFingerTight };
 
 struct HeadTarget {
     Hertz edgePitch; ///< with the other head muted
@@ -34,6 +17,7 @@ struct Targets {
     NamedPitches pitches;
     TargetLimit limit = TargetLimit::None; ///< what stood in the way of the wish, if anything
     Hertz snareSideWished;                 ///< before the limit
+    double edgeOverCentreWished = 0;       ///< of the school EdgeOverCentre; 0 otherwise
 
     const HeadTarget& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
 };
@@ -47,16 +31,25 @@ struct OutOfReach {
 /// Tension at which one head, the other muted, has this edge pitch. Film limit and finger-tight bound it.
 Result<Tension, OutOfReach> tensionForEdgePitch(const Drum& drum, HeadSide side, Hertz wished,
                                                 const Air& air);
+/// The tension of the head that a limit speaks of, at the limit. @pre a film or finger-tight limit
+Tension tensionAtLimit(const Drum& drum, TargetLimit limit);
 
 /// The same without the limits, for reading a measured pitch back; clamped to 20 N/m .. yield.
 Tension tensionFromHeard(const Drum& drum, HeadSide side, Hertz heard, const Air& air);
 
-/// Both targets of a tone on this drum. The batter must be reachable; the snare side is capped by film load.
+/// Both targets of a brief on this drum. The batter must be reachable; the snare side is capped by its
+/// limits. The tone and "how high" give the batter's edge pitch, the school the snare side; "feel" then moves
+/// the batter's tension by up to a quarter of an octave (19 %) and the snare side against it, so that the
+/// centre pitch stays.
+Result<Targets, OutOfReach> targetsFor(const Drum& drum, const ToneBrief& brief, const Air& air,
+                                       const TurnModel& turns);
+Result<Targets, OutOfReach> targetsFor(const Drum& drum, const ToneBrief& brief, const Air& air = {});
 Result<Targets, OutOfReach> targetsFor(const Drum& drum, const Tone& tone, const Air& air = {});
-/// The same from wished edge pitches.
+
+/// The same for two edge pitches given outright.
 Result<Targets, OutOfReach> targetsForPitches(const Drum& drum, Hertz batterEdge, Hertz snareSideEdge,
                                               const Air& air = {});
-
-Hertz batterEdgeWish(const Tone& tone, const Shell& shell);
+/// Batter edge pitch a tone asks of a shell.
+Hertz batterEdgeWish(const ToneBrief& brief, const Shell& shell);
 
 } // namespace bombo

@@ -14,9 +14,9 @@ Turns TurnResponse::turnsFor(Tension tension) const {
     return {std::max(0.0, (tension.value - mean[0]) / mean[1])};
 }
 
-TurnResponse learnTurnResponse(const HeadSpec& head, const Shell& shell,
+TurnResponse learnTurnResponse(const Drum& drum, HeadSide side,
                                const std::vector<TurnObservation>& observations) {
-    const Tension perTurn = tensionPerTurnPrior(head, shell);
+    const Tension perTurn = tensionPerTurnPrior(drum, side);
     const double perTurnSpread = kTensionPerTurnSpread * perTurn.value;
     const Eigen::Vector2d priorMean(kFingerTight.value, perTurn.value);
     Eigen::Matrix2d precision = Eigen::Matrix2d::Zero();

@@ -27,7 +27,7 @@ struct TurnResponse {
 };
 
 /// @param observations in any order; each is trusted to 2 % of its tension plus 20 N/m
-TurnResponse learnTurnResponse(const HeadSpec& head, const Shell& shell,
+TurnResponse learnTurnResponse(const Drum& drum, HeadSide side,
                                const std::vector<TurnObservation>& observations);
 
 } // namespace bombo

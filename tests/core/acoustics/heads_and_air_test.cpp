@@ -41,10 +41,10 @@ TEST(FilmLoad, IsStressOverYield) {
 TEST(TensionPerTurn, SofterThanEitherSpringAlone) {
     const Drum drum = plover();
     const double film = 4.5e9 * 0.00025 / 0.62 * (0.0254 / 24.0) / drum.shell.radius().value;
-    const double got = tensionPerTurnPrior(drum.batterHead, drum.shell).value;
+    const double got = tensionPerTurnPrior(drum, HeadSide::Batter).value;
     EXPECT_LT(got, film);
     EXPECT_LT(got, 1800.0);
-    EXPECT_GT(got, tensionPerTurnPrior(drum.snareSideHead, drum.shell).value); // thick film is stiffer
+    EXPECT_GT(got, tensionPerTurnPrior(drum, HeadSide::SnareSide).value); // thick film is stiffer
 }
 
 TEST(Damping, ConvertsBetweenRateAndT60) {

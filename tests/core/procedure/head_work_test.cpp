@@ -148,7 +148,8 @@ TEST(HeadWork, ExpectationNarrowsOnceTheHeadWasHeard) {
 TEST(HeadWork, TensionFollowsPitchAndTheTurnsSince) {
     HeadWork work = heardRound(tapping(), std::vector<double>(8, 280));
     const Tension heard = tensionNow(work, brief());
-    EXPECT_NEAR(heard / tensionFromHeard(brief().drum, HeadSide::Batter, Hertz{280}, {}), 1.0, 1e-6);
+    EXPECT_NEAR(heard / tensionFromHeard(brief().drum, HeadSide::Batter, Hertz{280}, airAt(brief().weather)),
+                1.0, 1e-6);
     for (int rod = 0; rod < 8; ++rod)
         work = *correctCount(work, rod, Turns{0.25});
     EXPECT_GT(tensionNow(work, brief()), heard);

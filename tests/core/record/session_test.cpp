@@ -27,9 +27,10 @@ TEST(SessionCommands, ApplyIsPure) {
 
 TEST(SessionCommands, EveryCommandHasAStableName) {
     const std::vector<Command> commands{
-        GoTo{},         ChooseTone{}, ChooseSource{}, FingerTight{},    GroupTurned{}, BeginTapping{},
-        TapHeard{},     MoveMade{},   CorrectCount{}, StartHeadAgain{}, SetStrainer{}, AnswerWires{},
-        AnswerRattle{}, AddPad{},     MovePad{},      RemovePad{},      SetNote{},     MarkSaved{}};
+        GoTo{},         ChooseTone{},   ChooseSource{}, FingerTight{},    GroupTurned{}, BeginTapping{},
+        TapHeard{},     MoveMade{},     CorrectCount{}, StartHeadAgain{}, SetStrainer{}, AnswerWires{},
+        AnswerRattle{}, AddPad{},       MovePad{},      RemovePad{},      SetNote{},     MarkSaved{},
+        SetWish{},      ChooseSchool{}, SetWeather{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
@@ -56,6 +57,9 @@ TEST(SessionCommands, RefusalsLeaveNothingBehind) {
                         {BeginTapping{}, Refusal::WrongStage},
                         {CorrectCount{HeadSide::Batter, 9, Turns{0.1}}, Refusal::NoSuchRod},
                         {ChooseTone{tooHigh}, Refusal::ToneOutOfReach},
+                        {SetWeather{{Celsius{70}, 0.5, Pascal{101325}}}, Refusal::WeatherOutOfRange},
+                        {SetWeather{{Celsius{20}, 1.5, Pascal{101325}}}, Refusal::WeatherOutOfRange},
+                        {SetWeather{{Celsius{20}, 0.5, Pascal{20000}}}, Refusal::WeatherOutOfRange},
                         {SetStrainer{Turns{-0.1}}, Refusal::StrainerOutOfRange},
                         {SetStrainer{Turns{6.1}}, Refusal::StrainerOutOfRange},
                         {AddPad{beyond}, Refusal::PadBeyondHoop},
@@ -125,6 +129,41 @@ TEST(SessionStations, GoFromOpenToDoneAndTurnStale) {
     EXPECT_EQ(stationState(s, Station::Batter), StationState::Stale);
 }
 
+TEST(SessionWish, MovesTheTargetsAndAnotherToneForgetsIt) {
+    const Session plain = done(fresh(), ChooseTone{chase()});
+    const Session higher = done(plain, SetWish{{.high = 1.0, .longer = 1.0, .wire = 1.0}});
+    EXPECT_NEAR(centsBetween(targetsOf(plain)->batter.edgePitch, targetsOf(higher)->batter.edgePitch).value,
+                chase().pitchSpan.value, 0.1);
+    EXPECT_NEAR(ringWanted(briefOf(higher)) / ringWanted(briefOf(plain)), chase().ringSpan, 1e-12);
+    EXPECT_LT(wireMarginWanted(briefOf(higher)), wireMarginWanted(briefOf(plain)));
+    EXPECT_EQ(done(higher, ChooseTone{chase()}).wish, Wish{});
+    EXPECT_EQ(done(plain, SetWish{{.high = 7.0}}).wish.high, 1.0); // the tone's range ends there
+}
+
+TEST(SessionSchool, CountedTurnsFollowWhatTheBatterLearned) {
+    Session s = done(fresh(), ChooseTone{chase()});
+    s = finishHead(done(s, FingerTight{HeadSide::Batter}), HeadSide::Batter);
+    s = done(s, ChooseSchool{{.level = SnareSideLevel::CountedTurns}});
+    const TurnModel turns = turnModelOf(s);
+    const Turns batter = turns.batter.turnsFor(targetsOf(s)->batter.tension);
+    const Turns snareSide = turns.snareSide.turnsFor(targetsOf(s)->snareSide.tension);
+    EXPECT_NEAR((snareSide - batter).value, kCountedMore.value, 1e-6);
+}
+
+TEST(SessionWeather, WhatWasHeardWarmIsCarriedIntoTheCold) {
+    Session s = done(fresh(), ChooseTone{chase()});
+    s = finishHead(done(s, FingerTight{HeadSide::Batter}), HeadSide::Batter);
+    ASSERT_EQ(stationState(s, Station::Batter), StationState::Done);
+    const Weather indoors = s.weather;
+    const Weather outdoors{Celsius{5}, 0.8, Pascal{101325}};
+    const Tension warm = knownState(s).batter.tension;
+    s = done(s, SetWeather{outdoors});
+    EXPECT_EQ(stationState(s, Station::Batter), StationState::Stale); // to be heard again
+    EXPECT_NEAR(knownState(s).batter.tension.value,
+                tensionInWeather(s.drum, HeadSide::Batter, warm, indoors, outdoors).value, 1e-6);
+    EXPECT_NE(knownState(s).batter.tension, warm);
+}
+
 TEST(SessionStations, ProofIsStaleOnceSomethingChanged) {
     Session s = done(done(fresh(), ChooseTone{chase()}), MarkSaved{});
     EXPECT_EQ(stationState(s, Station::Proof), StationState::Done);
@@ -165,6 +204,22 @@ TEST(SessionText, KeepsThePlaceOfAnInterruptedRound) {
     EXPECT_EQ(nextRodToTap(back->snareSide), 3); // 5, 4, then 3
     EXPECT_EQ(back->snareSide.direction, Direction::Clockwise);
     EXPECT_EQ(back->snareSide.tapsHeard(), 2);
+}
+
+TEST(SessionText, OpensWhatAnEarlierVersionKept) {
+    const Session s = testing::fullSession();
+    Json older = Json::parse(sessionText(s));
+    for (const char* added : {"wish", "school", "weatherAt"})
+        older.erase(added);
+    for (const char* added : {"reasons", "pitchSpan", "origin", "buzz"})
+        older["tone"].erase(added);
+    older["drum"].erase("hoop");
+    older["drum"]["batterHead"].erase("plies");
+    for (Json& round : older["batter"]["history"])
+        round.erase("weather");
+    const auto back = sessionFromText(older.dump());
+    ASSERT_TRUE(back) << back.fault().text();
+    EXPECT_EQ(sessionText(*back), sessionText(s)); // all of them stood at their defaults
 }
 
 TEST(SessionText, RefusesDamagedTexts) {

@@ -5,29 +5,32 @@
 
 namespace bombo::testing {
 
+inline HeadSpec film(const char* id, double thickness, double arealDensity, double lossFactor) {
+    HeadSpec head;
+    head.id = id;
+    head.name = id;
+    head.thickness = Metres{thickness};
+    head.arealDensity = ArealDensity{arealDensity};
+    head.modulus = Pascal{4.5e9};
+    head.poisson = 0.38;
+    head.yield = Pascal{1e8};
+    head.lossFactor = lossFactor;
+    head.source = "test";
+    return head;
+}
 inline HeadSpec coated25() {
-    return {"single-coated-25",
-            "single ply 0.25 mm, coated",
-            Metres{0.00025},
-            ArealDensity{0.385},
-            Pascal{4.5e9},
-            0.38,
-            Pascal{1e8},
-            0.004,
-            "test"};
+    return film("single-coated-25", 0.00025, 0.385, 0.004);
 }
 inline HeadSpec film76() {
-    return {"snare-film-76", "snare-side film 0.076 mm",
-            Metres{7.62e-5}, ArealDensity{0.106},
-            Pascal{4.5e9},   0.38,
-            Pascal{1e8},     0.003,
-            "test"};
+    return film("snare-film-76", 7.62e-5, 0.106, 0.003);
 }
 inline Drum plover(int rods = 8) {
     Drum drum;
     drum.id = "plover";
     drum.name = "Plover";
-    drum.shell = {inches(13), inches(6), "ash"};
+    drum.shell.diameter = inches(13);
+    drum.shell.depth = inches(6);
+    drum.shell.material = "ash";
     drum.rods = rods;
     drum.batterHead = coated25();
     drum.snareSideHead = film76();

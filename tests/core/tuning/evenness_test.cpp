@@ -88,7 +88,7 @@ MovePlan planFor(const std::vector<RodPitches>& readings, double target, double 
     const Drum drum = plover(static_cast<int>(readings.size()));
     const EvennessEstimate e = estimateEvenness(readings);
     const TurnResponse response = learnTurnResponse(
-        drum.batterHead, drum.shell, {{Turns{turns}, tensionFromHeard(drum, HeadSide::Batter, e.mean, {})}});
+        drum, HeadSide::Batter, {{Turns{turns}, tensionFromHeard(drum, HeadSide::Batter, e.mean, {})}});
     return planMoves(e, Hertz{target}, std::vector<Turns>(readings.size(), Turns{turns}), response,
                      drum.batterHead, limits);
 }
