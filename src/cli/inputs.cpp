@@ -8,8 +8,14 @@
 namespace bombo::cli {
 
 Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath) {
+    auto withCatalogue = [](std::vector<Tone> tones) {
+        for (const Tone& tone : catalogueTones())
+            if (std::none_of(tones.begin(), tones.end(), [&](const Tone& t) { return t.id == tone.id; }))
+                tones.push_back(tone);
+        return tones;
+    };
     if (workbookPath.empty())
-        return Shelf{demoDrums(), demoTones(), catalogueHeads()};
+        return Shelf{demoDrums(), withCatalogue(demoTones()), catalogue()};
     const auto book = Workbook::open(QString::fromStdString(workbookPath));
     if (!book)
         return failure(book.fault());
@@ -19,7 +25,7 @@ Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath) {
     const auto tones = book.value()->tones();
     if (!tones)
         return failure(tones.fault());
-    return Shelf{*drums, *tones, catalogueHeads()};
+    return Shelf{*drums, withCatalogue(*tones), catalogue()};
 }
 
 Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf) {
@@ -27,7 +33,7 @@ Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf) {
     if (found == in.end())
         return failure(InputProblem{"drum", "is missing; give a drum's name or its figures"});
     if (!found->is_string()) {
-        auto drum = drumFromJson(*found, shelf.heads);
+        auto drum = drumFromJson(*found, shelf.catalogue);
         if (!drum)
             return failure(InputProblem{"drum." + drum.fault().key, drum.fault().message});
         return drum;

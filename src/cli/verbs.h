@@ -19,7 +19,7 @@ using Answer = std::variant<Json, Cannot, InputProblem>;
 struct Shelf {
     std::vector<DrumRow> drums;
     std::vector<Tone> tones;
-    std::vector<HeadSpec> heads;
+    Catalogue catalogue;
 };
 Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath);
 

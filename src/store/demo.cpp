@@ -7,11 +7,11 @@
 namespace bombo {
 
 std::vector<DrumRow> demoDrums() {
-    const std::vector<HeadSpec> heads = catalogueHeads();
+    const Catalogue known = catalogue();
     const Json demo = demoJson(); // kept: the loop below walks inside it
     std::vector<DrumRow> rows;
     for (const Json& entry : demo.at("drums")) {
-        auto drum = drumFromJson(entry, heads);
+        auto drum = drumFromJson(entry, known);
         if (!drum)
             throw std::runtime_error("data/demo.json: " + drum.fault().text());
         rows.push_back(
@@ -21,15 +21,7 @@ std::vector<DrumRow> demoDrums() {
 }
 
 std::vector<Tone> demoTones() {
-    const Json demo = demoJson();
-    std::vector<Tone> tones;
-    for (const Json& entry : demo.at("tones")) {
-        auto tone = toneFromJson(entry);
-        if (!tone)
-            throw std::runtime_error("data/demo.json: " + tone.fault().text());
-        tones.push_back(*tone);
-    }
-    return tones;
+    return tonesFrom(demoJson(), "data/demo.json");
 }
 
 Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& path) {

@@ -42,20 +42,36 @@ QStringList statementsOf(const QString& file) {
     return statements;
 }
 
-std::vector<HeadSpec> catalogueHeads() {
-    const Json json = Json::parse(contents(QStringLiteral(":/store/heads.json")).toStdString());
-    std::vector<HeadSpec> heads;
-    for (const Json& entry : json.at("heads")) {
-        auto head = headFromJson(entry);
-        if (!head)
-            throw std::runtime_error("data/heads.json: " + head.fault().text());
-        heads.push_back(std::move(head).value());
+/// A data file of the build. A broken one is a bug of the build: throws.
+static Json dataJson(const char* name) {
+    return Json::parse(contents(QStringLiteral(":/store/%1").arg(QLatin1String(name))).toStdString());
+}
+
+Catalogue catalogue() {
+    auto read = catalogueFromJson(dataJson("heads.json"), dataJson("shells.json"), dataJson("hoops.json"),
+                                  dataJson("wires.json"));
+    if (!read)
+        throw std::runtime_error("data: " + read.fault().text());
+    return std::move(read).value();
+}
+
+std::vector<Tone> catalogueTones() {
+    return tonesFrom(dataJson("tones.json"), "data/tones.json");
+}
+
+std::vector<Tone> tonesFrom(const Json& json, const char* file) {
+    std::vector<Tone> tones;
+    for (const Json& entry : json.at("tones")) {
+        auto tone = toneFromJson(entry);
+        if (!tone)
+            throw std::runtime_error(std::string(file) + ": " + tone.fault().text());
+        tones.push_back(std::move(tone).value());
     }
-    return heads;
+    return tones;
 }
 
 Json demoJson() {
-    return Json::parse(contents(QStringLiteral(":/store/demo.json")).toStdString());
+    return dataJson("demo.json");
 }
 
 } // namespace bombo

@@ -13,8 +13,13 @@ QStringList migrationFiles();
 /// Statements of a migration file, comments dropped.
 QStringList statementsOf(const QString& file);
 
-/// The heads of data/heads.json. A broken file is a bug of the build: throws std::runtime_error.
-std::vector<HeadSpec> catalogueHeads();
+// A broken file is a bug of the build: these throw std::runtime_error.
+/// Heads, shells, hoops and wires of data/.
+Catalogue catalogue();
+/// The tones of data/tones.json.
+std::vector<Tone> catalogueTones();
+/// The array "tones" of a data file.
+std::vector<Tone> tonesFrom(const Json& json, const char* file);
 Json demoJson();
 
 } // namespace bombo

@@ -406,8 +406,52 @@ TEST_F(WorkbookTest, DemoHoldsTheSeason) {
     EXPECT_FALSE(createDemoWorkbook(path())); // never over an existing one
 }
 
+TEST(Catalogue, ShellsHoopsAndWiresAreWholeAndSourced) {
+    const Catalogue known = catalogue();
+    for (const ShellKind& kind : known.shells)
+        EXPECT_FALSE(kind.name.empty() || kind.source.empty()) << kind.id;
+    Drum drum = plover();
+    for (const HoopKind& kind : known.hoops) {
+        EXPECT_FALSE(kind.name.empty() || kind.source.empty());
+        drum.hoop = kind.hoop;
+        EXPECT_TRUE(checkedDrum(drum)) << kind.name;
+    }
+    for (const WireKind& kind : known.wires) {
+        EXPECT_FALSE(kind.source.empty()) << kind.id;
+        drum.wires = kind.wires;
+        EXPECT_TRUE(checkedDrum(drum)) << kind.id;
+    }
+    for (const DrumRow& row : demoDrums()) // every shell of the demo is of a known material
+        EXPECT_NE(row.drum.shell.expansionPerKelvin, 0.0);
+}
+
+TEST(Catalogue, EveryToneCanBeHadOnTheDemosDrums) {
+    const auto tones = catalogueTones();
+    EXPECT_EQ(tones.size(), 10U);
+    for (const Tone& tone : tones) {
+        EXPECT_FALSE(tone.reason.empty() || tone.muffling.empty() || tone.reasons.batter.empty() ||
+                     tone.reasons.snareSide.empty() || tone.reasons.wires.empty() ||
+                     tone.reasons.muffling.empty())
+            << tone.id;
+        EXPECT_NE(tone.name.find(": "), std::string::npos) << tone.id;
+        for (const DrumRow& row : demoDrums()) {
+            for (const double high : {-1.0, 0.0, 1.0})
+                EXPECT_TRUE(targetsFor(row.drum, ToneBrief{tone, {.high = high}, {}}))
+                    << row.drum.name << ' ' << tone.id << ' ' << high;
+            // The thinnest film may cap the snare side, by less than a whole tone.
+            const auto targets = targetsFor(row.drum, tone);
+            EXPECT_GT(centsBetween(targets->snareSideWished, targets->snareSide.edgePitch).value, -200.0)
+                << row.drum.name << ' ' << tone.id;
+            // Pads only shorten: what is wanted must not be much longer than the open drum.
+            const DrumState tuned = drumState(row.drum, targets->batter.tension, targets->snareSide.tension);
+            EXPECT_LT(tone.ring / predictMuffling(row.drum, tuned, {}).ringBefore, 1.15)
+                << row.drum.name << ' ' << tone.id;
+        }
+    }
+}
+
 TEST(Catalogue, HeadsAreWholeAndSourced) {
-    const auto heads = catalogueHeads();
+    const auto heads = catalogue().heads;
     EXPECT_GE(heads.size(), 6U);
     for (const HeadSpec& head : heads) {
         EXPECT_FALSE(head.source.empty()) << head.id;

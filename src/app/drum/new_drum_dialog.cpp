@@ -24,7 +24,7 @@ QDoubleSpinBox* inchBox(double low, double high, double value) {
 } // namespace
 
 NewDrumDialog::NewDrumDialog(const std::vector<DrumRow>& known, QWidget* parent)
-    : QDialog(parent), m_known(known), m_heads(catalogueHeads()) {
+    : QDialog(parent), m_known(known), m_catalogue(catalogue()) {
     setWindowTitle(tr("Add a drum"));
     auto* form = new QFormLayout;
     m_name = new QLineEdit;
@@ -32,21 +32,29 @@ NewDrumDialog::NewDrumDialog(const std::vector<DrumRow>& known, QWidget* parent)
     m_name->setPlaceholderText(tr("what you call it"));
     m_diameter = inchBox(8, 20, 14);
     m_depth = inchBox(2, 20, 5.5);
-    m_material = new QLineEdit(tr("wood"));
+    m_material = new QComboBox;
+    m_material->setObjectName(QStringLiteral("material"));
+    for (const ShellKind& kind : m_catalogue.shells)
+        m_material->addItem(QString::fromStdString(kind.name));
+    m_material->setCurrentText(tr("wood, not known which"));
     m_rods = new QSpinBox;
     m_rods->setRange(kFewestRods, kMostRods);
     m_rods->setValue(8);
     m_batter = new QComboBox;
     m_snareSide = new QComboBox;
-    for (std::size_t i = 0; i < m_heads.size(); ++i) {
-        const bool thin =
-            m_heads[i].thickness.value < 1e-4; // catalogue: only snare-side film is thinner than 0.1 mm
-        (thin ? m_snareSide : m_batter)
-            ->addItem(QString::fromStdString(m_heads[i].name), static_cast<int>(i));
+    for (std::size_t i = 0; i < m_catalogue.heads.size(); ++i) {
+        const HeadSpec& head = m_catalogue.heads[i];
+        (head.thickness < kThinnestBatter ? m_snareSide : m_batter)
+            ->addItem(QString::fromStdString(head.name), static_cast<int>(i));
     }
-    m_strands = new QSpinBox;
-    m_strands->setRange(1, 60);
-    m_strands->setValue(20);
+    m_batter->setCurrentText(tr("single ply 0.25 mm, coated"));
+    m_snareSide->setCurrentText(tr("snare-side film 0.076 mm"));
+    m_hoop = new QComboBox;
+    for (const HoopKind& kind : m_catalogue.hoops)
+        m_hoop->addItem(QString::fromStdString(kind.name));
+    m_wires = new QComboBox;
+    for (const WireKind& kind : m_catalogue.wires)
+        m_wires->addItem(QString::fromStdString(kind.name));
     form->addRow(tr("Name"), m_name);
     form->addRow(tr("Across"), m_diameter);
     form->addRow(tr("Deep"), m_depth);
@@ -54,7 +62,8 @@ NewDrumDialog::NewDrumDialog(const std::vector<DrumRow>& known, QWidget* parent)
     form->addRow(tr("Rods a side"), m_rods);
     form->addRow(tr("Batter head"), m_batter);
     form->addRow(tr("Snare-side head"), m_snareSide);
-    form->addRow(tr("Strands"), m_strands);
+    form->addRow(tr("Hoops"), m_hoop);
+    form->addRow(tr("Wires"), m_wires);
     m_problem = new QLabel;
     m_problem->setWordWrap(true);
     m_problem->setObjectName(QStringLiteral("problem"));
@@ -83,13 +92,14 @@ void NewDrumDialog::accept() {
     Drum drum;
     drum.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
     drum.name = name.toStdString();
-    drum.shell = {inches(m_diameter->value()), inches(m_depth->value()),
-                  m_material->text().trimmed().toStdString()};
+    const ShellKind& shell = m_catalogue.shells[static_cast<std::size_t>(m_material->currentIndex())];
+    drum.shell = {inches(m_diameter->value()), inches(m_depth->value()), shell.id, shell.expansionPerKelvin,
+                  shell.expansionPerHumidity};
     drum.rods = m_rods->value();
-    drum.batterHead = m_heads[static_cast<std::size_t>(m_batter->currentData().toInt())];
-    drum.snareSideHead = m_heads[static_cast<std::size_t>(m_snareSide->currentData().toInt())];
-    drum.wires.strands = m_strands->value();
-    drum.wires.mass = Kilograms{0.0008 * m_strands->value()};
+    drum.batterHead = m_catalogue.heads[static_cast<std::size_t>(m_batter->currentData().toInt())];
+    drum.snareSideHead = m_catalogue.heads[static_cast<std::size_t>(m_snareSide->currentData().toInt())];
+    drum.hoop = m_catalogue.hoops[static_cast<std::size_t>(m_hoop->currentIndex())].hoop;
+    drum.wires = m_catalogue.wires[static_cast<std::size_t>(m_wires->currentIndex())].wires;
     auto checked = checkedDrum(drum);
     if (!checked) {
         m_problem->setText(QString::fromStdString(checked.fault().text()));

@@ -1,4 +1,5 @@
 #pragma once
+#include "core/drum/catalogue.h"
 #include "store/workbook.h"
 
 #include <QComboBox>
@@ -21,15 +22,16 @@ public:
 
 private:
     const std::vector<DrumRow>& m_known;
-    std::vector<HeadSpec> m_heads;
+    Catalogue m_catalogue;
     QLineEdit* m_name;
-    QLineEdit* m_material;
+    QComboBox* m_material;
+    QComboBox* m_hoop;
+    QComboBox* m_wires;
     QDoubleSpinBox* m_diameter;
     QDoubleSpinBox* m_depth;
     QSpinBox* m_rods;
     QComboBox* m_batter;
     QComboBox* m_snareSide;
-    QSpinBox* m_strands;
     QLabel* m_problem;
     DrumRow m_row;
 };

@@ -4,6 +4,7 @@
 #include "core/practice/practice_session.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
+#include "store/resources.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -60,9 +61,6 @@ bool SessionController::newWorkbook(const QString& path) {
         say(problemText(book.fault()), Notice::Kind::Problem);
         return false;
     }
-    for (const Tone& tone : demoTones()) // the cues serve as a first set of tones
-        if (const auto added = book.value()->addTone(tone); !added)
-            return !said(added.fault());
     return adopt(std::move(book).value());
 }
 
@@ -123,6 +121,9 @@ bool SessionController::loadShelf() {
     if (drums && tones) {
         m_drums = *drums;
         m_tones = *tones;
+        for (const Tone& tone : catalogueTones())
+            if (std::none_of(tones->begin(), tones->end(), [&](const Tone& t) { return t.id == tone.id; }))
+                m_tones.push_back(tone);
         return true;
     }
     say(problemText(drums ? tones.fault() : drums.fault()), Notice::Kind::Problem);

@@ -4,32 +4,16 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 #include "core/acoustics/tension_field.h"
+#include "core/units/dice.h"
 
 #include <algorithm>
 #include <cmath>
-#include <random>
 
 namespace bombo {
 namespace {
 
 constexpr double kTwoPi = 2.0 * std::numbers::pi;
 constexpr double kTapRadius = 0.86;
-
-/// Same numbers on every machine: the generator is fixed by the standard, the distributions are ours.
-class Dice {
-public:
-    explicit Dice(std::uint64_t seed) : m_engine(seed) {}
-    double uniform(double low, double high) {
-        return low + (high - low) * (static_cast<double>(m_engine() >> 11) * 0x1.0p-53);
-    }
-    double normal() {
-        const double radius = std::sqrt(-2.0 * std::log(uniform(1e-12, 1.0)));
-        return radius * std::cos(kTwoPi * uniform(0.0, 1.0));
-    }
-
-private:
-    std::mt19937_64 m_engine;
-};
 
 HiddenHead drawHead(const Drum& drum, HeadSide side, Dice& dice) {
     const int rods = drum.rods;

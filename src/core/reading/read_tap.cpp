@@ -1,6 +1,6 @@
 #include "core/reading/read_tap.h"
 
-#include "core/reading/spectrum.h"
+#include "core/reading/bands.h"
 
 #include <algorithm>
 #include <array>
@@ -9,8 +9,6 @@
 namespace bombo {
 namespace {
 
-constexpr double kLowest = 80.0;
-constexpr double kHighest = 2000.0;
 constexpr double kCloseCents = 90.0; ///< partials nearer than this are one split pair
 
 double meanSquare(std::span<const float> samples) {
@@ -18,13 +16,6 @@ double meanSquare(std::span<const float> samples) {
     for (float s : samples)
         sum += static_cast<double>(s) * s;
     return samples.empty() ? 0.0 : sum / static_cast<double>(samples.size());
-}
-
-std::span<const float> stretch(const Tap& tap, double fromSeconds, double toSeconds) {
-    const auto size = tap.after.size();
-    const auto from = std::min(size, static_cast<std::size_t>(fromSeconds * tap.sampleRate));
-    const auto to = std::min(size, static_cast<std::size_t>(toSeconds * tap.sampleRate));
-    return std::span(tap.after).subspan(from, to - from);
 }
 
 float peakOf(std::span<const float> samples) {
@@ -48,30 +39,6 @@ bool isClipped(std::span<const float> samples, float peak) {
     return flatTops >= 2;
 }
 
-/// Power between two frequencies, as a mean square.
-double bandPower(const PowerSpectrum& spectrum, double from, double to) {
-    double sum = 0.0;
-    const auto last = std::min(spectrum.power.size(), static_cast<std::size_t>(to / spectrum.binWidth));
-    for (auto bin = static_cast<std::size_t>(from / spectrum.binWidth); bin < last; ++bin)
-        sum += spectrum.power[bin];
-    return sum;
-}
-
-/// Wires answer as broad noise from 2.5 to 9.5 kHz that outlasts the blow.
-bool wiresSound(const Tap& tap) {
-    if (tap.sampleRate < 12000.0)
-        return false;
-    constexpr std::size_t size = 4096;
-    const auto early = powerSpectrum(stretch(tap, 0.04, 0.12), tap.sampleRate, size, 0.0);
-    const double top = std::min(9500.0, 0.45 * tap.sampleRate);
-    const double buzz = bandPower(early, 2500.0, top);
-    const double tone = bandPower(early, kLowest, kHighest);
-    double before = 0.0;
-    if (tap.before.size() > 256)
-        before = bandPower(powerSpectrum(tap.before, tap.sampleRate, size, 0.0), 2500.0, top);
-    return buzz > 10.0 * before && buzz > 0.004 * tone;
-}
-
 struct Peak {
     Hertz frequency;
     double power;
@@ -84,9 +51,9 @@ std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
     const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size, 0.0)
                                                 : PowerSpectrum{spectrum.binWidth, {}};
     std::vector<Peak> peaks;
-    const auto first = static_cast<std::size_t>(kLowest / spectrum.binWidth);
-    const auto last =
-        std::min(spectrum.power.size() - 2, static_cast<std::size_t>(kHighest / spectrum.binWidth));
+    const auto first = static_cast<std::size_t>(kLowestPartial.value / spectrum.binWidth);
+    const auto last = std::min(spectrum.power.size() - 2,
+                               static_cast<std::size_t>(kHighestPartial.value / spectrum.binWidth));
     for (std::size_t bin = std::max<std::size_t>(first, 1); bin < last; ++bin) {
         const double here = spectrum.power[bin];
         if (here <= spectrum.power[bin - 1] || here < spectrum.power[bin + 1])

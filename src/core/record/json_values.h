@@ -1,6 +1,7 @@
 #pragma once
 /// JSON for the core's values, as the workbook stores them. The exchange formats of the command line are
 /// apart.
+#include "core/drum/catalogue.h"
 #include "core/record/session.h"
 
 #include <nlohmann/json.hpp>
@@ -37,15 +38,16 @@ template <class Tag> void from_json(const Json& j, Quantity<Tag>& q) {
 std::string sessionText(const Session& session);
 Result<Session, InputProblem> sessionFromText(const std::string& text);
 
-/// A head of data/heads.json: keys id, name, thickness_m, areal_density_kg_per_m2, modulus_pa, poisson,
-/// yield_pa, loss_factor, source.
+/// A head of data/heads.json; docs/cli.md lists the keys of heads, tones and drums.
 Result<HeadSpec, InputProblem> headFromJson(const Json& j);
-/// A tone of data/tones.json: keys id, name, reason, batter_edge_at_14_in_hz, snare_side_above_cents, ring_s,
-/// wire_margin.
+/// A tone of data/tones.json.
 Result<Tone, InputProblem> toneFromJson(const Json& j);
-/// A drum: keys id, name, diameter_m, depth_m, material, rods, batter and snare_side (head ids or objects),
-/// wires {strands, material, mass_kg, slack_turns}. Checked by checkedDrum.
-Result<Drum, InputProblem> drumFromJson(const Json& j, const std::vector<HeadSpec>& heads);
+/// The four files of the catalogue: {"heads": [...]}, {"shells": [...]}, {"hoops": [...]}, {"wires": [...]}.
+Result<Catalogue, InputProblem> catalogueFromJson(const Json& heads, const Json& shells, const Json& hoops,
+                                                  const Json& wires);
+/// A drum. Its heads and hoop may be named, and what its material does in the weather be left out: both are
+/// then looked up in the catalogue. Checked by checkedDrum.
+Result<Drum, InputProblem> drumFromJson(const Json& j, const Catalogue& catalogue);
 Json toJson(const HeadSpec& head);
 Json toJson(const Tone& tone);
 Json toJson(const Drum& drum);

@@ -88,4 +88,9 @@ Seconds ringWanted(const ToneBrief& brief);
 /// Wire margin wanted, 0 to 1: the tone's, moved by the wish.
 double wireMarginWanted(const ToneBrief& brief);
 
+/// How long the wires buzz against the tone's ring at a margin, and back. A rule of thumb: near the loose end
+/// (0.3) they last as long as the ring, near the tight end (0.8) a third of it.
+Seconds buzzAt(double wireMargin, Seconds ring);
+double wireMarginFor(Seconds buzz, Seconds ring);
+
 } // namespace bombo

@@ -20,9 +20,11 @@ public:
     /// Only when the result holds a value; a bug otherwise (std::bad_variant_access).
     const Value& value() const& { return std::get<0>(m_content); }
     Value& value() & { return std::get<0>(m_content); }
-    Value&& value() && { return std::get<0>(std::move(m_content)); }
+    /// By value, so that a loop over a passing result does not outlive it.
+    Value value() && { return std::get<0>(std::move(m_content)); }
     const Value& operator*() const& { return value(); }
     Value& operator*() & { return value(); }
+    Value operator*() && { return std::move(*this).value(); }
     const Value* operator->() const { return &value(); }
     Value* operator->() { return &value(); }
     const Fault& fault() const { return std::get<1>(m_content); }

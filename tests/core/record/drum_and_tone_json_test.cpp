@@ -21,11 +21,11 @@ TEST(DrumJson, RoundTrips) {
 TEST(DrumJson, HeadsByName) {
     Json j = ploverJson();
     j["batter"] = "single-coated-25";
-    const auto drum = drumFromJson(j, {testing::coated25()});
+    const auto drum = drumFromJson(j, Catalogue{{testing::coated25()}, {}, {}, {}});
     ASSERT_TRUE(drum);
     EXPECT_EQ(drum->batterHead, testing::coated25());
     j["batter"] = "no-such-head";
-    const auto wrong = drumFromJson(j, {testing::coated25()});
+    const auto wrong = drumFromJson(j, Catalogue{{testing::coated25()}, {}, {}, {}});
     ASSERT_FALSE(wrong);
     EXPECT_EQ(wrong.fault().key, "batter");
     EXPECT_NE(wrong.fault().message.find("no-such-head"), std::string::npos);
@@ -90,9 +90,60 @@ TEST(ToneJson, RoundTripsAndRefuses) {
         ASSERT_FALSE(tone) << key;
         EXPECT_EQ(tone.fault().key, key);
     }
-    Json j = toJson(testing::chase());
-    j["ring_s"] = 0;
-    EXPECT_FALSE(toneFromJson(j));
+    for (const auto& [key, value] : std::vector<std::pair<std::string, Json>>{{"ring_s", 0},
+                                                                              {"wire_margin", 1.2},
+                                                                              {"ring_span_factor", 0.5},
+                                                                              {"wires_off", "yes"},
+                                                                              {"reasons", {{"batter", 3}}}}) {
+        Json j = toJson(testing::chase());
+        j[key] = value;
+        const auto tone = toneFromJson(j);
+        ASSERT_FALSE(tone) << key;
+        EXPECT_TRUE(tone.fault().key.starts_with(key)) << tone.fault().text();
+    }
+}
+
+TEST(ToneJson, KeepsWhatARecordingSaid) {
+    Tone tone = testing::chase();
+    tone.origin = "recording";
+    tone.buzz = Seconds{0.21};
+    tone.brightness = Hertz{1800};
+    tone.wiresOff = true;
+    tone.reasons = {"low", "high", "loose", "none"};
+    EXPECT_EQ(toneFromJson(toJson(tone)).value(), tone);
+}
+
+Catalogue smallCatalogue() {
+    return catalogueFromJson(
+               {{"heads", Json::array({toJson(testing::coated25()), toJson(testing::film76())})}},
+               Json::parse(R"({"shells": [{"id": "ash", "name": "ash, plies", "source": "book",
+                                 "expansion_per_kelvin": 5e-6, "expansion_per_humidity": 4e-4}]})"),
+               Json::parse(R"({"hoops": [{"kind": "cast", "name": "cast metal", "source": "estimate",
+                                 "per_turn_n_per_m": 2700}]})"),
+               Json::parse(R"({"wires": [{"id": "steel-20", "name": "20 steel strands",
+                                 "strands": 20, "material": "steel", "mass_kg": 0.016, "source": "estimate"}]})"))
+        .value();
+}
+
+TEST(CatalogueJson, NamesStandForFigures) {
+    const auto drum = drumFromJson(Json::parse(R"({"diameter_m": 0.33, "depth_m": 0.15, "material": "ash",
+        "batter": "single-coated-25", "snare_side": "snare-film-76", "hoop": "cast"})"),
+                                   smallCatalogue());
+    ASSERT_TRUE(drum) << drum.fault().text();
+    EXPECT_EQ(drum->batterHead, testing::coated25());
+    EXPECT_EQ(drum->hoop.perTurn, Tension{2700});
+    EXPECT_EQ(drum->shell.expansionPerHumidity, 4e-4);
+    Json unknown = toJson(*drum);
+    unknown["hoop"] = "rope";
+    EXPECT_EQ(drumFromJson(unknown, smallCatalogue()).fault().key, "hoop");
+}
+
+TEST(CatalogueJson, ABrokenEntryIsNamedByItsPlace) {
+    Json heads{{"heads", Json::array({toJson(testing::coated25()), toJson(testing::film76())})}};
+    heads["heads"][1].erase("thickness_m");
+    const auto broken = catalogueFromJson(heads, {}, {}, {});
+    ASSERT_FALSE(broken);
+    EXPECT_EQ(broken.fault().key, "heads.1.thickness_m");
 }
 
 TEST(SetupSummary, HoldsWhatIsNeededToFindItAgain) {

@@ -1,0 +1,147 @@
+#include "core/reading/hit_portrait.h"
+
+#include "core/reading/bands.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+constexpr double kFrame = 0.012; // seconds
+constexpr double kBrightest = 12000.0;
+
+double levelIn(std::span<const float> samples, double rate, double from, double to) {
+    if (samples.size() < 16)
+        return 0.0;
+    return bandPower(powerSpectrum(samples, rate, 1024, 0.0), from, to);
+}
+
+/// Time by which the band falls 60 dB, after the last frames above two levels; what sounded before is taken
+/// off.
+std::optional<Seconds> fallTime(const Tap& hit, double from, double to) {
+    const double before = levelIn(hit.before, hit.sampleRate, from, to);
+    std::vector<double> power;
+    const double length = static_cast<double>(hit.after.size()) / hit.sampleRate;
+    for (double t = 0.0; t + kFrame <= length; t += 0.5 * kFrame)
+        power.push_back(levelIn(stretch(hit, t, t + kFrame), hit.sampleRate, from, to));
+    if (power.empty())
+        return std::nullopt;
+    const double peak = *std::max_element(power.begin(), power.end());
+    auto lastAbove = [&](double db) -> std::optional<double> {
+        const double level = peak * std::pow(10.0, -db / 10.0);
+        // Interpolated in decibels between the last frame above and the next one.
+        for (std::size_t i = power.size(); i-- > 0;) {
+            const double here = power[i] - before;
+            if (here < level)
+                continue;
+            if (i + 1 == power.size())
+                return std::nullopt; // it never falls so far within the recording
+            const double next = std::max(power[i + 1] - before, 1e-6 * level);
+            const double share = std::log(here / level) / std::log(here / next);
+            return 0.5 * kFrame * (static_cast<double>(i) + std::clamp(share, 0.0, 1.0));
+        }
+        return std::nullopt;
+    };
+    const auto start = lastAbove(5.0);
+    for (const double db : {35.0, 20.0}) {
+        if (peak * std::pow(10.0, -db / 10.0) < 4.0 * before)
+            continue; // noise would be taken for the end of the decay
+        const auto end = lastAbove(db);
+        if (start && end && *end > *start)
+            return Seconds{60.0 / (db - 5.0) * (*end - *start)};
+    }
+    return std::nullopt;
+}
+
+double loudness(const Partial& p) {
+    return p.amplitude * p.amplitude * p.t60.value;
+}
+
+Hertz brightnessOf(const Tap& hit) {
+    const auto spectrum = powerSpectrum(stretch(hit, 0.0, 0.15), hit.sampleRate, 8192, 0.0);
+    double sum = 0.0;
+    double moment = 0.0;
+    const double top = std::min(kBrightest, 0.45 * hit.sampleRate);
+    for (std::size_t i = 0; i < spectrum.power.size(); ++i) {
+        const double f = static_cast<double>(i) * spectrum.binWidth;
+        if (f < kLowestPartial.value || f > top)
+            continue;
+        sum += spectrum.power[i];
+        moment += f * spectrum.power[i];
+    }
+    return {sum > 0.0 ? moment / sum : 0.0};
+}
+
+template <class T> std::optional<T> median(std::vector<T> values) {
+    if (values.empty())
+        return std::nullopt;
+    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+    std::nth_element(values.begin(), middle, values.end());
+    return *middle;
+}
+
+} // namespace
+
+Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit) {
+    const Reading reading = readTap(hit);
+    if (reading.verdict == Verdict::TooQuiet)
+        return failure(PortraitFault::TooQuiet);
+    if (reading.verdict == Verdict::Clipped)
+        return failure(PortraitFault::Clipped);
+    if (reading.verdict == Verdict::StruckTwice)
+        return failure(PortraitFault::StruckTwice);
+
+    HitPortrait portrait;
+    portrait.partials = reading.partials;
+    double loudest = 0.0;
+    for (const Partial& p : reading.partials)
+        loudest = std::max(loudest, loudness(p));
+    constexpr double strong = 0.01; // of the loudest: 20 dB below is still the body
+    const auto centre = std::find_if(portrait.partials.begin(), portrait.partials.end(),
+                                     [&](const Partial& p) { return loudness(p) >= strong * loudest; });
+    if (centre == portrait.partials.end())
+        return failure(PortraitFault::NoTone);
+    portrait.centre = centre->frequency;
+    double best = 0.001 * loudest;
+    for (const Partial& p : portrait.partials) {
+        const double ratio = p.frequency / portrait.centre;
+        if (ratio > 1.2 && ratio < 1.85 && loudness(p) > best) {
+            best = loudness(p);
+            portrait.edge = p.frequency;
+        }
+    }
+    portrait.ring = fallTime(hit, kLowestPartial.value, kHighestPartial.value);
+    if (wiresSound(hit, 0.012, 0.06)) // a short buzz is over soon after the blow
+        portrait.buzz = fallTime(hit, kLowestBuzz.value, std::min(kHighestBuzz.value, 0.45 * hit.sampleRate));
+    portrait.brightness = brightnessOf(hit);
+    return portrait;
+}
+
+HitPortrait middleOf(std::vector<HitPortrait> hits) {
+    std::sort(hits.begin(), hits.end(),
+              [](const HitPortrait& a, const HitPortrait& b) { return a.centre < b.centre; });
+    HitPortrait middle = hits[hits.size() / 2];
+    std::vector<double> ratios;
+    std::vector<Seconds> rings;
+    std::vector<Seconds> buzzes;
+    std::vector<Hertz> brightness;
+    for (const HitPortrait& hit : hits) {
+        if (hit.edge)
+            ratios.push_back(*hit.edge / hit.centre);
+        if (hit.ring)
+            rings.push_back(*hit.ring);
+        if (hit.buzz)
+            buzzes.push_back(*hit.buzz);
+        brightness.push_back(hit.brightness);
+    }
+    const auto ratio = median(ratios);
+    middle.edge = ratio ? std::optional(middle.centre * *ratio) : std::nullopt;
+    middle.ring = median(rings);
+    // Wires count as on when most hits had them.
+    middle.buzz = 2 * buzzes.size() > hits.size() ? median(buzzes) : std::nullopt;
+    middle.brightness = *median(brightness);
+    return middle;
+}
+
+} // namespace bombo

@@ -1,0 +1,27 @@
+#pragma once
+/// What one full stroke sounds like as a whole: body, edge, ring, wires, brightness.
+#include "core/reading/read_tap.h"
+#include "core/units/result.h"
+
+namespace bombo {
+
+struct HitPortrait {
+    Hertz centre;                  ///< the lowest strong partial: both heads moving together
+    std::optional<Hertz> edge;     ///< the strongest partial 1.2 to 1.85 times above it; both heads free
+    std::optional<Seconds> ring;   ///< of the whole tone, 80 to 2000 Hz; empty if noise hides the decay
+    std::optional<Seconds> buzz;   ///< of the wires, 2.5 to 9.5 kHz, likewise; empty without wires
+    Hertz brightness;              ///< centre of the power spectrum from 80 Hz to 12 kHz, first 150 ms
+    std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
+};
+
+enum class PortraitFault { TooQuiet, Clipped, StruckTwice, NoTone };
+
+/// Ring and buzz: 60 dB fall of the band's power in 12 ms frames, extrapolated from the last frames above
+/// -5 and -35 dB (-5 and -20 where noise is nearer). Source: docs/physics.md, section 14.
+Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit);
+
+/// The middle of several hits, figure by figure, so that one odd stroke does not count.
+/// @pre not empty
+HitPortrait middleOf(std::vector<HitPortrait> hits);
+
+} // namespace bombo
