@@ -80,9 +80,26 @@ int main(int argc, char** argv) {
  "snare_side":{"areal_density_kg_per_m2":0.106,"tension_n_per_m":2400}}' | bombo-cli modes)");
     withInput(modes, cli::modes);
 
-    auto* plan = app.add_subcommand("plan", "From a tone to the targets of both heads");
+    auto* plan = app.add_subcommand("plan", "From a tone or a pair of pitches to the targets of both heads");
     plan->footer(R"(Example: echo '{"drum":"Plover","tone":"chase"}' | bombo-cli plan)");
     withInput(plan, cli::plan);
+
+    auto* correct = app.add_subcommand("correct", "From heard pitches to the turns on both heads, in one go");
+    correct->footer(R"(Example: echo '{"drum":"Plover","tone":"chase",
+ "heard":{"batter_edge_hz":288,"centre_hz":196}}' | bombo-cli correct)");
+    withInput(correct, cli::correct);
+
+    std::string hitFile;
+    std::string hitDrum;
+    auto* tone = app.add_subcommand("tone", "A recorded hit as a tone for a drum");
+    tone->add_option("file", hitFile, "WAV or FLAC file of one or more hits, wires on")->required();
+    tone->add_option("--drum", hitDrum, "Drum by name")->required();
+    tone->footer("Example: bombo-cli tone round.wav --drum Wren");
+    tone->callback([&] {
+        const auto shelf = cli::openShelf(workbook);
+        code = shelf ? print(cli::toneFrom(hitFile, hitDrum, *shelf))
+                     : print(cli::Cannot{problemText(shelf.fault()).toStdString()});
+    });
 
     auto* even = app.add_subcommand("even", "From a round of edge taps to the fewest key moves");
     even->footer(R"(Example: echo '{"drum":"Wren","head":"batter","target_hz":400,

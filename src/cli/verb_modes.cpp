@@ -9,7 +9,9 @@ namespace {
 Result<double, InputProblem> inRange(const Json& j, const std::string& key, double low, double high) {
     auto value = numberAt(j, key);
     if (value && (*value < low || *value > high))
-        return failure(InputProblem{key, fmt::format("{:g} is outside {:g} to {:g}", *value, low, high)});
+        return failure(InputProblem{
+            key, fmt::format("{:g} is outside {:g} to {:g}; the nearest usable value is {:g}", *value, low, high,
+                             *value < low ? low : high)});
     return value;
 }
 
@@ -26,6 +28,10 @@ Result<HeadState, InputProblem> headState(const Json& in, const std::string& key
 }
 
 Result<DrumState, InputProblem> stateFrom(const Json& in, const Shelf& shelf) {
+    const auto weather = weatherAt(in);
+    if (!weather)
+        return failure(weather.fault());
+    const Air air = airAt(*weather);
     if (!in.contains("drum")) {
         const auto diameter = inRange(in, "diameter_m", 0.15, 0.6);
         if (!diameter)
@@ -39,7 +45,7 @@ Result<DrumState, InputProblem> stateFrom(const Json& in, const Shelf& shelf) {
         const auto snareSide = headState(in, "snare_side");
         if (!snareSide)
             return failure(snareSide.fault());
-        return DrumState{Metres{*diameter / 2.0}, Metres{*depth}, *batter, *snareSide, {}};
+        return DrumState{Metres{*diameter / 2.0}, Metres{*depth}, *batter, *snareSide, air};
     }
     const auto drum = drumAt(in, shelf);
     if (!drum)
@@ -50,7 +56,7 @@ Result<DrumState, InputProblem> stateFrom(const Json& in, const Shelf& shelf) {
     const auto snareSide = inRange(in, "snare_side_tension_n_per_m", 10.0, 60000.0);
     if (!snareSide)
         return failure(snareSide.fault());
-    return drumState(*drum, Tension{*batter}, Tension{*snareSide});
+    return drumState(*drum, Tension{*batter}, Tension{*snareSide}, air);
 }
 
 } // namespace

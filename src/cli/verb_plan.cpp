@@ -1,24 +1,59 @@
 #include "cli/verbs.h"
 #include "core/procedure/paths.h"
-#include "core/tuning/turn_response.h"
 
 #include <fmt/format.h>
 
 namespace bombo::cli {
 namespace {
 
-Json headPlan(const Drum& drum, HeadSide side, const HeadTarget& target) {
-    const TurnResponse response = learnTurnResponse(drum, side, {});
-    const Turns turns = response.turnsFor(target.tension);
+Json headPlan(HeadSide side, const TensionPair& pair, const TurnModel& turns) {
+    const bool batter = side == HeadSide::Batter;
+    const Tension tension = batter ? pair.batter : pair.snareSide;
+    const TurnResponse& response = turns.head(side);
+    const Turns needed = response.turnsFor(tension);
     Json rounds = Json::array();
-    for (Turns t : countedRounds(turns * 0.9))
+    for (Turns t : countedRounds(needed * 0.9))
         rounds.push_back(t.value);
-    return {{"edge_pitch_hz", target.edgePitch.value},
-            {"tension_n_per_m", target.tension.value},
-            {"film_load", target.filmLoad},
-            {"turns_from_finger_tight", turns.value},
-            {"turns_standard_error", response.spreadAt(turns).value / response.perTurn().value},
+    const NamedPitches& p = pair.pitches;
+    return {{"edge_pitch_hz", (batter ? p.batterEdge : p.snareSideEdge).value},
+            {"edge_pitch_open_hz", (batter ? p.batterEdgeOpen : p.snareSideEdgeOpen).value},
+            {"tension_n_per_m", tension.value},
+            {"tension_standard_error_n_per_m", (batter ? pair.batterError : pair.snareSideError).value},
+            {"film_load", batter ? pair.batterLoad : pair.snareSideLoad},
+            {"turns_from_finger_tight", needed.value},
+            {"turns_standard_error", response.spreadAt(needed).value / response.perTurn().value},
             {"counted_rounds_turns", rounds}};
+}
+
+Json pairJson(const Drum& drum, const TensionPair& pair) {
+    const TurnModel turns = turnModelPrior(drum);
+    const Sensitivities& s = pair.sensitivities;
+    return {{"batter", headPlan(HeadSide::Batter, pair, turns)},
+            {"snare_side", headPlan(HeadSide::SnareSide, pair, turns)},
+            {"centre_pitch_hz", pair.pitches.centre.value},
+            {"edge_over_centre", pair.pitches.edgeOverCentre},
+            {"ratio_reversed", pair.ratioReversed},
+            {"film_load_limit", kFilmLoadLimit},
+            {"sensitivity",
+             {{"batter_edge", s.batterEdge},
+              {"snare_side_edge", s.snareSideEdge},
+              {"centre", s.centre},
+              {"edge_over_centre", s.edgeOverCentre}}}};
+}
+
+Answer planForWish(const Drum& drum, const PitchWish& wish, const Air& air) {
+    const auto solved = solveTensions(drum, wish, air);
+    if (!solved) {
+        const TensionPair& near = solved.fault().nearest;
+        return Cannot{fmt::format(
+            "impossible on this drum: {} ({}). The nearest it can do: batter edge {:.1f} Hz, snare-side edge "
+            "{:.1f} Hz, centre {:.1f} Hz, edge over centre {:.3f}",
+            limitWords(solved.fault().limit), limitName(solved.fault().limit), near.pitches.batterEdge.value,
+            near.pitches.snareSideEdge.value, near.pitches.centre.value, near.pitches.edgeOverCentre)};
+    }
+    Json plan = pairJson(drum, *solved);
+    plan["limit"] = limitName(TargetLimit::None);
+    return plan;
 }
 
 } // namespace
@@ -27,37 +62,33 @@ Answer plan(const Json& in, const Shelf& shelf) {
     const auto drum = drumAt(in, shelf);
     if (!drum)
         return drum.fault();
-    Result<Targets, OutOfReach> targets = failure(OutOfReach{});
-    if (in.contains("batter_edge_hz")) {
-        const auto batter = numberAt(in, "batter_edge_hz");
-        if (!batter)
-            return batter.fault();
-        const auto snareSide = numberAt(in, "snare_side_edge_hz");
-        if (!snareSide)
-            return snareSide.fault();
-        if (*batter <= 0.0 || *snareSide <= 0.0)
-            return InputProblem{*batter <= 0.0 ? "batter_edge_hz" : "snare_side_edge_hz", "must be above 0"};
-        targets = targetsForPitches(*drum, Hertz{*batter}, Hertz{*snareSide});
-    } else {
-        const auto tone = toneAt(in, shelf);
-        if (!tone)
-            return tone.fault();
-        targets = targetsFor(*drum, *tone);
-    }
+    const auto weather = weatherAt(in);
+    if (!weather)
+        return weather.fault();
+    const Air air = airAt(*weather);
+    const auto wish = pitchWishAt(in);
+    if (!wish)
+        return wish.fault();
+    if (*wish)
+        return planForWish(*drum, **wish, air);
+
+    const auto brief = briefAt(in, shelf);
+    if (!brief)
+        return brief.fault();
+    const auto targets = targetsFor(*drum, *brief, air);
     if (!targets)
-        return Cannot{fmt::format(
-            "a batter edge pitch of {:.1f} Hz is out of reach ({}); the nearest is {:.1f} Hz",
-            targets.fault().wished.value, limitName(targets.fault().limit), targets.fault().nearest.value)};
-    const NamedPitches& pitches = targets->pitches;
-    return Json{{"batter", headPlan(*drum, HeadSide::Batter, targets->batter)},
-                {"snare_side", headPlan(*drum, HeadSide::SnareSide, targets->snareSide)},
-                {"centre_pitch_hz", pitches.centre.value},
-                {"batter_edge_open_hz", pitches.batterEdgeOpen.value},
-                {"snare_side_edge_open_hz", pitches.snareSideEdgeOpen.value},
-                {"edge_over_centre", pitches.edgeOverCentre},
-                {"film_load_limit", kFilmLoadLimit},
-                {"limit", limitName(targets->limit)},
-                {"snare_side_wished_hz", targets->snareSideWished.value}};
+        return Cannot{fmt::format("a batter edge pitch of {:.1f} Hz is out of reach: {} ({}); the nearest is {:.1f} Hz",
+                                  targets.fault().wished.value, limitWords(targets.fault().limit),
+                                  limitName(targets.fault().limit), targets.fault().nearest.value)};
+    // The tensions are known; solving for their own pitches brings the error bars.
+    const auto pair = solveTensions(
+        *drum, BothEdges{targets->pitches.batterEdge, targets->pitches.snareSideEdge}, air);
+    Json plan = pairJson(*drum, pair ? *pair : pair.fault().nearest);
+    plan["limit"] = limitName(targets->limit);
+    plan["snare_side_wished_hz"] = targets->snareSideWished.value;
+    plan["ring_s"] = ringWanted(*brief).value;
+    plan["wire_margin"] = wireMarginWanted(*brief);
+    return plan;
 }
 
 } // namespace bombo::cli

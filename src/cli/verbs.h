@@ -26,6 +26,14 @@ Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath);
 /// "drum": a name or id of the shelf, or an object (docs/cli.md).
 Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf);
 Result<Tone, InputProblem> toneAt(const Json& in, const Shelf& shelf);
+/// "weather": {temperature_c, relative_humidity, altitude_m}; 20 C, dry, at the sea without it.
+Result<Weather, InputProblem> weatherAt(const Json& in);
+/// "tone", and with it "wish" and "school".
+Result<ToneBrief, InputProblem> briefAt(const Json& in, const Shelf& shelf);
+/// A pair of wishes about pitch by its keys (docs/cli.md); empty when none of them is there.
+Result<std::optional<PitchWish>, InputProblem> pitchWishAt(const Json& in);
+/// What stands in the way, as half a sentence.
+std::string limitWords(TargetLimit limit);
 /// "head": "batter" (the default) or "snare_side".
 Result<HeadSide, InputProblem> sideAt(const Json& in);
 /// An array of numbers at `key`, of `count` entries if count > 0.
@@ -33,6 +41,9 @@ Result<std::vector<double>, InputProblem> numbersAt(const Json& in, const std::s
 
 Answer modes(const Json& in, const Shelf& shelf);
 Answer plan(const Json& in, const Shelf& shelf);
+Answer correct(const Json& in, const Shelf& shelf);
+/// A recorded hit as a tone for a drum.
+Answer toneFrom(const std::string& file, const std::string& drum, const Shelf& shelf);
 Answer even(const Json& in, const Shelf& shelf);
 Answer wires(const Json& in, const Shelf& shelf);
 Answer muffle(const Json& in, const Shelf& shelf);

@@ -112,6 +112,18 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
     return summary;
 }
 
+Result<std::vector<HitPortrait>, SoundProblem> hitsOf(const std::filesystem::path& path) {
+    std::vector<HitPortrait> hits;
+    const auto summary = splitSoundFile(path, [&](Tap&& tap) {
+        if (auto portrait = portraitOf(tap))
+            hits.push_back(std::move(portrait).value());
+        return true;
+    });
+    if (!summary)
+        return failure(summary.fault());
+    return hits;
+}
+
 Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path,
                                                   const std::vector<float>& samples, double sampleRate) {
     SF_INFO info{};

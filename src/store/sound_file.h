@@ -1,6 +1,6 @@
 #pragma once
 /// Sound files in, taps out, in bounded memory.
-#include "core/tap/tap_splitter.h"
+#include "core/reading/hit_portrait.h"
 #include "core/units/result.h"
 
 #include <filesystem>
@@ -32,6 +32,9 @@ struct SoundSummary {
 /// @param onTap called for every tap in order of time; returns false to read no further
 Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& path,
                                                   const std::function<bool(Tap&&)>& onTap);
+
+/// Portraits of the hits in a file that can be read; empty when none can.
+Result<std::vector<HitPortrait>, SoundProblem> hitsOf(const std::filesystem::path& path);
 
 /// Writes 24-bit mono WAV.
 Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path,
