@@ -12,6 +12,7 @@
 #include <QApplication>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QKeyEvent>
 #include <QMenuBar>
 #include <QVBoxLayout>
@@ -20,6 +21,7 @@ namespace bombo {
 
 MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     : QMainWindow(parent), m_controller(controller) {
+    setUnitsShown(controller.settings().units());
     auto* central = new QWidget;
     auto* row = new QHBoxLayout(central);
     row->setContentsMargins(0, 0, 0, 0);
@@ -138,6 +140,30 @@ void MainWindow::fillMenus() {
         themes->addAction(action);
     }
     view->addSeparator();
+    QAction* millimetres = view->addAction(tr("Lengths in &millimetres"), this, [this](bool on) {
+        UnitsShown units = unitsShown();
+        units.millimetres = on;
+        setUnits(units);
+    });
+    millimetres->setCheckable(true);
+    millimetres->setChecked(unitsShown().millimetres);
+    QAction* details = view->addAction(tr("&Tensions in N/m"), this, [this](bool on) {
+        UnitsShown units = unitsShown();
+        units.details = on;
+        setUnits(units);
+    });
+    details->setCheckable(true);
+    details->setChecked(unitsShown().details);
+    view->addAction(tr("&Reference pitch…"), this, [this] {
+        bool taken = false;
+        UnitsShown units = unitsShown();
+        units.a4.value =
+            QInputDialog::getDouble(this, tr("Reference pitch"), tr("The note A4, in Hz:"), units.a4.value,
+                                    kLowestA4.value, kHighestA4.value, 1, &taken);
+        if (taken)
+            setUnits(units);
+    });
+    view->addSeparator();
     QAction* audible = view->addAction(tr("&Hear the practice drum"), this,
                                        [this](bool on) { m_controller.settings().setPracticeAudible(on); });
     audible->setCheckable(true);
@@ -149,6 +175,13 @@ void MainWindow::fillMenus() {
                       QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))),
                       this, [this, station] { goTo(station); });
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
+}
+
+void MainWindow::setUnits(const UnitsShown& units) {
+    m_controller.settings().setUnits(units);
+    setUnitsShown(units);
+    refresh();
+    update();
 }
 
 void MainWindow::setTheme(ThemeChoice choice) {

@@ -32,6 +32,7 @@ private:
     void toggleStand();
     void pressPrimary();
     void showTitle();
+    void setUnits(const UnitsShown& units);
     void setTheme(ThemeChoice choice);
     QWidget* startPage();
     void fillMenus();

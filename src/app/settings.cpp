@@ -6,6 +6,9 @@ namespace {
 // Stored names, untranslated.
 const QString kLastWorkbook = QStringLiteral("workbook/last");
 const QString kTheme = QStringLiteral("view/theme");
+const QString kReferencePitch = QStringLiteral("view/reference_pitch_hz");
+const QString kMillimetres = QStringLiteral("view/millimetres");
+const QString kDetails = QStringLiteral("view/details");
 const QString kGeometry = QStringLiteral("view/geometry");
 const QString kInputDevice = QStringLiteral("sound/input_device");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
@@ -57,6 +60,20 @@ bool Settings::practiceAudible() const {
 }
 void Settings::setPracticeAudible(bool audible) {
     m_store.setValue(kPracticeAudible, audible);
+}
+UnitsShown Settings::units() const {
+    UnitsShown units;
+    const double a4 = m_store.value(kReferencePitch, units.a4.value).toDouble();
+    if (a4 >= kLowestA4.value && a4 <= kHighestA4.value)
+        units.a4 = Hertz{a4};
+    units.millimetres = m_store.value(kMillimetres, false).toBool();
+    units.details = m_store.value(kDetails, false).toBool();
+    return units;
+}
+void Settings::setUnits(const UnitsShown& units) {
+    m_store.setValue(kReferencePitch, units.a4.value);
+    m_store.setValue(kMillimetres, units.millimetres);
+    m_store.setValue(kDetails, units.details);
 }
 QByteArray Settings::windowGeometry() const {
     return m_store.value(kGeometry).toByteArray();

@@ -1,5 +1,6 @@
 #pragma once
 /// Everything the program remembers outside the workbook, typed and in one place.
+#include "app/session/units_shown.h"
 #include "app/theme/palette.h"
 
 #include <QByteArray>
@@ -21,6 +22,8 @@ public:
     void setInputDevice(const QByteArray& id);
     bool practiceAudible() const; ///< play the practice drum through the loudspeaker
     void setPracticeAudible(bool audible);
+    UnitsShown units() const;
+    void setUnits(const UnitsShown& units);
     QByteArray windowGeometry() const;
     void setWindowGeometry(const QByteArray& geometry);
 

@@ -9,7 +9,8 @@ namespace {
 
 Result<HeardDrum, InputProblem> heardAt(const Json& in) {
     if (!in.contains("heard"))
-        return failure(InputProblem{"heard", "is missing; give batter_edge_hz and centre_hz or snare_side_edge_hz"});
+        return failure(
+            InputProblem{"heard", "is missing; give batter_edge_hz and centre_hz or snare_side_edge_hz"});
     const Json& j = in["heard"];
     Reader read(j);
     HeardDrum heard;
@@ -76,12 +77,10 @@ Answer correct(const Json& in, const Shelf& shelf) {
         warnings.push_back(fmt::format("the centre pitch heard is {:+.0f} cents from what the edges imply; "
                                        "hear it again with both heads free",
                                        correction->disagrees->value));
-    return Json{{"now", pitchesJson(correction->now)},
-                {"batter", stepJson(correction->batter)},
-                {"snare_side", stepJson(correction->snareSide)},
-                {"after_both", pitchesJson(correction->after)},
-                {"wanted", pitchesJson(targets->pitches)},
-                {"warnings", warnings}};
+    return Json{
+        {"now", pitchesJson(correction->now)},           {"batter", stepJson(correction->batter)},
+        {"snare_side", stepJson(correction->snareSide)}, {"after_both", pitchesJson(correction->after)},
+        {"wanted", pitchesJson(targets->pitches)},       {"warnings", warnings}};
 }
 
 } // namespace bombo::cli

@@ -9,9 +9,9 @@ namespace {
 Result<double, InputProblem> inRange(const Json& j, const std::string& key, double low, double high) {
     auto value = numberAt(j, key);
     if (value && (*value < low || *value > high))
-        return failure(InputProblem{
-            key, fmt::format("{:g} is outside {:g} to {:g}; the nearest usable value is {:g}", *value, low, high,
-                             *value < low ? low : high)});
+        return failure(
+            InputProblem{key, fmt::format("{:g} is outside {:g} to {:g}; the nearest usable value is {:g}",
+                                          *value, low, high, *value < low ? low : high)});
     return value;
 }
 

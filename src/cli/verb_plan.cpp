@@ -77,12 +77,13 @@ Answer plan(const Json& in, const Shelf& shelf) {
         return brief.fault();
     const auto targets = targetsFor(*drum, *brief, air);
     if (!targets)
-        return Cannot{fmt::format("a batter edge pitch of {:.1f} Hz is out of reach: {} ({}); the nearest is {:.1f} Hz",
-                                  targets.fault().wished.value, limitWords(targets.fault().limit),
-                                  limitName(targets.fault().limit), targets.fault().nearest.value)};
+        return Cannot{
+            fmt::format("a batter edge pitch of {:.1f} Hz is out of reach: {} ({}); the nearest is {:.1f} Hz",
+                        targets.fault().wished.value, limitWords(targets.fault().limit),
+                        limitName(targets.fault().limit), targets.fault().nearest.value)};
     // The tensions are known; solving for their own pitches brings the error bars.
-    const auto pair = solveTensions(
-        *drum, BothEdges{targets->pitches.batterEdge, targets->pitches.snareSideEdge}, air);
+    const auto pair =
+        solveTensions(*drum, BothEdges{targets->pitches.batterEdge, targets->pitches.snareSideEdge}, air);
     Json plan = pairJson(*drum, pair ? *pair : pair.fault().nearest);
     plan["limit"] = limitName(targets->limit);
     plan["snare_side_wished_hz"] = targets->snareSideWished.value;

@@ -23,9 +23,10 @@ Answer toneFrom(const std::string& file, const std::string& drumName, const Shel
     if (!hits)
         return Cannot{problemText(hits.fault())};
     if (hits->empty())
-        return Cannot{fmt::format("{} holds no hit that can be read; record one clear stroke near the middle, "
-                                  "not clipped, with silence after it",
-                                  file)};
+        return Cannot{
+            fmt::format("{} holds no hit that can be read; record one clear stroke near the middle, "
+                        "not clipped, with silence after it",
+                        file)};
     const HitPortrait hit = middleOf(*hits);
     ToneFromHit made = toneFromHit(*drum, hit);
     made.tone.id = "from-recording";
@@ -42,8 +43,9 @@ Answer toneFrom(const std::string& file, const std::string& drumName, const Shel
     const auto targets = targetsFor(*drum, made.tone);
     Json open;
     if (targets) {
-        open = predictMuffling(*drum, drumState(*drum, targets->batter.tension, targets->snareSide.tension), {})
-                   .ringBefore.value;
+        open =
+            predictMuffling(*drum, drumState(*drum, targets->batter.tension, targets->snareSide.tension), {})
+                .ringBefore.value;
         if (made.tone.ring.value > 1.15 * open.get<double>())
             warnings.push_back(fmt::format("the hit rings {:.2f} s; this drum, left open, about {:.2f} s",
                                            made.tone.ring.value, open.get<double>()));

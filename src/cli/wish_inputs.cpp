@@ -31,7 +31,8 @@ Result<School, InputProblem> schoolFrom(const Json& j) {
             return school;
         known += (known.empty() ? "" : ", ") + std::string(name);
     }
-    return failure(InputProblem{"level", fmt::format("there is no level \"{}\"; known are {}", level, known)});
+    return failure(
+        InputProblem{"level", fmt::format("there is no level \"{}\"; known are {}", level, known)});
 }
 
 /// Two numbers above 0 of these names.
@@ -76,8 +77,10 @@ Result<ToneBrief, InputProblem> briefAt(const Json& in, const Shelf& shelf) {
     ToneBrief brief{*tone, {}, {}};
     if (in.contains("wish")) {
         Reader read(in["wish"]);
-        for (const auto& [key, part] : {std::pair{"high", &brief.wish.high}, {"longer", &brief.wish.longer},
-                                        {"wire", &brief.wish.wire}, {"feel", &brief.wish.feel}}) {
+        for (const auto& [key, part] : {std::pair{"high", &brief.wish.high},
+                                        {"longer", &brief.wish.longer},
+                                        {"wire", &brief.wish.wire},
+                                        {"feel", &brief.wish.feel}}) {
             *part = read.number(key, 0.0);
             read.needs(key, std::abs(*part) <= 1.0, "must lie between -1 and 1, the tone's own range");
         }
@@ -100,23 +103,29 @@ Result<std::optional<PitchWish>, InputProblem> pitchWishAt(const Json& in) {
         return std::optional<PitchWish>(make(pair->first, pair->second));
     };
     if (in.contains("batter_turns"))
-        return made(pairAt(in, "batter_turns", "snare_side_turns"),
-                    [](double a, double b) { return CountedTurns{Turns{a}, Turns{b}}; });
+        return made(pairAt(in, "batter_turns", "snare_side_turns"), [](double a, double b) {
+            return CountedTurns{Turns{a}, Turns{b}};
+        });
     if (in.contains("centre_hz") && in.contains("interval_cents"))
-        return made(pairAt(in, "centre_hz", "interval_cents", true),
-                    [](double a, double b) { return CentreAndInterval{Hertz{a}, Cents{b}}; });
+        return made(pairAt(in, "centre_hz", "interval_cents", true), [](double a, double b) {
+            return CentreAndInterval{Hertz{a}, Cents{b}};
+        });
     if (in.contains("centre_hz"))
-        return made(pairAt(in, "centre_hz", "edge_over_centre"),
-                    [](double a, double b) { return CentreAndRatio{Hertz{a}, b}; });
+        return made(pairAt(in, "centre_hz", "edge_over_centre"), [](double a, double b) {
+            return CentreAndRatio{Hertz{a}, b};
+        });
     if (in.contains("batter_edge_hz") && in.contains("interval_cents"))
-        return made(pairAt(in, "batter_edge_hz", "interval_cents", true),
-                    [](double a, double b) { return EdgeAndInterval{Hertz{a}, Cents{b}}; });
+        return made(pairAt(in, "batter_edge_hz", "interval_cents", true), [](double a, double b) {
+            return EdgeAndInterval{Hertz{a}, Cents{b}};
+        });
     if (in.contains("batter_edge_hz") && in.contains("snare_side_film_load"))
-        return made(pairAt(in, "batter_edge_hz", "snare_side_film_load"),
-                    [](double a, double b) { return EdgeAndFilmLoad{Hertz{a}, b}; });
+        return made(pairAt(in, "batter_edge_hz", "snare_side_film_load"), [](double a, double b) {
+            return EdgeAndFilmLoad{Hertz{a}, b};
+        });
     if (in.contains("batter_edge_hz"))
-        return made(pairAt(in, "batter_edge_hz", "snare_side_edge_hz"),
-                    [](double a, double b) { return BothEdges{Hertz{a}, Hertz{b}}; });
+        return made(pairAt(in, "batter_edge_hz", "snare_side_edge_hz"), [](double a, double b) {
+            return BothEdges{Hertz{a}, Hertz{b}};
+        });
     return std::optional<PitchWish>();
 }
 

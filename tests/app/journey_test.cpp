@@ -2,7 +2,7 @@
 #include "driver.h"
 
 #include "app/muffling/head_from_above.h"
-#include "app/tone/cutaway.h"
+#include "app/tone/cutaway_view.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
 #include "store/demo.h"

@@ -6,6 +6,7 @@
 
 #include <QApplication>
 #include <QPixmap>
+#include <QTabWidget>
 #include <iostream>
 
 using namespace bombo;
@@ -34,6 +35,18 @@ void drive(Program& p, Album& album, QSize size) {
     p.click(QStringLiteral("station-1"));
     p.click(QStringLiteral("tone-chase"));
     album.take(QStringLiteral("tone"));
+    auto* tabs = p.find<QTabWidget>(QStringLiteral("toneTabs"));
+    tabs->setCurrentIndex(1);
+    p.controller.perform(ChooseSchool{{.level = SnareSideLevel::Matched}});
+    album.take(QStringLiteral("tone-schools"));
+    p.controller.perform(ChooseSchool{});
+    tabs->setCurrentIndex(2);
+    p.click(QStringLiteral("motionAgainst"));
+    album.take(QStringLiteral("tone-weather"));
+    p.click(QStringLiteral("motionStill"));
+    tabs->setCurrentIndex(3);
+    album.take(QStringLiteral("tone-both-heads"));
+    tabs->setCurrentIndex(0);
     p.press(Qt::Key_Space);
     album.take(QStringLiteral("snare-side-finger-tight"));
     p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.round == 1 && w.group == 2; });
@@ -52,6 +65,11 @@ void drive(Program& p, Album& album, QSize size) {
     p.press(Qt::Key_F11);
     p.window.resize(size);
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
+    p.click(QStringLiteral("station-1"));
+    tabs->setCurrentIndex(3);
+    album.take(QStringLiteral("tone-heard"));
+    tabs->setCurrentIndex(0);
+    p.click(QStringLiteral("station-3"));
     album.take(QStringLiteral("batter-done"));
     p.press(Qt::Key_Space);
     p.spaceUntil([&] { return p.session().wires.rattles.size() == 2; });

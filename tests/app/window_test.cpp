@@ -103,7 +103,7 @@ TEST_F(Window, PaintedViewsHaveNamesAndSummaries) {
     p.controller.goTo(Station::Muffling);
     p.controller.goTo(Station::Batter);
     int views = 0;
-    for (const char* type : {"bombo::HoopView", "bombo::CutawayView", "bombo::AskStrip", "bombo::SweepView",
+    for (const char* type : {"bombo::HoopView", "bombo::CutawayView", "bombo::SweepView",
                              "bombo::HeadFromAbove", "bombo::RingView", "bombo::TapView", "bombo::LoadWedge",
                              "bombo::StepDial", "bombo::LevelMeter", "bombo::StandView"})
         for (QWidget* widget : p.window.findChildren<QWidget*>())
@@ -112,7 +112,7 @@ TEST_F(Window, PaintedViewsHaveNamesAndSummaries) {
                 EXPECT_FALSE(widget->accessibleName().isEmpty()) << type;
             }
     EXPECT_GE(views, 15);
-    for (const char* name : {"hoop", "cutaway", "ask", "sweep", "head", "ring"})
+    for (const char* name : {"hoop", "cutaway", "sweep", "head", "ring"})
         for (QWidget* widget : p.window.findChildren<QWidget*>(QLatin1String(name)))
             if (widget->isVisible() || QLatin1String(name) != QLatin1String("hoop")) {
                 EXPECT_GT(widget->accessibleDescription().size(), 20) << name;

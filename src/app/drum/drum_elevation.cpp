@@ -1,5 +1,6 @@
 #include "app/drum/drum_elevation.h"
 
+#include "app/session/wording.h"
 #include "app/theme/palette.h"
 
 #include <QPainter>
@@ -59,9 +60,8 @@ void DrumButton::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(x, frame.top() + 12, 300, 28), Qt::AlignLeft | Qt::AlignVCenter, text());
     painter.setFont(typeface(15));
     painter.drawText(QRectF(x, frame.top() + 40, frame.right() - x - 8, 22), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("%1 × %2 in, %3, %4 rods a side")
-                         .arg(toInches(m_drum.shell.diameter), 0, 'g', 3)
-                         .arg(toInches(m_drum.shell.depth), 0, 'g', 3)
+                     tr("%1, %2, %3 rods a side")
+                         .arg(sizeText(m_drum.shell))
                          .arg(QString::fromStdString(m_drum.shell.material))
                          .arg(m_drum.rods));
     painter.setPen(p.quiet);

@@ -257,7 +257,7 @@ void HeadPage::act() {
             controller().perform(BeginTapping{m_side, 0, work.direction});
             break;
         }
-        controller().goTo(m_side == HeadSide::SnareSide ? Station::Batter : Station::Wires);
+        controller().goTo(stationAfter(session(), session().station));
         break;
     }
 }

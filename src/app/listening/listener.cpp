@@ -12,6 +12,7 @@ Listener::Listener(QObject* parent)
       m_microphone(new Microphone(m_ring)) {
     qRegisterMetaType<Reading>();
     qRegisterMetaType<FileReport>();
+    qRegisterMetaType<HitReport>();
     m_readingThread.setObjectName(QStringLiteral("reading"));
     m_audioThread.setObjectName(QStringLiteral("audio"));
     m_reader->moveToThread(&m_readingThread);
@@ -28,6 +29,10 @@ Listener::Listener(QObject* parent)
     connect(m_reader, &TapReader::fileDone, this, [this](const FileReport& report) {
         --m_pending;
         emit fileDone(report);
+    });
+    connect(m_reader, &TapReader::hitsDone, this, [this](const HitReport& report) {
+        --m_pending;
+        emit hitsDone(report);
     });
     connect(m_microphone, &Microphone::started, m_reader,
             [reader = m_reader](double rate) { reader->startStream(rate); });
@@ -68,6 +73,11 @@ void Listener::readFile(const QString& path, int mostClear) {
     ++m_pending;
     QMetaObject::invokeMethod(m_reader,
                               [reader = m_reader, path, mostClear] { reader->readFile(path, mostClear); });
+}
+
+void Listener::readHits(const QString& path) {
+    ++m_pending;
+    QMetaObject::invokeMethod(m_reader, [reader = m_reader, path] { reader->readHits(path); });
 }
 
 void Listener::startMicrophone(const QByteArray& device) {

@@ -19,6 +19,7 @@ public:
     void setOptions(const ReadingOptions& options);
     void readSamples(std::vector<float> samples, double sampleRate);
     void readFile(const QString& path, int mostClear);
+    void readHits(const QString& path);
     void startMicrophone(const QByteArray& device);
     void stopMicrophone();
 
@@ -30,6 +31,7 @@ signals:
     void heard(const bombo::Reading& reading);
     void samplesDone(int taps);
     void fileDone(const bombo::FileReport& report);
+    void hitsDone(const bombo::HitReport& report);
     void level(double db);
     void microphoneStarted(const QString& name);
     void microphoneFailed(bombo::Microphone::Fault fault, const QString& name);

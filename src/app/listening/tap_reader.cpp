@@ -47,6 +47,16 @@ void TapReader::readFile(const QString& path, int mostClear) {
     emit fileDone(report);
 }
 
+void TapReader::readHits(const QString& path) {
+    HitReport report{path, std::nullopt, {}};
+    auto hits = hitsOf(path.toStdString());
+    if (hits)
+        report.hits = std::move(hits).value();
+    else
+        report.problem = hits.fault();
+    emit hitsDone(report);
+}
+
 void TapReader::startStream(double sampleRate) {
     while (m_ring.pop(m_block) > 0) { // what is left of an earlier stream
     }

@@ -21,6 +21,13 @@ struct FileReport {
     std::vector<Verdict> unclear;
 };
 
+/// The hits of a sound file that could be read.
+struct HitReport {
+    QString path;
+    std::optional<SoundProblem> problem;
+    std::vector<HitPortrait> hits;
+};
+
 /// Lives on the reading thread; every slot is called queued.
 class TapReader : public QObject {
     Q_OBJECT
@@ -33,6 +40,8 @@ public:
     void readSamples(const std::vector<float>& samples, double sampleRate);
     /// Taps of a file until `mostClear` clear ones were found.
     void readFile(const QString& path, int mostClear);
+    /// Every hit of a file, as a whole.
+    void readHits(const QString& path);
     void startStream(double sampleRate);
     void stopStream();
 
@@ -40,6 +49,7 @@ signals:
     void heard(const bombo::Reading& reading);
     void samplesDone(int taps);
     void fileDone(const bombo::FileReport& report);
+    void hitsDone(const bombo::HitReport& report);
     void level(double db);
 
 private:

@@ -50,9 +50,8 @@ RouteRail::RouteRail(SessionController& controller, QWidget* parent)
 void RouteRail::refresh(bool inLogbook) {
     const Session& session = m_controller.session();
     m_drum->setText(QString::fromStdString(session.drum.name));
-    m_facts->setText(tr("%1 × %2 in, %3, %4 rods")
-                         .arg(toInches(session.drum.shell.diameter), 0, 'g', 3)
-                         .arg(toInches(session.drum.shell.depth), 0, 'g', 3)
+    m_facts->setText(tr("%1, %2, %3 rods")
+                         .arg(sizeText(session.drum.shell))
                          .arg(QString::fromStdString(session.drum.shell.material))
                          .arg(session.drum.rods));
     for (StationButton* button : m_stations) {

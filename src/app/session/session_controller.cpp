@@ -11,6 +11,7 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QStandardPaths>
+#include <QUuid>
 
 namespace bombo {
 namespace {
@@ -27,6 +28,7 @@ SessionController::SessionController(Settings& settings, QObject* parent)
             [this](const WorkbookProblem& problem) { say(problemText(problem), Notice::Kind::Problem); });
     connect(&m_listener, &Listener::heard, this, &SessionController::onHeard);
     connect(&m_listener, &Listener::fileDone, this, &SessionController::onFileDone);
+    connect(&m_listener, &Listener::hitsDone, this, &SessionController::onHitsDone);
     connect(&m_listener, &Listener::microphoneFailed, this, &SessionController::onMicrophoneFailed);
     connect(&m_listener, &Listener::samplesDone, this, [this](int taps) {
         if (taps == 0)
@@ -121,6 +123,7 @@ bool SessionController::loadShelf() {
     if (drums && tones) {
         m_drums = *drums;
         m_tones = *tones;
+        m_ownTones = m_tones.size();
         for (const Tone& tone : catalogueTones())
             if (std::none_of(tones->begin(), tones->end(), [&](const Tone& t) { return t.id == tone.id; }))
                 m_tones.push_back(tone);
@@ -182,15 +185,34 @@ bool SessionController::addDrum(const DrumRow& row) {
     return true;
 }
 
+bool SessionController::addTone(Tone tone, const QString& name) {
+    tone.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+    tone.name = name.trimmed().toStdString();
+    if (isReadOnly()) {
+        say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
+        return false;
+    }
+    if (const auto added = m_journal.workbook()->addTone(tone); !added)
+        return !said(added.fault());
+    if (!loadShelf())
+        return false;
+    if (!perform(ChooseTone{tone})) // kept all the same, for another drum
+        emit sessionChanged();
+    return true;
+}
+
 bool SessionController::perform(const Command& command) {
     if (!hasSession())
         return false;
     auto after = apply(session(), command);
     if (!after) {
-        if (const auto* choice = std::get_if<ChooseTone>(&command)) {
-            const auto targets = targetsFor(session().drum, choice->tone, airAt(session().weather));
-            say(targets ? refusalText(after.fault()) : outOfReachText(targets.fault()),
-                Notice::Kind::Problem);
+        Session wished = session();
+        if (const auto* choice = std::get_if<ChooseTone>(&command))
+            wished.tone = choice->tone, wished.wish = {};
+        if (const auto* wish = std::get_if<SetWish>(&command))
+            wished.wish = wish->wish;
+        if (const auto targets = targetsOf(wished); after.fault() == Refusal::ToneOutOfReach && !targets) {
+            say(outOfReachText(targets.fault()), Notice::Kind::Problem);
         } else {
             say(refusalText(after.fault()), Notice::Kind::Problem);
         }
@@ -295,6 +317,29 @@ void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
 void SessionController::playAloud(const std::vector<float>& samples, double rate) {
     if (m_settings.practiceAudible())
         m_player.play(samples, rate);
+}
+
+void SessionController::hear(const PreviewStroke& stroke) {
+    const StrokeSound sound;
+    if (!m_player.play(strokeSound(session().drum, stroke, sound), sound.sampleRate))
+        say(tr("There is no sound output to play it on; plug in a loudspeaker or headphones."),
+            Notice::Kind::Problem);
+}
+
+void SessionController::readHits(const QString& path) {
+    m_listener.readHits(path);
+}
+
+void SessionController::onHitsDone(const HitReport& report) {
+    if (report.problem)
+        say(QString::fromStdString(problemText(*report.problem)), Notice::Kind::Problem);
+    else if (report.hits.empty())
+        say(tr("%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with "
+               "silence after it.")
+                .arg(QFileInfo(report.path).fileName()),
+            Notice::Kind::Problem);
+    else if (hasSession())
+        emit hitsRead(report.path, report.hits);
 }
 
 void SessionController::openSoundFiles(const QStringList& paths) {

@@ -4,6 +4,7 @@
 #include "app/session/session_journal.h"
 #include "app/settings.h"
 #include "audio/player.h"
+#include "core/preview/stroke_sound.h"
 
 namespace bombo {
 
@@ -29,7 +30,11 @@ public:
     bool isReadOnly() const { return hasWorkbook() && m_journal.workbook()->isReadOnly(); }
     QString workbookPath() const { return hasWorkbook() ? m_journal.workbook()->path() : QString(); }
     const std::vector<DrumRow>& drums() const { return m_drums; }
+    /// Those of the workbook first, then those that are always at hand.
     const std::vector<Tone>& tones() const { return m_tones; }
+    std::size_t ownTones() const { return m_ownTones; }
+    /// Keeps a tone in the workbook under a name and chooses it.
+    bool addTone(Tone tone, const QString& name);
 
     // The session.
     bool hasSession() const { return m_journal.hasSession(); }
@@ -56,6 +61,10 @@ public:
     void strikeWires(StrokePlace place, Dynamic dynamic);
     /// Reads them one after the other until the round is full.
     void openSoundFiles(const QStringList& paths);
+    /// Reads the hits of a file, away from the window; hitsRead follows, or a notice.
+    void readHits(const QString& path);
+    /// Plays a stroke as the model predicts it.
+    void hear(const PreviewStroke& stroke);
     /// The head at hand, on a head station.
     std::optional<HeadSide> headAtHand() const;
     const std::optional<Reading>& lastReading() const { return m_lastReading; }
@@ -74,6 +83,7 @@ signals:
     void sessionChanged();
     void notice(const bombo::Notice& notice);
     void readingHeard(const bombo::Reading& reading);
+    void hitsRead(const QString& path, const std::vector<bombo::HitPortrait>& hits);
     void logChanged();
 
 private:
@@ -84,6 +94,7 @@ private:
     void onSessionChanged();
     void onHeard(const Reading& reading);
     void onFileDone(const FileReport& report);
+    void onHitsDone(const HitReport& report);
     void readNextFile();
     void onMicrophoneFailed(Microphone::Fault fault, const QString& name);
     void playAloud(const std::vector<float>& samples, double rate);
@@ -96,6 +107,7 @@ private:
     Player m_player;
     std::vector<DrumRow> m_drums;
     std::vector<Tone> m_tones;
+    std::size_t m_ownTones = 0;
     std::optional<Reading> m_lastReading;
     QStringList m_filesWaiting;
     std::uint64_t m_strokes = 0; ///< so that a repeated practice stroke is not the same stroke

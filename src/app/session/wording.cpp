@@ -1,5 +1,6 @@
 #include "app/session/wording.h"
 
+#include "app/session/units_shown.h"
 #include "core/units/pitch.h"
 
 #include <QCoreApplication>
@@ -99,6 +100,7 @@ QString commandLabel(const QString& storedName) {
                                                     {QStringLiteral("set_wish"), "wish"},
                                                     {QStringLiteral("choose_school"), "school"},
                                                     {QStringLiteral("set_weather"), "weather"},
+                                                    {QStringLiteral("both_turned"), "turn of both heads"},
                                                     {QStringLiteral("finger_tight"), "finger-tight"},
                                                     {QStringLiteral("group_turned"), "turn"},
                                                     {QStringLiteral("begin_tapping"), "start of round"},
@@ -242,7 +244,7 @@ QString hertzText(Hertz frequency) {
 }
 
 QString noteWords(Hertz frequency) {
-    QString note = QString::fromStdString(noteText(frequency));
+    QString note = QString::fromStdString(noteText(frequency, unitsShown().a4));
     note.replace(QLatin1Char('-'), QChar(0x2212));
     note.replace(QLatin1Char('#'), QChar(0x266F));
     return note;
@@ -250,6 +252,97 @@ QString noteWords(Hertz frequency) {
 
 QString pitchText(Hertz frequency) {
     return hertzText(frequency) + QStringLiteral("  ") + noteWords(frequency);
+}
+
+QString sizeText(const Shell& shell) {
+    if (unitsShown().millimetres)
+        return tr("%1 × %2 mm")
+            .arg(1000.0 * shell.diameter.value, 0, 'f', 0)
+            .arg(1000.0 * shell.depth.value, 0, 'f', 0);
+    return tr("%1 × %2 in").arg(toInches(shell.diameter), 0, 'g', 3).arg(toInches(shell.depth), 0, 'g', 3);
+}
+
+QString tensionText(Tension tension) {
+    return tr("%1 N/m").arg(tension.value, 0, 'f', 0);
+}
+
+QString limitWords(TargetLimit limit) {
+    const int percent = qRound(100 * kFilmLoadLimit);
+    switch (limit) {
+    case TargetLimit::SnareSideFilm:
+        return tr("the snare-side film would pass %1 % of its yield").arg(percent);
+    case TargetLimit::BatterFilm:
+        return tr("the batter's film would pass %1 % of its yield").arg(percent);
+    case TargetLimit::BatterFingerTight:
+        return tr("the batter would be looser than finger-tight");
+    case TargetLimit::SnareSideFingerTight:
+        return tr("the snare side would be looser than finger-tight");
+    case TargetLimit::RatioReversed:
+        return tr("beyond that edge and middle change places between the heads");
+    case TargetLimit::NoSuchPair:
+        return tr("no pair of tensions gives both");
+    case TargetLimit::None:
+        break;
+    }
+    return {};
+}
+
+QString schoolName(SnareSideLevel level) {
+    switch (level) {
+    case SnareSideLevel::AsTone:
+        return tr("as the tone asks");
+    case SnareSideLevel::Interval:
+        return tr("your own interval");
+    case SnareSideLevel::LittleAbove:
+        return tr("a little above");
+    case SnareSideLevel::Matched:
+        return tr("matched");
+    case SnareSideLevel::NearLimit:
+        return tr("near its limit");
+    case SnareSideLevel::EdgeOverCentre:
+        return tr("by the ratio");
+    case SnareSideLevel::CountedTurns:
+        return tr("counted turns");
+    }
+    return {};
+}
+
+QString schoolCost(SnareSideLevel level) {
+    switch (level) {
+    case SnareSideLevel::AsTone:
+        return tr("The interval that suits the tone, capped by the film.");
+    case SnareSideLevel::Interval:
+        return tr("Your interval on every drum; on small drums the film caps it sooner.");
+    case SnareSideLevel::LittleAbove:
+        return tr("More body, slower answer: soft strokes near the edge may find no wire.");
+    case SnareSideLevel::Matched:
+        return tr("Both heads sound as one pitch: round, little snap, late wires.");
+    case SnareSideLevel::NearLimit:
+        return tr("The quickest answer and the hardest snap; brittle, and the film has least to spare.");
+    case SnareSideLevel::EdgeOverCentre:
+        return tr("A musical interval between edge and middle; the level follows the batter.");
+    case SnareSideLevel::CountedTurns:
+        return tr("A quarter turn a rod more than the batter: needs no ear, and is only as sure as the count.");
+    }
+    return {};
+}
+
+QString orderName(HeadOrder order) {
+    switch (order) {
+    case HeadOrder::SnareSideFirst:
+        return tr("snare side first");
+    case HeadOrder::BatterFirst:
+        return tr("batter first");
+    case HeadOrder::BothAsOne:
+        return tr("both as one");
+    }
+    return {};
+}
+
+QString wireWords(double margin) {
+    return margin < 0.35   ? tr("loose end of the clean span")
+           : margin < 0.65 ? tr("middle of the clean span")
+                           : tr("tight end of the clean span");
 }
 
 QString rodsText(const std::vector<int>& rods) {

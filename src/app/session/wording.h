@@ -39,6 +39,19 @@ QString hertzText(Hertz frequency);
 QString noteWords(Hertz frequency);
 /// "262.3 Hz  C4 +2".
 QString pitchText(Hertz frequency);
+/// "13 × 6 in" or "330 × 152 mm", across and deep.
+QString sizeText(const Shell& shell);
+/// "3362 N/m".
+QString tensionText(Tension tension);
+/// What stands in the way, as half a sentence.
+QString limitWords(TargetLimit limit);
+/// How high the snare side stands by a school, and what that costs.
+QString schoolName(SnareSideLevel level);
+QString schoolCost(SnareSideLevel level);
+QString orderName(HeadOrder order);
+/// "loose end of the clean span".
+QString wireWords(double margin);
+
 /// "rod 3", "rods 2 and 6"; 1-based.
 QString rodsText(const std::vector<int>& rods);
 

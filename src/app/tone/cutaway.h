@@ -1,30 +1,38 @@
 #pragma once
 /// The drum cut through, at true proportions, each figure where it lives.
+#include "app/tone/head_motion.h"
 #include "core/record/session.h"
 
 #include <QRectF>
 #include <QString>
-#include <QWidget>
 
 class QPainter;
 
 namespace bombo {
 
 struct CutawayHead {
-    Hertz wanted;
-    std::optional<Hertz> now; ///< last measured mean
+    Hertz wanted;             ///< with the other head muted
+    Hertz open;               ///< the same with both heads free
+    std::optional<Hertz> now; ///< last measured mean, muted
     double filmLoad = 0;
-    bool capped = false; ///< the film's limit stood in the way of the wish
+    Turns turns; ///< expected from finger-tight
+    Turns turnsError;
+    Tension tension;
+    bool capped = false; ///< a limit stood in the way of the wish
 };
 
 struct CutawayPicture {
     Shell shell;
     CutawayHead batter;
     CutawayHead snareSide;
-    Hertz centre; ///< lowest mode, both heads open
+    Hertz centre;                   ///< lowest mode, both heads open
+    std::optional<Hertz> centreNow; ///< predicted from what was heard of both heads
     double edgeOverCentre = 1;
+    bool ratioReversed = false;
     int strands = 0;
+    bool wiresOff = false;
     std::optional<Turns> strainer;
+    std::vector<HeadMotion> motions; ///< by MotionKind
 };
 
 CutawayPicture cutawayPicture(const Session& session, const Targets& targets);
@@ -44,20 +52,13 @@ private:
     double m_figuresX;
 };
 
-void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture& picture);
-
-class CutawayView : public QWidget {
-    Q_OBJECT
-public:
-    explicit CutawayView(QWidget* parent = nullptr);
-    void show(const std::optional<CutawayPicture>& picture);
-    QSize minimumSizeHint() const override { return {480, 276}; }
-
-protected:
-    void paintEvent(QPaintEvent* event) override;
-
-private:
-    std::optional<CutawayPicture> m_picture;
+/// How the heads are drawn: at rest with a faint bow, or moving in one mode.
+struct CutawayMoment {
+    std::optional<MotionKind> motion;
+    double phase = 0; ///< of the motion, in radians
 };
+
+void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture& picture,
+                  const CutawayMoment& moment = {});
 
 } // namespace bombo

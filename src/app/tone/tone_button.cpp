@@ -36,12 +36,13 @@ void ToneButton::paintEvent(QPaintEvent*) {
         painter.setBrush(isChecked() ? p.accentSoft : p.card);
         painter.drawRoundedRect(frame, 4, 4);
     }
-    const QRectF words = frame.adjusted(12, 8, -8, -8);
+    const QRectF words = frame.adjusted(9, 8, -5, -8);
     painter.setPen(p.ink);
     painter.setFont(typeface(17, QFont::DemiBold));
     painter.drawText(words, Qt::AlignTop | Qt::AlignLeft, text());
     painter.setFont(typeface(15));
-    painter.drawText(words.adjusted(0, 24, 0, 0), Qt::AlignTop | Qt::AlignLeft, m_words);
+    painter.drawText(words.adjusted(0, 24, 0, 0), Qt::AlignTop | Qt::AlignLeft,
+                     QFontMetricsF(painter.font()).elidedText(m_words, Qt::ElideRight, words.width()));
     painter.setFont(typeface(13));
     painter.setPen(isChecked() ? p.ink : p.quiet);
     painter.drawText(words.adjusted(0, 46, 0, 0), Qt::AlignTop | Qt::AlignLeft, m_ask);

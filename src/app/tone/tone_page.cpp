@@ -2,122 +2,125 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-#include "app/tone/tone_button.h"
+#include "app/tone/correction_panel.h"
+#include "app/tone/cutaway_view.h"
+#include "app/tone/listen_bar.h"
+#include "app/tone/question_panel.h"
+#include "app/tone/school_panel.h"
+#include "app/tone/tone_list.h"
+#include "app/tone/weather_panel.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
 namespace bombo {
-namespace {
-
-/// What a tone asks of this drum, or that it cannot be had.
-QString askOf(const Session& session, const Tone& tone) {
-    const auto targets = targetsFor(session.drum, tone, airAt(session.weather));
-    if (!targets)
-        return TonePage::tr("out of reach of this drum");
-    return TonePage::tr("%1 over %2, ring %3 s")
-        .arg(hertzText(targets->batter.edgePitch), hertzText(targets->snareSide.edgePitch))
-        .arg(tone.ring.value, 0, 'f', 2);
-}
-
-} // namespace
 
 TonePage::TonePage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(28, 16, 28, 16);
-    column->setSpacing(12);
-    m_title = textLabel("title", tr("What should it sound like?"));
-    column->addWidget(m_title);
+    column->setContentsMargins(28, 10, 28, 12);
+    column->setSpacing(8);
+    column->addWidget(textLabel("title", tr("What should it sound like?")));
     m_reason = textLabel("quiet");
     m_reason->setWordWrap(true);
+    m_reason->setObjectName(QStringLiteral("reason"));
     column->addWidget(m_reason);
 
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
-    QFrame* list = card();
-    list->setFixedWidth(262);
-    m_list = new QVBoxLayout(list);
-    m_list->setContentsMargins(8, 8, 8, 8);
-    m_list->setSpacing(4);
-    row->addWidget(list);
+    m_list = new ToneList(controller);
+    m_list->setMinimumWidth(246);
+    m_list->setMaximumWidth(268);
+    row->addWidget(m_list, 1);
     m_cutaway = new CutawayView;
-    m_ask = new AskStrip;
+    m_tabs = new QTabWidget;
+    m_tabs->setObjectName(QStringLiteral("toneTabs"));
+    m_tabs->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    m_questions = new QuestionPanel;
+    m_schools = new SchoolPanel;
+    m_weather = new WeatherPanel;
+    m_correction = new CorrectionPanel;
+    m_tabs->addTab(m_questions, tr("Questions"));
+    m_tabs->addTab(m_schools, tr("School"));
+    m_tabs->addTab(m_weather, tr("Weather"));
+    m_tabs->addTab(m_correction, tr("Both heads"));
+    m_tabs->setFixedHeight(212);
     auto* right = new QVBoxLayout;
-    right->setSpacing(12);
+    right->setSpacing(10);
     right->addWidget(m_cutaway, 1);
-    right->addWidget(m_ask);
-    row->addLayout(right, 1);
+    right->addWidget(m_tabs);
+    row->addLayout(right, 2);
     column->addLayout(row, 1);
 
     auto* foot = new QHBoxLayout;
-    m_wants = textLabel("quiet");
-    m_wants->setWordWrap(true);
-    foot->addWidget(m_wants, 1);
+    m_listen = new ListenBar(controller);
+    foot->addWidget(m_listen);
+    foot->addStretch();
     m_primary = primaryButton();
-    m_primary->setText(tr("Take this tone"));
-    connect(m_primary, &QPushButton::clicked, this, [this] {
-        if (session().toneAt > 0 || this->controller().perform(ChooseTone{session().tone}))
-            this->controller().goTo(Station::SnareSide);
-    });
     foot->addWidget(m_primary);
     column->addLayout(foot);
-    m_choices.setExclusive(true);
+
+    connect(m_list, &ToneList::toneChosen, this, [this](const Tone& tone) { attempt(ChooseTone{tone}); });
+    connect(m_questions, &QuestionPanel::wishTried, this, [this](const Wish& wish) {
+        Session tried = session();
+        tried.wish = wish;
+        showTargets(tried);
+    });
+    connect(m_questions, &QuestionPanel::wishChosen, this, [this](const Wish& wish) {
+        if (wish != session().wish)
+            attempt(SetWish{wish});
+    });
+    connect(m_schools, &SchoolPanel::schoolChosen, this, [this](const School& school) {
+        if (school != session().school)
+            attempt(ChooseSchool{school});
+    });
+    connect(m_weather, &WeatherPanel::weatherChosen, this,
+            [this](const Weather& weather) { attempt(SetWeather{weather}); });
+    connect(m_correction, &CorrectionPanel::bothTurned, this, [this](Turns batter, Turns snareSide) {
+        attempt(BothTurned{batter, snareSide});
+    });
+    connect(m_primary, &QPushButton::clicked, this, [this] {
+        if (session().toneAt > 0 || this->controller().perform(ChooseTone{session().tone}))
+            this->controller().goTo(stationAfter(session(), Station::Tone));
+    });
 }
 
-void TonePage::rebuild() {
-    m_shown.clear();
-    m_askedOf.reset();
-    for (const Tone& tone : controller().tones())
-        m_shown.push_back(tone.id);
-    while (QLayoutItem* item = m_list->takeAt(0)) {
-        delete item->widget();
-        delete item;
-    }
-    for (const Tone& tone : controller().tones()) {
-        auto* choice = new ToneButton(tone);
-        connect(choice, &QAbstractButton::clicked, this, [this, tone] {
-            controller().perform(ChooseTone{tone});
-            refresh(); // a refused choice must not stay pressed
-        });
-        m_choices.addButton(choice);
-        m_list->addWidget(choice);
-    }
-    m_list->addStretch();
+/// A refused command must not leave its widget where it was pushed.
+void TonePage::attempt(const Command& command) {
+    if (!controller().perform(command))
+        refresh();
 }
 
 void TonePage::refresh() {
-    std::vector<std::string> ids;
-    for (const Tone& tone : controller().tones())
-        ids.push_back(tone.id);
-    if (ids != m_shown)
-        rebuild();
-    if (m_askedOf != session().drum) { // five inverse problems: only when the drum is another
-        m_askedOf = session().drum;
-        for (std::size_t i = 0; i < m_shown.size(); ++i)
-            static_cast<ToneButton*>(m_choices.buttons()[static_cast<qsizetype>(i)])
-                ->showAsk(askOf(session(), controller().tones()[i]));
-    }
-    const Tone& tone = session().tone;
-    for (std::size_t i = 0; i < m_shown.size(); ++i)
-        if (m_shown[i] == tone.id)
-            m_choices.buttons()[static_cast<qsizetype>(i)]->setChecked(true);
-    m_reason->setText(tr("%1. %2").arg(cueName(tone), QString::fromStdString(tone.reason)));
+    m_list->refresh();
+    const bool onToBatter = stationAfter(session(), Station::Tone) == Station::Batter;
+    m_primary->setText(session().toneAt == 0 ? tr("Take this tone")
+                       : onToBatter          ? tr("On to the batter")
+                                             : tr("On to the snare side"));
+    showTargets(session());
+}
 
-    const auto targets = targetsOf(session());
+void TonePage::showTargets(const Session& shown) {
+    const auto targets = targetsOf(shown);
+    QString reason = tr("%1. %2").arg(cueName(shown.tone), QString::fromStdString(shown.tone.reason));
     m_primary->setEnabled(static_cast<bool>(targets));
-    m_primary->setText(session().toneAt > 0 ? tr("On to the snare side") : tr("Take this tone"));
+    m_listen->refresh(static_cast<bool>(targets));
     if (!targets) {
         m_cutaway->show(std::nullopt);
-        m_wants->setText(outOfReachText(targets.fault()));
+        m_reason->setText(reason + QLatin1Char(' ') + outOfReachText(targets.fault()));
         return;
     }
-    m_cutaway->show(cutawayPicture(session(), *targets));
-    m_ask->show(askPicture(session(), *targets));
-    QString wants = tr("Edge pitches with the other head muted. Change the tone here at any time.");
-    if (targets->limit == TargetLimit::SnareSideFilm)
-        wants = tr("The snare side was wished at %1; its film allows %2.")
-                    .arg(hertzText(targets->snareSideWished), hertzText(targets->snareSide.edgePitch));
-    m_wants->setText(wants);
+    if (targets->limit != TargetLimit::None)
+        reason +=
+            QLatin1Char(' ') + tr("The snare side stops at %1: beyond it %2.")
+                                   .arg(hertzText(targets->snareSide.edgePitch), limitWords(targets->limit));
+    else if (!shown.tone.muffling.empty())
+        reason += QLatin1Char(' ') + tr("Muffling: %1.").arg(QString::fromStdString(shown.tone.muffling));
+    m_reason->setText(reason);
+    m_cutaway->show(cutawayPicture(shown, *targets));
+    m_questions->show(shown, *targets);
+    m_schools->show(shown);
+    m_weather->show(shown, *targets);
+    m_correction->show(shown, *targets);
 }
 
 } // namespace bombo

@@ -1,16 +1,20 @@
 #pragma once
 #include "app/route/station_page.h"
-#include "app/tone/ask_strip.h"
-#include "app/tone/cutaway.h"
 
-#include <QButtonGroup>
 #include <QLabel>
-
-class QVBoxLayout;
+#include <QTabWidget>
 
 namespace bombo {
 
-/// Choose a cue, see what it asks of this drum.
+class CorrectionPanel;
+class CutawayView;
+class ListenBar;
+class QuestionPanel;
+class SchoolPanel;
+class ToneList;
+class WeatherPanel;
+
+/// Choose a tone, shape it by four questions, see and hear what it asks of this drum.
 class TonePage : public StationPage {
     Q_OBJECT
 public:
@@ -19,17 +23,18 @@ public:
     QPushButton* primary() override { return m_primary; }
 
 private:
-    void rebuild();
+    void showTargets(const Session& shown);
+    void attempt(const Command& command);
 
-    QVBoxLayout* m_list;
-    QButtonGroup m_choices;
-    std::vector<std::string> m_shown; ///< ids in the list, in order
-    std::optional<Drum> m_askedOf;
-    QLabel* m_title;
     QLabel* m_reason;
-    QLabel* m_wants;
+    ToneList* m_list;
     CutawayView* m_cutaway;
-    AskStrip* m_ask;
+    QTabWidget* m_tabs;
+    QuestionPanel* m_questions;
+    SchoolPanel* m_schools;
+    WeatherPanel* m_weather;
+    CorrectionPanel* m_correction;
+    ListenBar* m_listen;
     QPushButton* m_primary;
 };
 

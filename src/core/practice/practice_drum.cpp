@@ -127,7 +127,8 @@ void addContact(std::vector<float>& samples, const PracticeSound& sound, double 
 DrumState meanState(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                     const Weather& weather) {
     auto tension = [&](HeadSide side) {
-        return tensionInWeather(drum, side, Tension{trueMeanTension(nature, state, side)}, {}, weather);
+        return tensionInWeather(drum, side, Tension{trueMeanTension(nature, state, side)}, kPracticeWeather,
+                                weather);
     };
     return drumState(drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide), airAt(weather));
 }

@@ -31,6 +31,9 @@ struct HiddenNature {
 
 HiddenNature drawNature(const Drum& drum, std::uint64_t seed);
 
+/// In which the hidden nature holds; elsewhere film and shell swell and shrink.
+inline constexpr Weather kPracticeWeather{Celsius{20.0}, 0.5, Pascal{101325.0}};
+
 /// What the hands have done to the drum.
 struct PracticeState {
     std::vector<Turns> batterTurns; ///< net since finger-tight, one a rod
@@ -49,7 +52,8 @@ struct PracticeSound {
 /// An edge tap 0.86 of the radius out in front of a rod, wires off, other head muted, microphone over the
 /// tap. Deterministic by seed and `stroke` (the number of the stroke in the session).
 std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                   HeadSide side, int rod, std::uint64_t stroke, const Weather& weather = {},
+                                   HeadSide side, int rod, std::uint64_t stroke,
+                                   const Weather& weather = kPracticeWeather,
                                    const PracticeSound& sound = {});
 
 struct PracticeWireStroke {
@@ -60,12 +64,12 @@ struct PracticeWireStroke {
 /// A stroke on the batter with the wires on, at a strainer stop.
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
-                                      std::uint64_t stroke, const Weather& weather = {},
+                                      std::uint64_t stroke, const Weather& weather = kPracticeWeather,
                                       const PracticeSound& sound = {});
 
 /// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
-/// True mean tension of a head at 20 C in dry air at sea level.
+/// True mean tension of a head in kPracticeWeather.
 double trueMeanTension(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 
 } // namespace bombo

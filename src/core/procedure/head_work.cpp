@@ -162,6 +162,20 @@ Result<HeadWork, StepRefusal> markMoved(HeadWork work) {
     return work;
 }
 
+Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by) {
+    if (work.stage == HeadStage::FingerTight)
+        return failure(StepRefusal::WrongStage);
+    for (Turns& rod : work.rodTurns)
+        rod += by;
+    if (work.stage != HeadStage::Raising) {
+        work.moves.clear();
+        work.movesDone = 0;
+        work.predicted.clear();
+        openRound(work);
+    }
+    return work;
+}
+
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by) {
     if (rod < 0 || rod >= static_cast<int>(work.rodTurns.size()))
         return failure(StepRefusal::NoSuchRod);

@@ -89,6 +89,8 @@ Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Directio
 Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading);
 /// The move at hand was made.
 Result<HeadWork, StepRefusal> markMoved(HeadWork work);
+/// Every rod was turned by `by` outside a plan; a head that was being evened is to be heard again.
+Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by);
 /// The ledger was wrong: this rod stands `by` further than counted.
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
 

@@ -127,6 +127,18 @@ struct Applier {
     Outcome operator()(const StartHeadAgain& c) {
         return withHead(session, c.side, freshHead(session.drum.rods), true);
     }
+    Outcome operator()(const BothTurned& c) {
+        for (const auto& [side, by] :
+             {std::pair{HeadSide::Batter, c.batter}, {HeadSide::SnareSide, c.snareSide}}) {
+            if (by.value == 0.0)
+                continue;
+            Outcome after = withHead(session, side, turnAll(session.head(side), by), true);
+            if (!after)
+                return after;
+            session = std::move(after).value();
+        }
+        return session;
+    }
     Outcome operator()(const SetStrainer& c) {
         if (c.turns.value < 0.0 || c.turns.value > kFarthestStrainer)
             return failure(Refusal::StrainerOutOfRange);
@@ -214,6 +226,7 @@ Session newSession(Drum drum, Tone tone, std::uint64_t practiceSeed) {
     session.drum = std::move(drum);
     session.tone = std::move(tone);
     session.practiceSeed = practiceSeed;
+    session.weather.relativeHumidity = 0.5; // a usual room
     return session;
 }
 
@@ -227,7 +240,7 @@ const char* commandName(const Command& command) {
         "go_to",         "choose_tone",   "choose_source", "finger_tight", "group_turned", "begin_tapping",
         "tap_heard",     "move_made",     "correct_count", "start_again",  "set_strainer", "answer_wires",
         "answer_rattle", "add_pad",       "move_pad",      "remove_pad",   "set_note",     "mark_saved",
-        "set_wish",      "choose_school", "set_weather"};
+        "set_wish",      "choose_school", "set_weather",   "both_turned"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
@@ -258,6 +271,19 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
     brief.tolerance = session.tolerance;
     brief.weather = session.weather;
     return brief;
+}
+
+Station stationAfter(const Session& session, Station station) {
+    const bool batterFirst = session.school.order == HeadOrder::BatterFirst;
+    const Station first = batterFirst ? Station::Batter : Station::SnareSide;
+    const Station second = batterFirst ? Station::SnareSide : Station::Batter;
+    if (station == Station::Tone)
+        return first;
+    if (station == first)
+        return second;
+    if (station == second)
+        return Station::Wires;
+    return station == Station::Proof ? station : static_cast<Station>(static_cast<int>(station) + 1);
 }
 
 StationState stationState(const Session& session, Station station) {

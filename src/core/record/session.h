@@ -105,6 +105,11 @@ struct CorrectCount {
 struct StartHeadAgain {
     HeadSide side = HeadSide::Batter;
 };
+/// Every rod of both heads was turned by these amounts, as a correction of both at once.
+struct BothTurned {
+    Turns batter;
+    Turns snareSide;
+};
 struct SetStrainer {
     Turns turns;
 };
@@ -134,7 +139,7 @@ struct MarkSaved {};
 using Command =
     std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard, MoveMade,
                  CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle, AddPad, MovePad,
-                 RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather>;
+                 RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned>;
 
 enum class Refusal {
     WrongStage,
@@ -163,6 +168,8 @@ TurnModel turnModelOf(const Session& session);
 Result<Targets, OutOfReach> targetsOf(const Session& session);
 /// @pre the tone is within reach of the drum (see targetsOf)
 HeadBrief briefFor(const Session& session, HeadSide side);
+/// Where the work goes on after a station, by the school's order of the heads; the last one follows itself.
+Station stationAfter(const Session& session, Station station);
 StationState stationState(const Session& session, Station station);
 /// Both heads as far as is known now.
 DrumState knownState(const Session& session);

@@ -30,7 +30,7 @@ TEST(SessionCommands, EveryCommandHasAStableName) {
         GoTo{},         ChooseTone{},   ChooseSource{}, FingerTight{},    GroupTurned{}, BeginTapping{},
         TapHeard{},     MoveMade{},     CorrectCount{}, StartHeadAgain{}, SetStrainer{}, AnswerWires{},
         AnswerRattle{}, AddPad{},       MovePad{},      RemovePad{},      SetNote{},     MarkSaved{},
-        SetWish{},      ChooseSchool{}, SetWeather{}};
+        SetWish{},      ChooseSchool{}, SetWeather{},   BothTurned{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
@@ -206,8 +206,34 @@ TEST(SessionText, KeepsThePlaceOfAnInterruptedRound) {
     EXPECT_EQ(back->snareSide.tapsHeard(), 2);
 }
 
+TEST(SessionCommands, BothHeadsTurnedAtOnceAreHeardAgain) {
+    Session s = done(fresh(), ChooseTone{chase()});
+    EXPECT_EQ(apply(s, BothTurned{Turns{0.25}, Turns{}}).fault(), Refusal::WrongStage);
+    s = testing::fullSession();
+    const Turns before = s.batter.rodTurns[3];
+    const Session after = done(s, BothTurned{Turns{0.25}, Turns{}});
+    EXPECT_EQ(after.batter.rodTurns[3], before + Turns{0.25});
+    EXPECT_EQ(after.snareSide, s.snareSide); // not turned, not asked again
+    EXPECT_EQ(after.batter.stage, HeadStage::Tapping);
+    EXPECT_EQ(stationState(after, Station::Wires), StationState::Stale);
+}
+
+TEST(SessionSchool, OrderOfTheHeadsLeadsTheWay) {
+    Session s = fresh();
+    EXPECT_EQ(stationAfter(s, Station::Drum), Station::Tone);
+    EXPECT_EQ(stationAfter(s, Station::Tone), Station::SnareSide);
+    EXPECT_EQ(stationAfter(s, Station::Batter), Station::Wires);
+    s = done(s, ChooseSchool{{.order = HeadOrder::BatterFirst}});
+    EXPECT_EQ(stationAfter(s, Station::Tone), Station::Batter);
+    EXPECT_EQ(stationAfter(s, Station::Batter), Station::SnareSide);
+    EXPECT_EQ(stationAfter(s, Station::SnareSide), Station::Wires);
+    EXPECT_EQ(stationAfter(s, Station::Proof), Station::Proof);
+}
+
 TEST(SessionText, OpensWhatAnEarlierVersionKept) {
-    const Session s = testing::fullSession();
+    Session s = testing::fullSession();
+    for (FinishedRound& round : s.batter.history)
+        round.weather = {}; // earlier versions knew no other
     Json older = Json::parse(sessionText(s));
     for (const char* added : {"wish", "school", "weatherAt"})
         older.erase(added);

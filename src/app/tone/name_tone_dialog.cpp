@@ -1,0 +1,81 @@
+#include "app/tone/name_tone_dialog.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QDialogButtonBox>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+NameToneDialog::NameToneDialog(const QString& title, const QString& suggestion, const QStringList& says,
+                               QWidget* parent)
+    : QDialog(parent) {
+    setWindowTitle(title);
+    setMinimumWidth(460);
+    auto* column = new QVBoxLayout(this);
+    for (const QString& line : says) {
+        auto* label = textLabel("quiet", line);
+        label->setWordWrap(true);
+        column->addWidget(label);
+    }
+    column->addWidget(textLabel("strong", tr("Name and ear-words")));
+    m_name = new QLineEdit(suggestion);
+    m_name->setObjectName(QStringLiteral("toneName"));
+    m_name->setPlaceholderText(tr("Rain: low, blurred, long wire"));
+    m_name->selectAll();
+    column->addWidget(m_name);
+    m_problem = textLabel("quiet");
+    m_problem->setObjectName(QStringLiteral("toneProblem"));
+    column->addWidget(m_problem);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Save | QDialogButtonBox::Cancel);
+    connect(buttons, &QDialogButtonBox::accepted, this, &NameToneDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
+    column->addWidget(buttons);
+}
+
+QString NameToneDialog::name() const {
+    return m_name->text().trimmed();
+}
+
+void NameToneDialog::accept() {
+    if (name().isEmpty()) {
+        m_problem->setText(tr("Give the tone a name, so that you find it again."));
+        m_name->setFocus();
+        return;
+    }
+    QDialog::accept();
+}
+
+QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seconds openRing) {
+    auto tr = [](const char* text) { return NameToneDialog::tr(text); };
+    QStringList lines;
+    QString heard = tr("Heard: centre %1").arg(pitchText(hit.centre));
+    if (hit.edge)
+        heard += tr(", edge over centre %1").arg(*hit.edge / hit.centre, 0, 'f', 2);
+    if (hit.ring)
+        heard += tr(", ring %1 s").arg(hit.ring->value, 0, 'f', 2);
+    heard += hit.buzz ? tr(", wires for %1 s").arg(hit.buzz->value, 0, 'f', 2) : tr(", no wires");
+    heard += tr(", brightness about %1 Hz").arg(hit.brightness.value, 0, 'f', 0);
+    lines << heard;
+    if (made.limit == TargetLimit::None)
+        lines << tr("This drum can do it: centre %1, edge over centre %2.")
+                     .arg(hertzText(made.centreReached))
+                     .arg(made.edgeOverCentreReached, 0, 'f', 2);
+    else
+        lines << tr("This drum cannot do both: %1. The nearest: centre %2, edge over centre %3.")
+                     .arg(limitWords(made.limit), hertzText(made.centreReached))
+                     .arg(made.edgeOverCentreReached, 0, 'f', 2);
+    if (!made.edgeOverCentreHeard)
+        lines << tr("No edge pitch stood out; a fourth between the heads is taken.");
+    if (!made.ringTaken)
+        lines << tr("Noise hides the ring; the usual ring is taken.");
+    else if (made.tone.ring.value > 1.15 * openRing.value)
+        lines << tr("Left open, this drum rings about %1 s: shorter than the recording, and nothing "
+                    "lengthens it.")
+                     .arg(openRing.value, 0, 'f', 2);
+    lines << tr("Brightness comes from stick, head and room; it is noted, not aimed at.");
+    return lines;
+}
+
+} // namespace bombo

@@ -1,0 +1,39 @@
+#pragma once
+#include "core/record/session.h"
+
+#include <QLabel>
+#include <QSpinBox>
+#include <QWidget>
+
+namespace bombo {
+
+/// The weather at hand, and what the drum would do if it were taken elsewhere without a turn of a rod.
+class WeatherPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit WeatherPanel(QWidget* parent = nullptr);
+    void show(const Session& session, const Targets& targets);
+
+signals:
+    void weatherChosen(const bombo::Weather& weather);
+
+private:
+    struct Fields {
+        QSpinBox* temperature;
+        QSpinBox* humidity;
+        QSpinBox* altitude;
+        Weather weather() const;
+        void set(const Weather& weather);
+    };
+    Fields fields(const char* prefix, int row, class QGridLayout* grid);
+    void compare();
+
+    Fields m_here{};
+    Fields m_there{};
+    QLabel* m_change;
+    std::optional<Session> m_session;
+    std::optional<Targets> m_targets;
+    bool m_showing = false;
+};
+
+} // namespace bombo

@@ -1,0 +1,69 @@
+#include "core/record/session_sound.h"
+
+#include <algorithm>
+
+namespace bombo {
+namespace {
+
+bool isTouched(const HeadWork& work) {
+    return work.stage != HeadStage::FingerTight;
+}
+
+} // namespace
+
+double wireMarginNow(const Session& session) {
+    if (!session.wires.begun)
+        return wireMarginWanted(briefOf(session));
+    const WireAdvice advice = wireAdviceOf(session);
+    const double span = advice.chokeAbove.value - advice.rattleBelow.value;
+    if (span <= 0.0)
+        return 0.5; // no usable span: neither loose nor tight
+    return std::clamp((session.wires.strainer.value - advice.rattleBelow.value) / span, 0.0, 1.0);
+}
+
+PreviewStroke wantedStroke(const Session& session) {
+    const Targets targets = targetsOf(session).value();
+    const ToneBrief brief = briefOf(session);
+    PreviewStroke stroke;
+    stroke.heads =
+        drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather));
+    stroke.ring = ringWanted(brief);
+    if (!session.tone.wiresOff)
+        stroke.buzz = buzzAt(wireMarginWanted(brief), *stroke.ring);
+    return stroke;
+}
+
+std::optional<PreviewStroke> presentStroke(const Session& session) {
+    if (!isTouched(session.batter) && !isTouched(session.snareSide))
+        return std::nullopt;
+    PreviewStroke stroke;
+    stroke.heads = knownState(session);
+    stroke.pads = session.pads;
+    if (!session.tone.wiresOff)
+        stroke.buzz = buzzAt(wireMarginNow(session),
+                             predictMuffling(session.drum, stroke.heads, session.pads).ringAfter);
+    return stroke;
+}
+
+Tone toneOfSetup(const Session& session) {
+    const Targets targets = targetsOf(session).value();
+    auto edge = [&](HeadSide side) {
+        const auto heard = lastEstimate(session.head(side));
+        return heard ? heard->mean : targets.head(side).edgePitch;
+    };
+    const bool heardBatter = !session.batter.history.empty();
+    Tone tone = session.tone; // its spans and reasons still hold
+    tone.id.clear();
+    tone.name.clear();
+    tone.origin = "own";
+    tone.buzz.reset();
+    tone.brightness.reset();
+    tone.batterEdgeAt14 = edge(HeadSide::Batter) * (session.drum.shell.diameter / inches(14));
+    tone.snareSideAbove = centsBetween(edge(HeadSide::Batter), edge(HeadSide::SnareSide));
+    tone.ring = heardBatter ? predictMuffling(session.drum, knownState(session), session.pads).ringAfter
+                            : ringWanted(briefOf(session));
+    tone.wireMargin = wireMarginNow(session);
+    return tone;
+}
+
+} // namespace bombo
