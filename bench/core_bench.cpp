@@ -2,6 +2,7 @@
 #include "core/muffling/muffling.h"
 #include "core/practice/practice_session.h"
 #include "core/reading/read_tap.h"
+#include "core/record/session_sound.h"
 #include "core/tap/tap_splitter.h"
 #include "core/tuning/evenness.h"
 #include "support/sessions.h"
@@ -27,6 +28,39 @@ void toneToBothTensions(benchmark::State& state) { // promise: 10 ms
         benchmark::DoNotOptimize(targetsFor(plover(), chase()));
 }
 BENCHMARK(toneToBothTensions)->Unit(benchmark::kMillisecond);
+
+void inverseOfCentreAndRatio(benchmark::State& state) { // promise: 10 ms
+    const Drum drum = plover();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(solveTensions(drum, CentreAndRatio{Hertz{200}, 1.5}));
+}
+BENCHMARK(inverseOfCentreAndRatio)->Unit(benchmark::kMillisecond);
+
+void impossibleRatio(benchmark::State& state) { // promise: 10 ms
+    const Drum drum = plover();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(solveTensions(drum, CentreAndRatio{Hertz{190}, 1.9}));
+}
+BENCHMARK(impossibleRatio)->Unit(benchmark::kMillisecond);
+
+void everySchool(benchmark::State& state) {
+    const Session s = fresh();
+    for (auto _ : state)
+        for (int level = 0; level <= static_cast<int>(SnareSideLevel::CountedTurns); ++level) {
+            Session other = s;
+            other.school.level = static_cast<SnareSideLevel>(level);
+            benchmark::DoNotOptimize(targetsOf(other));
+        }
+}
+BENCHMARK(everySchool)->Unit(benchmark::kMillisecond);
+
+void previewStroke(benchmark::State& state) {
+    const Session s = fresh();
+    const PreviewStroke stroke = wantedStroke(s);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(strokeSound(s.drum, stroke));
+}
+BENCHMARK(previewStroke)->Unit(benchmark::kMillisecond);
 
 PracticeState turned(double turns) {
     const std::vector<Turns> all(8, Turns{turns});

@@ -95,4 +95,11 @@ Result<std::vector<double>, InputProblem> numbersAt(const Json& in, const std::s
     return numbers;
 }
 
+Json pitchesJson(const NamedPitches& p) {
+    return {{"batter_edge_hz", p.batterEdge.value},
+            {"snare_side_edge_hz", p.snareSideEdge.value},
+            {"centre_hz", p.centre.value},
+            {"edge_over_centre", p.edgeOverCentre}};
+}
+
 } // namespace bombo::cli

@@ -89,6 +89,11 @@ int main(int argc, char** argv) {
  "heard":{"batter_edge_hz":288,"centre_hz":196}}' | bombo-cli correct)");
     withInput(correct, cli::correct);
 
+    auto* weather = app.add_subcommand("weather", "What the tuned drum does in other weather, no rod turned");
+    weather->footer(R"(Example: echo '{"drum":"Nightjar","tone":"storm","from":{"temperature_c":22},
+ "to":{"temperature_c":5,"relative_humidity":0.8}}' | bombo-cli weather)");
+    withInput(weather, cli::weather);
+
     std::string hitFile;
     std::string hitDrum;
     auto* tone = app.add_subcommand("tone", "A recorded hit as a tone for a drum");

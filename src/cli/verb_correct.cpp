@@ -31,13 +31,6 @@ Result<HeardDrum, InputProblem> heardAt(const Json& in) {
     return heard;
 }
 
-Json pitchesJson(const NamedPitches& p) {
-    return {{"batter_edge_hz", p.batterEdge.value},
-            {"snare_side_edge_hz", p.snareSideEdge.value},
-            {"centre_hz", p.centre.value},
-            {"edge_over_centre", p.edgeOverCentre}};
-}
-
 Json stepJson(const CorrectionStep& step) {
     return {{"turns", step.turns.value},
             {"exact_turns", step.exact.value},

@@ -26,8 +26,8 @@ Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath);
 /// "drum": a name or id of the shelf, or an object (docs/cli.md).
 Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf);
 Result<Tone, InputProblem> toneAt(const Json& in, const Shelf& shelf);
-/// "weather": {temperature_c, relative_humidity, altitude_m}; 20 C, dry, at the sea without it.
-Result<Weather, InputProblem> weatherAt(const Json& in);
+/// {temperature_c, relative_humidity, altitude_m} at a key; 20 C, dry, at the sea without it.
+Result<Weather, InputProblem> weatherAt(const Json& in, const char* key = "weather");
 /// "tone", and with it "wish" and "school".
 Result<ToneBrief, InputProblem> briefAt(const Json& in, const Shelf& shelf);
 /// A pair of wishes about pitch by its keys (docs/cli.md); empty when none of them is there.
@@ -41,7 +41,10 @@ Result<std::vector<double>, InputProblem> numbersAt(const Json& in, const std::s
 
 Answer modes(const Json& in, const Shelf& shelf);
 Answer plan(const Json& in, const Shelf& shelf);
+/// The tuned drum taken into other weather.
+Answer weather(const Json& in, const Shelf& shelf);
 Answer correct(const Json& in, const Shelf& shelf);
+Json pitchesJson(const NamedPitches& pitches);
 /// A recorded hit as a tone for a drum.
 Answer toneFrom(const std::string& file, const std::string& drum, const Shelf& shelf);
 Answer even(const Json& in, const Shelf& shelf);

@@ -50,11 +50,11 @@ Result<std::pair<double, double>, InputProblem> pairAt(const Json& in, const cha
 
 } // namespace
 
-Result<Weather, InputProblem> weatherAt(const Json& in) {
+Result<Weather, InputProblem> weatherAt(const Json& in, const char* key) {
     Weather weather;
-    if (!in.contains("weather"))
+    if (!in.contains(key))
         return weather;
-    Reader read(in["weather"]);
+    Reader read(in[key]);
     weather.temperature = Celsius{read.number("temperature_c", weather.temperature.value)};
     weather.relativeHumidity = read.number("relative_humidity", weather.relativeHumidity);
     const Metres altitude{read.number("altitude_m", 0.0)};
@@ -65,7 +65,7 @@ Result<Weather, InputProblem> weatherAt(const Json& in) {
     read.needs("altitude_m", altitude.value >= -500.0 && altitude <= kHighest,
                "must lie between -500 and 6000");
     if (read.problem())
-        return failure(within("weather", *read.problem()));
+        return failure(within(key, *read.problem()));
     weather.pressure = pressureAt(altitude);
     return weather;
 }

@@ -172,6 +172,106 @@ TEST_F(Cli, WhatCannotBeSaysWhatCan) {
     EXPECT_EQ(run({QStringLiteral("listen"), path("missing.wav")}).code, 1);
 }
 
+TEST_F(Cli, EveryPairOfWishesLeadsToTheSameTensions) {
+    const Json first =
+        answer("plan", {{"drum", "Plover"}, {"batter_edge_hz", 290}, {"snare_side_edge_hz", 385}});
+    auto tension = [](const Json& plan, const char* head) {
+        return plan[head]["tension_n_per_m"].get<double>();
+    };
+    const double cents = 1200.0 * std::log2(385.0 / 290.0);
+    const std::vector<Json> others{
+        {{"batter_edge_hz", 290}, {"interval_cents", cents}},
+        {{"batter_edge_hz", 290}, {"snare_side_film_load", first["snare_side"]["film_load"]}},
+        {{"centre_hz", first["centre_pitch_hz"]}, {"edge_over_centre", first["edge_over_centre"]}},
+        {{"centre_hz", first["centre_pitch_hz"]}, {"interval_cents", cents}},
+        {{"batter_turns", first["batter"]["turns_from_finger_tight"]},
+         {"snare_side_turns", first["snare_side"]["turns_from_finger_tight"]}}};
+    for (Json wish : others) {
+        wish["drum"] = "Plover";
+        const Json plan = answer("plan", wish);
+        for (const char* head : {"batter", "snare_side"})
+            EXPECT_NEAR(tension(plan, head) / tension(first, head), 1.0, 1e-4) << wish.dump();
+        EXPECT_GT(plan["batter"]["tension_standard_error_n_per_m"], 0.0) << wish.dump();
+    }
+}
+
+TEST_F(Cli, ImpossibleWishesNameTheLimitAndTheNearest) {
+    const std::pair<Json, const char*> rows[] = {
+        {{{"centre_hz", 190}, {"edge_over_centre", 1.9}}, "impossible"},
+        {{{"batter_edge_hz", 300}, {"snare_side_edge_hz", 900}}, "snare_side_film"},
+        {{{"batter_edge_hz", 40}, {"snare_side_edge_hz", 300}}, "batter_finger_tight"},
+        {{{"batter_edge_hz", 300}, {"snare_side_film_load", 0.9}}, "70 %"}};
+    for (auto [wish, named] : rows) {
+        wish["drum"] = "Plover";
+        const Ran ran = ask("plan", wish);
+        EXPECT_EQ(ran.code, 1) << wish.dump();
+        EXPECT_TRUE(ran.err.contains(named)) << ran.err.toStdString();
+        EXPECT_TRUE(ran.err.contains("nearest")) << ran.err.toStdString();
+    }
+    const Json wrongs[] = {{{"tone", "chase"}, {"wish", {{"high", 3}}}},
+                           {{"tone", "chase"}, {"school", {{"level", "mine"}}}},
+                           {{"tone", "chase"}, {"weather", {{"temperature_c", 90}}}}};
+    for (Json wrong : wrongs) {
+        wrong["drum"] = "Plover";
+        EXPECT_EQ(ask("plan", wrong).code, 2) << wrong.dump();
+    }
+}
+
+TEST_F(Cli, WishAndSchoolMoveThePlan) {
+    const Json plain = answer("plan", {{"drum", "Plover"}, {"tone", "pocket"}});
+    const Json higher = answer("plan", {{"drum", "Plover"}, {"tone", "pocket"}, {"wish", {{"high", 0.5}}}});
+    EXPECT_GT(higher["batter"]["edge_pitch_hz"], plain["batter"]["edge_pitch_hz"]);
+    const Json matched =
+        answer("plan", {{"drum", "Plover"}, {"tone", "pocket"}, {"school", {{"level", "matched"}}}});
+    EXPECT_NEAR(matched["batter"]["edge_pitch_hz"].get<double>(),
+                matched["snare_side"]["edge_pitch_hz"].get<double>(), 0.1);
+}
+
+TEST_F(Cli, CorrectTurnsBothHeadsTowardsTheTone) {
+    const Json in{
+        {"drum", "Plover"}, {"tone", "chase"}, {"heard", {{"batter_edge_hz", 280}, {"centre_hz", 192}}}};
+    const Json out = answer("correct", in);
+    EXPECT_GT(out["batter"]["turns"], 0.0);
+    auto off = [&](const Json& pitches) {
+        return std::abs(std::log(pitches["batter_edge_hz"].get<double>() /
+                                 out["wanted"]["batter_edge_hz"].get<double>()));
+    };
+    EXPECT_LT(off(out["after_both"]), off(out["now"]));
+    Json alone = in;
+    alone["heard"].erase("centre_hz");
+    EXPECT_EQ(ask("correct", alone).code, 2);
+    Json misread = in;
+    misread["heard"]["centre_hz"] = 900;
+    EXPECT_EQ(ask("correct", misread).code, 1);
+}
+
+TEST_F(Cli, ColdAirAndColdFilmMoveTheTunedDrum) {
+    const Json out =
+        answer("weather", {{"drum", "Plover"}, {"tone", "chase"}, {"to", {{"temperature_c", 5}}}});
+    EXPECT_LT(out["after"]["sound_speed_m_per_s"], out["before"]["sound_speed_m_per_s"]);
+    EXPECT_NE(out["change_cents"]["batter_edge"], 0.0);
+    const Json same = answer("weather", {{"drum", "Plover"}, {"tone", "chase"}, {"to", Json::object()}});
+    EXPECT_NEAR(same["change_cents"]["centre"].get<double>(), 0.0, 1e-6);
+    EXPECT_EQ(ask("weather", {{"drum", "Plover"}, {"tone", "chase"}}).code, 2);
+}
+
+TEST_F(Cli, ToneFromARecordingOrWhyNot) {
+    const QString taps = path("taps.wav");
+    answer("practice", {{"drum", "Wren"}, {"seed", 5}, {"turns", {2, 2, 2, 2, 2, 2}}},
+           {QStringLiteral("--out"), taps});
+    const Json out =
+        run({QStringLiteral("tone"), taps, QStringLiteral("--drum"), QStringLiteral("Wren")}).json();
+    EXPECT_EQ(out["hits"], 6);
+    EXPECT_GT(out["heard"]["centre_hz"], 100.0);
+    EXPECT_EQ(out["tone"]["name"], "taps");
+    const QString silent = path("silent.wav");
+    ASSERT_TRUE(writeSoundFile(silent.toStdString(), std::vector<float>(48000, 0.0F), 48000));
+    const Ran none = run({QStringLiteral("tone"), silent, QStringLiteral("--drum"), QStringLiteral("Wren")});
+    EXPECT_EQ(none.code, 1);
+    EXPECT_TRUE(none.err.contains("record one clear stroke")) << none.err.toStdString();
+    EXPECT_EQ(run({QStringLiteral("tone"), silent, QStringLiteral("--drum"), QStringLiteral("Owl")}).code, 2);
+}
+
 TEST_F(Cli, HelpHasAnExampleForEachVerbAndTheExamplesWork) {
     for (const char* verb : {"modes", "plan", "even", "wires", "muffle"}) {
         const Ran help = run({QString::fromLatin1(verb), QStringLiteral("--help")});

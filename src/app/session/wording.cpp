@@ -322,7 +322,8 @@ QString schoolCost(SnareSideLevel level) {
     case SnareSideLevel::EdgeOverCentre:
         return tr("A musical interval between edge and middle; the level follows the batter.");
     case SnareSideLevel::CountedTurns:
-        return tr("A quarter turn a rod more than the batter: needs no ear, and is only as sure as the count.");
+        return tr(
+            "A quarter turn a rod more than the batter: needs no ear, and is only as sure as the count.");
     }
     return {};
 }

@@ -4,6 +4,7 @@
 #include "app/theme/parts.h"
 
 #include <QGridLayout>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -43,9 +44,11 @@ CorrectionPanel::CorrectionPanel(QWidget* parent) : QWidget(parent) {
     m_snareSideEdge = hertzBox("heardSnareSideEdge", tr("Snare-side edge pitch heard, batter muted"));
     m_centre = hertzBox("heardCentre", tr("Centre pitch heard, both heads free"));
     m_how = new QComboBox;
-    m_how->addItem(tr("muted below"));
-    m_how->addItem(tr("both free"));
+    m_how->addItem(tr("snare side muted"));
+    m_how->addItem(tr("both heads free"));
     m_how->setObjectName(QStringLiteral("heardHow"));
+    m_how->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    m_how->setMinimumContentsLength(12);
     m_advice = textLabel("quiet");
     m_advice->setWordWrap(true);
     m_advice->setObjectName(QStringLiteral("correction"));
@@ -67,7 +70,11 @@ CorrectionPanel::CorrectionPanel(QWidget* parent) : QWidget(parent) {
     grid->addWidget(m_centre, 2, 1);
     grid->addWidget(textLabel("quiet", tr("both heads free")), 2, 2);
     grid->addWidget(m_done, 3, 0, 1, 2, Qt::AlignLeft);
-    grid->addWidget(m_advice, 0, 3, 4, 1);
+    auto* scroll = new QScrollArea; // at the smallest window the advice is longer than its place
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(m_advice);
+    grid->addWidget(scroll, 0, 3, 4, 1);
     grid->setColumnStretch(3, 1);
     for (QDoubleSpinBox* box : {m_batterEdge, m_snareSideEdge, m_centre})
         connect(box, &QDoubleSpinBox::valueChanged, this, &CorrectionPanel::compute);

@@ -78,7 +78,7 @@ QString centreWords(const CutawayPicture& picture) {
     if (picture.ratioReversed)
         return tr("the lowest edge tone is the snare side's");
     if (picture.centreNow)
-        return tr("now %1; edge over centre %2")
+        return tr("now %1; ratio %2")
             .arg(hertzText(*picture.centreNow))
             .arg(picture.edgeOverCentre, 0, 'f', 2);
     return tr("centre pitch; edge over centre %1").arg(picture.edgeOverCentre, 0, 'f', 2);

@@ -105,11 +105,15 @@ std::vector<float> render(const std::vector<Voice>& voices, const PracticeSound&
 void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice) {
     const double noise = peak * fromDb(sound.noiseDb);
     const double hum = peak * fromDb(sound.humDb);
+    for (float& sample : samples)
+        sample += static_cast<float>(noise * dice.normal());
+    if (sound.humDb < -150.0)
+        return; // below what a float can hold beside the tap
     for (std::size_t i = 0; i < samples.size(); ++i) {
         const double t = static_cast<double>(i) / sound.sampleRate;
-        samples[i] += static_cast<float>(noise * dice.normal() + hum * (std::sin(kTwoPi * 50.0 * t) +
-                                                                        0.5 * std::sin(kTwoPi * 150.0 * t) +
-                                                                        0.3 * std::sin(kTwoPi * 250.0 * t)));
+        samples[i] +=
+            static_cast<float>(hum * (std::sin(kTwoPi * 50.0 * t) + 0.5 * std::sin(kTwoPi * 150.0 * t) +
+                                      0.3 * std::sin(kTwoPi * 250.0 * t)));
     }
 }
 
