@@ -43,26 +43,28 @@ std::vector<double> lowPass(int taps, double cutOff) {
 Baseband toBaseband(std::span<const float> after, double rate, const BandOptions& options,
                     const std::vector<double>& filter, int decimation) {
     const auto start = static_cast<std::size_t>(options.start.value * rate);
-    const auto length = static_cast<std::size_t>(options.longest.value * rate);
+    const auto longest = static_cast<std::size_t>(options.longest.value * rate);
     Baseband band;
     band.rate = rate / decimation;
     if (after.size() < start + filter.size())
         return band;
-    const std::size_t stop = std::min(after.size(), start + length + filter.size());
-    std::vector<Complex> shifted;
+    const std::size_t stop = std::min(after.size(), start + longest + filter.size());
+    // Real and imaginary part apart, so that the filter is two plain dot products.
+    const auto count = static_cast<Index>(stop - start);
+    Eigen::VectorXd real(count);
+    Eigen::VectorXd imaginary(count);
     const Complex turn = std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value / rate);
     Complex phase =
         std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value * static_cast<double>(start) / rate);
-    for (std::size_t i = start; i < stop; ++i) {
-        shifted.push_back(static_cast<double>(after[i]) * phase);
-        phase *= turn;
+    for (Index i = 0; i < count; ++i, phase *= turn) {
+        const double sample = after[start + static_cast<std::size_t>(i)];
+        real[i] = sample * phase.real();
+        imaginary[i] = sample * phase.imag();
     }
-    for (std::size_t i = 0; i + filter.size() <= shifted.size(); i += static_cast<std::size_t>(decimation)) {
-        Complex sum{};
-        for (std::size_t k = 0; k < filter.size(); ++k)
-            sum += filter[k] * shifted[i + k];
-        band.samples.push_back(sum);
-    }
+    const auto length = static_cast<Index>(filter.size());
+    const Eigen::Map<const Eigen::VectorXd> h(filter.data(), length);
+    for (Index i = 0; i + length <= count; i += decimation)
+        band.samples.emplace_back(h.dot(real.segment(i, length)), h.dot(imaginary.segment(i, length)));
     band.firstAt = (static_cast<double>(start) + 0.5 * static_cast<double>(filter.size() - 1)) / rate;
     return band;
 }
@@ -70,9 +72,13 @@ Baseband toBaseband(std::span<const float> after, double rate, const BandOptions
 /// Complex gain of the filter for exp(s t), s relative to the centre, so that amplitudes come out right.
 Complex filterGain(const std::vector<double>& filter, Complex s, double rate) {
     const double middle = 0.5 * static_cast<double>(filter.size() - 1);
+    const Complex step = std::exp(s / rate);
+    Complex value = std::exp(-s * (middle / rate));
     Complex sum{};
-    for (std::size_t k = 0; k < filter.size(); ++k)
-        sum += filter[k] * std::exp(s * ((static_cast<double>(k) - middle) / rate));
+    for (const double h : filter) {
+        sum += h * value;
+        value *= step;
+    }
     return sum;
 }
 
@@ -91,10 +97,13 @@ Index signalOrder(const Eigen::VectorXd& ascending, int most) {
     return order;
 }
 
+/// Rows of the Hankel matrix: more cost the cube and bring no accuracy (docs/performance.md).
+constexpr Index kMostRows = 28;
+
 /// Poles z = exp(s / rate) of the samples.
 VectorXcd poles(const std::vector<Complex>& samples, int most) {
     const auto count = static_cast<Index>(samples.size());
-    const Index rows = std::min<Index>(count / 3, 48);
+    const Index rows = std::min<Index>(count / 3, kMostRows);
     const Index columns = count - rows + 1;
     MatrixXcd hankel(rows, columns);
     for (Index i = 0; i < rows; ++i)
@@ -114,15 +123,15 @@ VectorXcd poles(const std::vector<Complex>& samples, int most) {
 
 /// Standard errors of the frequencies: inverse Fisher matrix of all amplitudes, phases, rates and
 /// frequencies.
-std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const VectorXcd& rates, const Baseband& band,
+std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const MatrixXcd& basis, double rate,
                                     double noiseVariance) {
-    const Index count = rates.size();
-    const auto length = static_cast<Index>(band.samples.size());
+    const Index count = basis.cols();
+    const Index length = basis.rows();
     Eigen::MatrixXd jacobian(2 * length, 4 * count);
     for (Index t = 0; t < length; ++t) {
-        const double time = static_cast<double>(t) / band.rate;
+        const double time = static_cast<double>(t) / rate;
         for (Index k = 0; k < count; ++k) {
-            const Complex e = std::exp(rates[k] * time);
+            const Complex e = basis(t, k);
             const std::array<Complex, 4> columns{e, Complex(0, 1) * e, amplitudes[k] * time * e,
                                                  Complex(0, 1) * amplitudes[k] * time * e};
             for (Index c = 0; c < 4; ++c) {
@@ -170,9 +179,12 @@ std::vector<Partial> partialsInBand(std::span<const float> after, double sampleR
 
     const auto length = static_cast<Index>(band.samples.size());
     MatrixXcd basis(length, rates.size());
-    for (Index t = 0; t < length; ++t)
-        for (Index k = 0; k < rates.size(); ++k)
-            basis(t, k) = std::exp(rates[k] * (static_cast<double>(t) / band.rate));
+    for (Index k = 0; k < rates.size(); ++k) {
+        const Complex step = std::exp(rates[k] / band.rate);
+        Complex value = 1.0;
+        for (Index t = 0; t < length; ++t, value *= step)
+            basis(t, k) = value;
+    }
     const Eigen::Map<const VectorXcd> samples(band.samples.data(), length);
     const VectorXcd amplitudes = basis.colPivHouseholderQr().solve(samples);
     const double residual = (samples - basis * amplitudes).squaredNorm() /
@@ -183,7 +195,7 @@ std::vector<Partial> partialsInBand(std::span<const float> after, double sampleR
     for (double h : filter)
         filterEnergy += h * h;
     const double density = residual / (decimation * filterEnergy);
-    const std::vector<double> errors = frequencyErrors(amplitudes, rates, band, density);
+    const std::vector<double> errors = frequencyErrors(amplitudes, basis, band.rate, density);
 
     std::vector<Partial> partials;
     for (Index k = 0; k < rates.size(); ++k) {
