@@ -201,7 +201,7 @@ std::vector<Partial> partialsInBand(std::span<const float> after, double sampleR
     for (Index k = 0; k < rates.size(); ++k) {
         const double offset = rates[k].imag() / (2.0 * std::numbers::pi);
         const double decay = -rates[k].real();
-        if (std::abs(offset) > options.halfWidth.value || decay <= 0.3 || decay > 400.0)
+        if (std::abs(offset) > options.halfWidth.value || decay <= 2.0 || decay > 400.0)
             continue; // outside the band, not decaying (hum), or gone before it could be a tone
         const Complex gain = filterGain(filter, rates[k], sampleRate);
         const double amplitude = 2.0 * std::abs(amplitudes[k] / gain) * std::exp(decay * band.firstAt);
