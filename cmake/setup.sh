@@ -4,7 +4,8 @@ packages_build="build-essential cmake ninja-build ccache pkg-config qt6-base-dev
     libgl-dev libeigen3-dev libfftw3-dev libsndfile1-dev nlohmann-json3-dev libcli11-dev libfmt-dev libgtest-dev
     libbenchmark-dev"
 packages_run="libqt6sql6-sqlite qt6-qpa-plugins libqt6multimedia6"
-packages_test="python3 clang-format xvfb xauth pulseaudio pulseaudio-utils"
+# The last one holds recorded drums under free licences: what is heard is tested on real hits too.
+packages_test="python3 clang-format xvfb xauth pulseaudio pulseaudio-utils hydrogen-drumkits"
 
 # need_packages GROUP...: installs what is not there; asks for root only then.
 need_packages() {

@@ -35,6 +35,13 @@ template <class T> Json valueOrNull(const std::optional<T>& value) {
     return value ? Json(value->value) : Json();
 }
 
+Json medianOrNull(std::vector<double> values) {
+    if (values.empty())
+        return {};
+    std::sort(values.begin(), values.end());
+    return values[values.size() / 2];
+}
+
 Json tapJson(const Tap& tap, const Reading& reading) {
     Json partials = Json::array();
     for (const Partial& p : reading.partials)
@@ -86,14 +93,17 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
     Json out = Json::object();
     for (const std::string& file : options.files) {
         Json taps = Json::array();
-        std::vector<double> rings;
+        std::vector<double> tones;
+        std::vector<double> buzzes;
         int clear = 0;
         const auto summary = splitSoundFile(file, [&](Tap&& tap) {
             const Reading reading = readTap(tap, {.expected = *expected});
-            if (reading.verdict == Verdict::Clear) {
-                ++clear;
-                rings.push_back(reading.t60->value);
-            }
+            clear += reading.verdict == Verdict::Clear;
+            const HitLengths lengths = lengthsOf(tap);
+            if (lengths.tone)
+                tones.push_back(lengths.tone->value);
+            if (lengths.buzz)
+                buzzes.push_back(lengths.buzz->value);
             taps.push_back(tapJson(tap, reading));
             return true;
         });
@@ -109,10 +119,10 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
                                            summary->invalidSamples));
         if (summary->endsEarly)
             warnings.push_back("the file ends before its header says; what there is was read");
-        std::sort(rings.begin(), rings.end());
         const std::string name = std::filesystem::path(file).filename().string();
         out[name] = {{"taps", taps},
-                     {"tone_t60_s", rings.empty() ? Json() : Json(rings[rings.size() / 2])},
+                     {"tone_t60_s", medianOrNull(std::move(tones))},
+                     {"buzz_t60_s", medianOrNull(std::move(buzzes))},
                      {"sample_rate_hz", summary->sampleRate},
                      {"length_s", summary->length.value},
                      {"warnings", warnings}};

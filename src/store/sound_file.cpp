@@ -1,5 +1,6 @@
 #include "store/sound_file.h"
 
+#include <algorithm>
 #include <cmath>
 #include <cstdint>
 #include <fmt/format.h>
@@ -60,6 +61,25 @@ std::string problemText(const SoundProblem& problem) {
                        problem.detail);
 }
 
+namespace {
+
+/// Silence put before the file's own first sample: recordings are often cut at the blow itself.
+constexpr Seconds kLeadIn{0.15};
+
+/// A file that begins in the middle of a sound looks like a blow there; only one that dies away is one.
+bool diesAway(const Tap& tap) {
+    const std::size_t part = tap.after.size() / 4;
+    auto energy = [&](std::size_t from) {
+        double sum = 0.0;
+        for (std::size_t i = from; i < from + part; ++i)
+            sum += static_cast<double>(tap.after[i]) * tap.after[i];
+        return sum;
+    };
+    return energy(0) > 10.0 * energy(3 * part);
+}
+
+} // namespace
+
 Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& path,
                                                   const std::function<bool(Tap&&)>& onTap) {
     const std::string name = path.string();
@@ -79,6 +99,14 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
     summary.sampleRate = info.samplerate;
     summary.channels = info.channels;
     TapSplitter splitter(info.samplerate);
+    const std::vector<float> silence(static_cast<std::size_t>(kLeadIn.value * info.samplerate), 0.0F);
+    static_cast<void>(splitter.push(silence)); // no tap can end in it
+    auto deliver = [&](Tap&& tap) {
+        tap.onset = Seconds{std::max(0.0, tap.onset.value - kLeadIn.value)};
+        constexpr double atTheStart = 0.03;
+        if (tap.onset.value > atTheStart || diesAway(tap))
+            summary.stopped = summary.stopped || !onTap(std::move(tap));
+    };
     std::vector<float> block(static_cast<std::size_t>(kBlockFrames * info.channels));
     std::vector<float> mono;
     sf_count_t total = 0;
@@ -98,10 +126,10 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
         }
         total += frames;
         for (Tap& tap : splitter.push(mono))
-            summary.stopped = summary.stopped || !onTap(std::move(tap));
+            deliver(std::move(tap));
     }
     for (Tap& tap : splitter.finish())
-        summary.stopped = summary.stopped || !onTap(std::move(tap));
+        deliver(std::move(tap));
     if (total == 0)
         return failure(SoundProblem{SoundFault::NoSamples, name, {}});
     summary.length = Seconds{static_cast<double>(total) / info.samplerate};

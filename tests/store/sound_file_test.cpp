@@ -160,6 +160,33 @@ TEST_F(SoundFile, AnHourIsReadInBoundedMemory) {
               30 * 1024); // KiB; as floats the hour alone would be 112 MiB
 }
 
+TEST_F(SoundFile, AFileThatBeginsWithTheBlowIsHeard) {
+    auto sound = testing::silence(1.0);
+    testing::addTones(sound, testing::edgeTap(262.0), 0.004);
+    int taps = 0;
+    ASSERT_TRUE(writeSoundFile(path("cut.wav"), sound, 48000));
+    ASSERT_TRUE(splitSoundFile(path("cut.wav"), [&](Tap&& tap) {
+        ++taps;
+        EXPECT_NEAR(tap.onset.value, 0.004, 0.002);
+        EXPECT_EQ(readTap(tap).verdict, Verdict::Clear);
+        return true;
+    }));
+    EXPECT_EQ(taps, 1);
+}
+
+TEST_F(SoundFile, AFileThatBeginsInTheMiddleOfASoundHasNoBlowThere) {
+    auto steady = testing::silence(1.0);
+    testing::addSteady(steady, 220.0, 0.2);
+    testing::addNoise(steady, 0.05, 3);
+    int taps = 0;
+    ASSERT_TRUE(writeSoundFile(path("steady.wav"), steady, 48000));
+    ASSERT_TRUE(splitSoundFile(path("steady.wav"), [&](Tap&&) {
+        ++taps;
+        return true;
+    }));
+    EXPECT_EQ(taps, 0);
+}
+
 TEST_F(SoundFile, StopsWhenEnoughWasHeard) {
     int taps = 0;
     const auto read =

@@ -53,13 +53,19 @@ Baseband toBaseband(std::span<const float> after, double rate, const BandOptions
     const auto count = static_cast<Index>(stop - start);
     Eigen::VectorXd real(count);
     Eigen::VectorXd imaginary(count);
-    const Complex turn = std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value / rate);
-    Complex phase =
-        std::polar(1.0, -2.0 * std::numbers::pi * options.centre.value * static_cast<double>(start) / rate);
-    for (Index i = 0; i < count; ++i, phase *= turn) {
+    // The rotation by hand: the library's complex product looks after infinities at each sample.
+    const double angle = -2.0 * std::numbers::pi * options.centre.value / rate;
+    const double turnRe = std::cos(angle);
+    const double turnIm = std::sin(angle);
+    double re = std::cos(angle * static_cast<double>(start));
+    double im = std::sin(angle * static_cast<double>(start));
+    for (Index i = 0; i < count; ++i) {
         const double sample = after[start + static_cast<std::size_t>(i)];
-        real[i] = sample * phase.real();
-        imaginary[i] = sample * phase.imag();
+        real[i] = sample * re;
+        imaginary[i] = sample * im;
+        const double next = re * turnRe - im * turnIm;
+        im = re * turnIm + im * turnRe;
+        re = next;
     }
     const auto length = static_cast<Index>(filter.size());
     const Eigen::Map<const Eigen::VectorXd> h(filter.data(), length);
@@ -98,7 +104,7 @@ Index signalOrder(const Eigen::VectorXd& ascending, int most) {
 }
 
 /// Rows of the Hankel matrix: more cost the cube and bring no accuracy (docs/performance.md).
-constexpr Index kMostRows = 28;
+constexpr Index kMostRows = 24;
 
 /// Poles z = exp(s / rate) of the samples.
 VectorXcd poles(const std::vector<Complex>& samples, int most) {

@@ -83,6 +83,14 @@ template <class T> std::optional<T> median(std::vector<T> values) {
 
 } // namespace
 
+HitLengths lengthsOf(const Tap& hit) {
+    HitLengths lengths;
+    lengths.tone = fallTime(hit, kLowestPartial.value, kHighestPartial.value);
+    if (wiresSound(hit, 0.012, 0.06)) // a short buzz is over soon after the blow
+        lengths.buzz = fallTime(hit, kLowestBuzz.value, std::min(kHighestBuzz.value, 0.45 * hit.sampleRate));
+    return lengths;
+}
+
 Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit) {
     const Reading reading = readTap(hit);
     if (reading.verdict == Verdict::TooQuiet)
@@ -111,9 +119,9 @@ Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit) {
             portrait.edge = p.frequency;
         }
     }
-    portrait.ring = fallTime(hit, kLowestPartial.value, kHighestPartial.value);
-    if (wiresSound(hit, 0.012, 0.06)) // a short buzz is over soon after the blow
-        portrait.buzz = fallTime(hit, kLowestBuzz.value, std::min(kHighestBuzz.value, 0.45 * hit.sampleRate));
+    const HitLengths lengths = lengthsOf(hit);
+    portrait.ring = lengths.tone;
+    portrait.buzz = lengths.buzz;
     portrait.brightness = brightnessOf(hit);
     return portrait;
 }

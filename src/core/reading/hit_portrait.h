@@ -16,6 +16,13 @@ struct HitPortrait {
 
 enum class PortraitFault { TooQuiet, Clipped, StruckTwice, NoTone };
 
+/// How long a hit sounds; empty where noise hides the decay.
+struct HitLengths {
+    std::optional<Seconds> tone; ///< 80 to 2000 Hz
+    std::optional<Seconds> buzz; ///< 2.5 to 9.5 kHz; also empty without wires
+};
+HitLengths lengthsOf(const Tap& hit);
+
 /// Ring and buzz: 60 dB fall of the band's power in 12 ms frames, extrapolated from the last frames above
 /// -5 and -35 dB (-5 and -20 where noise is nearer). Source: docs/physics.md, section 14.
 Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit);

@@ -45,10 +45,10 @@ struct Peak {
 };
 
 std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
-    constexpr std::size_t size = 65536;
+    constexpr std::size_t size = 32768; // holds the 0.5 s; peaks are only where to look
     const auto sound = stretch(tap, 0.003, 0.5);
     const auto spectrum = powerSpectrum(sound, tap.sampleRate, size, 30.0);
-    const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size / 4, 0.0)
+    const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size / 2, 0.0)
                                                 : PowerSpectrum{spectrum.binWidth, {}};
     std::vector<Peak> peaks;
     const auto first = static_cast<std::size_t>(kLowestPartial.value / spectrum.binWidth);
