@@ -17,6 +17,7 @@ using bombo::testing::addNoise;
 using bombo::testing::addSteady;
 using bombo::testing::addTones;
 using bombo::testing::edgeTap;
+using bombo::testing::expecting;
 using bombo::testing::silence;
 using bombo::testing::tapOf;
 using bombo::testing::Tone1;
@@ -58,17 +59,6 @@ double boundHz(const std::vector<Tone1>& tones, double noiseRms) {
     const Eigen::VectorXd scale = fisher.diagonal().cwiseSqrt().cwiseInverse();
     const Eigen::MatrixXd scaled = scale.asDiagonal() * fisher * scale.asDiagonal();
     return std::sqrt(scaled.inverse()(3, 3)) * scale[3];
-}
-
-Expectation expecting(double edge, double off) {
-    const double e = edge * std::exp2(off / 1200.0);
-    Expectation expected;
-    expected.modes = {{{0, 1}, Hertz{0.66 * e}},
-                      {{1, 1}, Hertz{e}},
-                      {{2, 1}, Hertz{1.37 * e}},
-                      {{3, 1}, Hertz{1.74 * e}},
-                      {{4, 1}, Hertz{2.1 * e}}};
-    return expected;
 }
 
 /// Highest bin of a plain spectrum with a parabola through its neighbours.
@@ -218,8 +208,6 @@ void run(const Row& row, int taps) {
         ++clear;
         const double error = std::abs(off(reading.frequency->value));
         wrong += error > 50.0;
-        if (error > 50.0 && std::getenv("BOMBO_SHOW"))
-            std::printf("edge %.1f t60 %.2f read %.1f t60 %.2f\n", truth.edge, truth.t60, reading.frequency->value, reading.t60->value);
         cents.push_back(error);
         t60Error.push_back(std::abs(reading.t60->value / truth.t60 - 1.0));
         if (doublet)

@@ -8,14 +8,8 @@
 namespace bombo::cli {
 
 Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath) {
-    auto withCatalogue = [](std::vector<Tone> tones) {
-        for (const Tone& tone : catalogueTones())
-            if (std::none_of(tones.begin(), tones.end(), [&](const Tone& t) { return t.id == tone.id; }))
-                tones.push_back(tone);
-        return tones;
-    };
     if (workbookPath.empty())
-        return Shelf{demoDrums(), withCatalogue(demoTones()), catalogue()};
+        return Shelf{demoDrums(), withCatalogueTones(demoTones()), catalogue()};
     const auto book = Workbook::open(QString::fromStdString(workbookPath));
     if (!book)
         return failure(book.fault());
@@ -25,7 +19,7 @@ Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath) {
     const auto tones = book.value()->tones();
     if (!tones)
         return failure(tones.fault());
-    return Shelf{*drums, withCatalogue(*tones), catalogue()};
+    return Shelf{*drums, withCatalogueTones(*tones), catalogue()};
 }
 
 Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf) {

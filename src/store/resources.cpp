@@ -2,6 +2,7 @@
 
 #include <QDir>
 #include <QFile>
+#include <algorithm>
 #include <stdexcept>
 
 static void initStoreResources() {
@@ -57,6 +58,13 @@ Catalogue catalogue() {
 
 std::vector<Tone> catalogueTones() {
     return tonesFrom(dataJson("tones.json"), "data/tones.json");
+}
+
+std::vector<Tone> withCatalogueTones(std::vector<Tone> own) {
+    for (const Tone& tone : catalogueTones())
+        if (std::none_of(own.begin(), own.end(), [&](const Tone& t) { return t.id == tone.id; }))
+            own.push_back(tone);
+    return own;
 }
 
 std::vector<Tone> tonesFrom(const Json& json, const char* file) {

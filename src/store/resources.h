@@ -18,6 +18,8 @@ QStringList statementsOf(const QString& file);
 Catalogue catalogue();
 /// The tones of data/tones.json.
 std::vector<Tone> catalogueTones();
+/// A workbook's own tones, and after them those of the catalogue that are not among them.
+std::vector<Tone> withCatalogueTones(std::vector<Tone> own);
 /// The array "tones" of a data file.
 std::vector<Tone> tonesFrom(const Json& json, const char* file);
 Json demoJson();

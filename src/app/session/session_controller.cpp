@@ -122,11 +122,8 @@ bool SessionController::loadShelf() {
     const auto tones = m_journal.workbook()->tones();
     if (drums && tones) {
         m_drums = *drums;
-        m_tones = *tones;
-        m_ownTones = m_tones.size();
-        for (const Tone& tone : catalogueTones())
-            if (std::none_of(tones->begin(), tones->end(), [&](const Tone& t) { return t.id == tone.id; }))
-                m_tones.push_back(tone);
+        m_ownTones = tones->size();
+        m_tones = withCatalogueTones(*tones);
         return true;
     }
     say(problemText(drums ? tones.fault() : drums.fault()), Notice::Kind::Problem);

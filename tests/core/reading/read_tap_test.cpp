@@ -12,6 +12,7 @@ using testing::addNoise;
 using testing::addSteady;
 using testing::addTones;
 using testing::edgeTap;
+using testing::expecting;
 using testing::silence;
 using testing::tapOf;
 
@@ -25,18 +26,6 @@ std::vector<float> tapSound(double edge, double t60 = 0.4, double level = 0.3) {
 
 Reading read(const std::vector<float>& sound, const ReadingOptions& options = {}) {
     return readTap(tapOf(sound, kOnset), options);
-}
-
-/// The pattern of edgeTap as a model would expect it, `off` cents beside the truth.
-Expectation expecting(double edge, double off = 0.0) {
-    const double e = edge * std::exp2(off / 1200.0);
-    Expectation expected;
-    expected.modes = {{{0, 1}, Hertz{0.66 * e}},
-                      {{1, 1}, Hertz{e}},
-                      {{2, 1}, Hertz{1.37 * e}},
-                      {{3, 1}, Hertz{1.74 * e}},
-                      {{4, 1}, Hertz{2.1 * e}}};
-    return expected;
 }
 
 TEST(ReadTap, CleanTapsToAFifthOfACent) {

@@ -1,5 +1,6 @@
 #pragma once
 /// Sound with known truth, made by the tests themselves. Deterministic by seed.
+#include "core/reading/name_partials.h"
 #include "core/tap/tap_splitter.h"
 
 #include <cmath>
@@ -62,6 +63,18 @@ inline std::vector<Tone1> edgeTap(double edge, double t60 = 0.4, double level = 
             {edge * 1.37, 0.8 * t60, 0.7 * level, 2.0},
             {edge * 1.74, 0.7 * t60, 0.4 * level, 0.7},
             {edge * 2.1, 0.5 * t60, 0.2 * level, 1.9}};
+}
+
+/// The pattern of edgeTap as a model would expect it, `off` cents beside the truth.
+inline Expectation expecting(double edge, double off = 0.0) {
+    const double e = edge * std::exp2(off / 1200.0);
+    Expectation expected;
+    expected.modes = {{{0, 1}, Hertz{0.66 * e}},
+                      {{1, 1}, Hertz{e}},
+                      {{2, 1}, Hertz{1.37 * e}},
+                      {{3, 1}, Hertz{1.74 * e}},
+                      {{4, 1}, Hertz{2.1 * e}}};
+    return expected;
 }
 
 /// A single tap as the splitter would cut it: 100 ms of what was there before, then `after`.
