@@ -38,42 +38,31 @@ Match nearestMode(const Partial& partial, const Expectation& expected, double sh
 } // namespace
 
 std::optional<Cents> namePartials(std::vector<Partial>& partials, const Expectation& expected) {
-    const bool edge = std::any_of(expected.modes.begin(), expected.modes.end(), [](const ExpectedMode& e) {
+    const auto edge = std::find_if(expected.modes.begin(), expected.modes.end(), [](const ExpectedMode& e) {
         return e.mode == Mode{1, 1};
     });
-    if (partials.empty() || !edge)
+    if (partials.empty() || edge == expected.modes.end())
         return std::nullopt;
     const std::vector<double> weight = weights(partials);
-    // How well a shift explains the partials. One on (1,1) counts twice: it is what is tapped for.
-    auto scoreOf = [&](double shift) {
-        double score = -0.5 * std::pow(shift / expected.spread.value, 2) * 0.4;
-        double onEdge = 0.0;
-        for (std::size_t i = 0; i < partials.size(); ++i) {
-            const Match match = nearestMode(partials[i], expected, shift);
-            const double worth = weight[i] * std::exp(-0.5 * std::pow(match.cents / kMatchSpread, 2));
-            score += worth;
-            if (expected.modes[match.expected].mode == Mode{1, 1})
-                onEdge = std::max(onEdge, worth);
-        }
-        return std::pair{score + onEdge, onEdge};
-    };
     double bestScore = -1e9;
     std::optional<Cents> bestShift;
-    bool edgeHeard = false;
-    // Any partial may be any mode: where (1,1) is drowned, the others must not be pushed onto its place.
-    for (const Partial& partial : partials)
-        for (const ExpectedMode& mode : expected.modes) {
-            const double shift = centsBetween(mode.frequency, partial.frequency).value;
-            if (std::abs(shift) > expected.furthest.value)
-                continue;
-            const auto [score, onEdge] = scoreOf(shift);
-            if (score > bestScore) {
-                bestScore = score;
-                bestShift = Cents{shift};
-                edgeHeard = onEdge >= 0.05;
-            }
+    // Every partial in turn is taken for (1,1): the shift can only be one of these.
+    for (std::size_t candidate = 0; candidate < partials.size(); ++candidate) {
+        const double shift = centsBetween(edge->frequency, partials[candidate].frequency).value;
+        if (std::abs(shift) > expected.furthest.value || weight[candidate] < 0.05)
+            continue;
+        double score = -0.5 * std::pow(shift / expected.spread.value, 2) * 0.4;
+        for (std::size_t i = 0; i < partials.size(); ++i) {
+            const double cents = nearestMode(partials[i], expected, shift).cents;
+            score += weight[i] * std::exp(-0.5 * std::pow(cents / kMatchSpread, 2));
         }
-    if (!bestShift || !edgeHeard)
+        score += weight[candidate];
+        if (score > bestScore) {
+            bestScore = score;
+            bestShift = Cents{shift};
+        }
+    }
+    if (!bestShift)
         return std::nullopt;
     for (Partial& partial : partials) {
         const Match match = nearestMode(partial, expected, bestShift->value);

@@ -22,8 +22,7 @@ struct Expectation {
 /// Gives each partial the mode it matches and returns the common shift of the pattern. The ratios of a head's
 /// modes hardly depend on its tension, so one shift is sought that explains the most energy: the sum over
 /// partials of (level above -40 dB) x exp(-(distance/35 cents)^2 / 2), less the prior's cost of the shift.
-/// Empty when no shift within `furthest` explains anything, or the one that explains most leaves (1,1)
-/// unheard.
+/// Empty when no shift within `furthest` puts a partial on (1,1).
 std::optional<Cents> namePartials(std::vector<Partial>& partials, const Expectation& expected);
 
 } // namespace bombo

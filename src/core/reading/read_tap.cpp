@@ -45,10 +45,10 @@ struct Peak {
 };
 
 std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
-    constexpr std::size_t size = 32768; // holds the 0.5 s; peaks are only where to look
+    constexpr std::size_t size = 65536;
     const auto sound = stretch(tap, 0.003, 0.5);
     const auto spectrum = powerSpectrum(sound, tap.sampleRate, size, 30.0);
-    const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size / 2, 0.0)
+    const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size / 4, 0.0)
                                                 : PowerSpectrum{spectrum.binWidth, {}};
     std::vector<Peak> peaks;
     const auto first = static_cast<std::size_t>(kLowestPartial.value / spectrum.binWidth);
@@ -161,11 +161,10 @@ Pair withNeighbours(const std::vector<Partial>& partials, const Partial& chosen)
     return pair;
 }
 
-/// The same band measured over two other stretches; the spread of the weighted means, with the one that was
-/// `measured`.
-Cents disagreement(const Tap& tap, Hertz centre, Hertz measured) {
-    std::vector<double> logs{std::log2(measured.value)};
-    constexpr std::array windows{std::pair{0.02, 0.30}, std::pair{0.04, 0.35}};
+/// The same band measured over three stretches; the spread of the weighted means.
+Cents disagreement(const Tap& tap, Hertz centre) {
+    std::vector<double> logs;
+    constexpr std::array windows{std::pair{0.005, 0.35}, std::pair{0.02, 0.30}, std::pair{0.04, 0.35}};
     for (const auto& [start, longest] : windows) {
         const auto partials =
             partialsInBand(tap.after, tap.sampleRate,
@@ -250,7 +249,7 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
     reading.standardError = pair.error;
     reading.t60 = pair.t60;
     reading.beat = pair.beat;
-    if (disagreement(tap, chosen->frequency, pair.mean).value > largestDisagreement) {
+    if (disagreement(tap, chosen->frequency).value > largestDisagreement) {
         reading.verdict = Verdict::Unsteady;
         return reading;
     }
