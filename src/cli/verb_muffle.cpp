@@ -64,7 +64,7 @@ Answer muffle(const Json& in, const Shelf& shelf) {
             return wished.fault();
         target = *wished;
     }
-    const auto state = drumState(*drum, targets->batter.tension, targets->snareSide.tension);
+    const auto state = tunedState(*drum, *targets);
     const MufflingPrediction prediction = predictMuffling(*drum, state, pads);
     Json partials = Json::array();
     for (const MuffledPartial& p : prediction.partials)

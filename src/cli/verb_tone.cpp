@@ -43,9 +43,7 @@ Answer toneFrom(const std::string& file, const std::string& drumName, const Shel
     const auto targets = targetsFor(*drum, made.tone);
     Json open;
     if (targets) {
-        open =
-            predictMuffling(*drum, drumState(*drum, targets->batter.tension, targets->snareSide.tension), {})
-                .ringBefore.value;
+        open = predictMuffling(*drum, tunedState(*drum, *targets), {}).ringBefore.value;
         if (made.tone.ring.value > 1.15 * open.get<double>())
             warnings.push_back(fmt::format("the hit rings {:.2f} s; this drum, left open, about {:.2f} s",
                                            made.tone.ring.value, open.get<double>()));

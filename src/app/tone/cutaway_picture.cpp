@@ -53,8 +53,7 @@ CutawayPicture cutawayPicture(const Session& session, const Targets& targets) {
     picture.wiresOff = session.tone.wiresOff;
     if (session.wires.begun)
         picture.strainer = session.wires.strainer;
-    picture.motions = headMotions(
-        drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather)));
+    picture.motions = headMotions(tunedState(session.drum, targets, airAt(session.weather)));
     return picture;
 }
 

@@ -79,8 +79,7 @@ void QuestionPanel::show(const Session& session, const Targets& targets) {
             m_questions[i].slider->setValue(static_cast<int>(std::lround(values[i] * kSteps)));
     m_showing = false;
 
-    const DrumState tuned =
-        drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather));
+    const DrumState tuned = tunedState(session.drum, targets, airAt(session.weather));
     const Seconds open = predictMuffling(session.drum, tuned, {}).ringBefore;
     const Seconds ring = ringWanted(brief);
     auto say = [this](int i, const QString& text) {

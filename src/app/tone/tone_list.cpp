@@ -116,10 +116,7 @@ void ToneList::onHitsRead(const QString& path, const std::vector<HitPortrait>& h
     const auto targets = targetsFor(session.drum, made.tone, airAt(session.weather));
     Seconds open{};
     if (targets)
-        open = predictMuffling(session.drum,
-                               drumState(session.drum, targets->batter.tension, targets->snareSide.tension,
-                                         airAt(session.weather)),
-                               {})
+        open = predictMuffling(session.drum, tunedState(session.drum, *targets, airAt(session.weather)), {})
                    .ringBefore;
     auto* dialog =
         new NameToneDialog(tr("Tone from %1").arg(QFileInfo(path).fileName()),

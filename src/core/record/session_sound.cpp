@@ -25,8 +25,7 @@ PreviewStroke wantedStroke(const Session& session) {
     const Targets targets = targetsOf(session).value();
     const ToneBrief brief = briefOf(session);
     PreviewStroke stroke;
-    stroke.heads =
-        drumState(session.drum, targets.batter.tension, targets.snareSide.tension, airAt(session.weather));
+    stroke.heads = tunedState(session.drum, targets, airAt(session.weather));
     stroke.ring = ringWanted(brief);
     if (!session.tone.wiresOff)
         stroke.buzz = buzzAt(wireMarginWanted(brief), *stroke.ring);

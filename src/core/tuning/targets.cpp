@@ -184,6 +184,10 @@ Targets targetsAt(const Drum& drum, Tension batter, const Level& level, const Ai
 
 } // namespace
 
+DrumState tunedState(const Drum& drum, const Targets& targets, const Air& air) {
+    return drumState(drum, targets.batter.tension, targets.snareSide.tension, air);
+}
+
 Result<Targets, OutOfReach> targetsForPitches(const Drum& drum, Hertz batterEdge, Hertz snareSideEdge,
                                               const Air& air) {
     const auto batter = tensionForEdgePitch(drum, HeadSide::Batter, batterEdge, air);
@@ -208,10 +212,7 @@ Result<Targets, OutOfReach> targetsFor(const Drum& drum, const ToneBrief& brief,
         level = levelWhere(drum, centre.value,
                            [&](Tension snareSide) { return centreAt(drum, batter, snareSide, air).value; });
     }
-    Targets targets = targetsAt(drum, batter, level, air);
-    if (brief.school.level == SnareSideLevel::EdgeOverCentre)
-        targets.edgeOverCentreWished = brief.school.edgeOverCentre;
-    return targets;
+    return targetsAt(drum, batter, level, air);
 }
 
 Result<Targets, OutOfReach> targetsFor(const Drum& drum, const ToneBrief& brief, const Air& air) {

@@ -17,7 +17,6 @@ struct Targets {
     NamedPitches pitches;
     TargetLimit limit = TargetLimit::None; ///< what stood in the way of the wish, if anything
     Hertz snareSideWished;                 ///< before the limit
-    double edgeOverCentreWished = 0;       ///< of the school EdgeOverCentre; 0 otherwise
 
     const HeadTarget& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
 };
@@ -49,6 +48,9 @@ Result<Targets, OutOfReach> targetsFor(const Drum& drum, const Tone& tone, const
 /// The same for two edge pitches given outright.
 Result<Targets, OutOfReach> targetsForPitches(const Drum& drum, Hertz batterEdge, Hertz snareSideEdge,
                                               const Air& air = {});
+/// The drum with both heads at their targets.
+DrumState tunedState(const Drum& drum, const Targets& targets, const Air& air = {});
+
 /// Batter edge pitch a tone asks of a shell.
 Hertz batterEdgeWish(const ToneBrief& brief, const Shell& shell);
 
