@@ -69,7 +69,7 @@ PracticeState turned(double turns) {
 
 void tapToReading(benchmark::State& state) { // promise: 10 ms of one core
     const Drum drum = plover();
-    const auto sound = practiceEdgeTap(drum, drawNature(drum, 8), turned(2), HeadSide::Batter, 2, 5);
+    const auto sound = practiceTap(drum, drawNature(drum, 8), turned(2), {.rod = 2, .stroke = 5});
     TapSplitter splitter(48000);
     auto taps = splitter.push(sound);
     for (Tap& tap : splitter.finish())
@@ -86,7 +86,7 @@ void practiceTap(benchmark::State& state) { // promise: 100 times real time; a t
     const HiddenNature nature = drawNature(drum, 8);
     std::uint64_t stroke = 0;
     for (auto _ : state)
-        benchmark::DoNotOptimize(practiceEdgeTap(drum, nature, turned(2), HeadSide::Batter, 2, stroke++));
+        benchmark::DoNotOptimize(practiceTap(drum, nature, turned(2), {.rod = 2, .stroke = stroke++}));
     state.counters["times_real"] =
         benchmark::Counter(1.05 * static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
 }
@@ -95,10 +95,10 @@ BENCHMARK(practiceTap)->Unit(benchmark::kMillisecond);
 void planOfMoves(benchmark::State& state) {
     const int rods = static_cast<int>(state.range(0));
     const Drum drum = plover(rods);
-    std::vector<RodPitches> readings;
+    std::vector<std::optional<RodPitches>> readings;
     for (int rod = 0; rod < rods; ++rod)
         readings.push_back(
-            {Hertz{295.0 + 3.0 * std::sin(2.0 * rod)}, Hertz{404.0 + 4.0 * std::cos(3.0 * rod)}});
+            RodPitches{Hertz{295.0 + 3.0 * std::sin(2.0 * rod)}, Hertz{404.0 + 4.0 * std::cos(3.0 * rod)}});
     const EvennessEstimate now = estimateEvenness(readings);
     const TurnResponse response = learnTurnResponse(
         drum, HeadSide::Batter, {{Turns{2}, tensionFromHeard(drum, HeadSide::Batter, now.mean, {})}});

@@ -35,41 +35,70 @@ Match nearestMode(const Partial& partial, const Expectation& expected, double sh
     return best;
 }
 
-} // namespace
+/// A shift that the pattern may have, and what speaks for it beside the pattern.
+struct Candidate {
+    double shift; ///< cents
+    double bonus; ///< of what is taken for the wanted mode
+    bool drowned;
+};
 
-std::optional<Cents> namePartials(std::vector<Partial>& partials, const Expectation& expected) {
-    const auto edge = std::find_if(expected.modes.begin(), expected.modes.end(), [](const ExpectedMode& e) {
-        return e.mode == Mode{1, 1};
-    });
-    if (partials.empty() || edge == expected.modes.end())
-        return std::nullopt;
-    const std::vector<double> weight = weights(partials);
-    double bestScore = -1e9;
-    std::optional<Cents> bestShift;
-    // Every partial in turn is taken for (1,1): the shift can only be one of these.
-    for (std::size_t candidate = 0; candidate < partials.size(); ++candidate) {
-        const double shift = centsBetween(edge->frequency, partials[candidate].frequency).value;
-        if (std::abs(shift) > expected.furthest.value || weight[candidate] < 0.05)
+/// Every partial in turn is taken for the wanted mode; or for another one, where that puts the wanted mode on
+/// a line that would hide it.
+std::vector<Candidate> candidates(const std::vector<Partial>& partials, const std::vector<double>& weight,
+                                  const Expectation& expected, Hertz wanted,
+                                  const std::vector<Hertz>& lines) {
+    constexpr double hides = 15.0; // Hz
+    constexpr double hidden = 0.6; // as if it were there at -16 dB
+    std::vector<Candidate> all;
+    for (std::size_t i = 0; i < partials.size(); ++i) {
+        if (weight[i] < 0.05)
             continue;
-        double score = -0.5 * std::pow(shift / expected.spread.value, 2) * 0.4;
-        for (std::size_t i = 0; i < partials.size(); ++i) {
-            const double cents = nearestMode(partials[i], expected, shift).cents;
-            score += weight[i] * std::exp(-0.5 * std::pow(cents / kMatchSpread, 2));
-        }
-        score += weight[candidate];
-        if (score > bestScore) {
-            bestScore = score;
-            bestShift = Cents{shift};
+        all.push_back({centsBetween(wanted, partials[i].frequency).value, weight[i], false});
+        for (const ExpectedMode& other : expected.modes) {
+            const double shift = centsBetween(other.frequency, partials[i].frequency).value;
+            const double would = wanted.value * std::exp2(shift / 1200.0);
+            const bool onLine = std::any_of(lines.begin(), lines.end(),
+                                            [&](Hertz line) { return std::abs(line.value - would) < hides; });
+            if (other.mode != expected.wanted && onLine)
+                all.push_back({shift, hidden, true});
         }
     }
-    if (!bestShift)
-        return std::nullopt;
+    return all;
+}
+
+} // namespace
+
+Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
+                    const std::vector<Hertz>& hidingLines) {
+    const auto wanted = std::find_if(expected.modes.begin(), expected.modes.end(),
+                                     [&](const ExpectedMode& e) { return e.mode == expected.wanted; });
+    if (partials.empty() || wanted == expected.modes.end())
+        return {};
+    const std::vector<double> weight = weights(partials);
+    double bestScore = -1e9;
+    Naming best;
+    for (const Candidate& candidate :
+         candidates(partials, weight, expected, wanted->frequency, hidingLines)) {
+        if (std::abs(candidate.shift) > expected.furthest.value)
+            continue;
+        double score = candidate.bonus - 0.2 * std::pow(candidate.shift / expected.spread.value, 2);
+        for (std::size_t i = 0; i < partials.size(); ++i) {
+            const double cents = nearestMode(partials[i], expected, candidate.shift).cents;
+            score += weight[i] * std::exp(-0.5 * std::pow(cents / kMatchSpread, 2));
+        }
+        if (score > bestScore) {
+            bestScore = score;
+            best = {candidate.drowned ? WantedMode::Drowned : WantedMode::Found, Cents{candidate.shift}};
+        }
+    }
+    if (best.wanted == WantedMode::Absent)
+        return best;
     for (Partial& partial : partials) {
-        const Match match = nearestMode(partial, expected, bestShift->value);
+        const Match match = nearestMode(partial, expected, best.shift.value);
         if (std::abs(match.cents) < kFarthestMatch)
             partial.mode = expected.modes[match.expected].mode;
     }
-    return bestShift;
+    return best;
 }
 
 } // namespace bombo

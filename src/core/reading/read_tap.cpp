@@ -1,10 +1,13 @@
 #include "core/reading/read_tap.h"
 
 #include "core/reading/bands.h"
+#include "core/reading/glide.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <complex>
+#include <numbers>
 
 namespace bombo {
 namespace {
@@ -37,6 +40,49 @@ bool isClipped(std::span<const float> samples, float peak) {
             ++flatTops;
     }
     return flatTops >= 2;
+}
+
+double amplitudeAt(std::span<const float> sound, double sampleRate, Hertz frequency) {
+    std::complex<double> sum = 0.0;
+    for (std::size_t i = 0; i < sound.size(); ++i)
+        sum += static_cast<double>(sound[i]) * std::polar(1.0, -2.0 * std::numbers::pi * frequency.value *
+                                                                   static_cast<double>(i) / sampleRate);
+    return 2.0 * std::abs(sum) / static_cast<double>(sound.size());
+}
+
+/// Lines that sounded before the tap and can hide a partial: 20 dB over the middle of the spectrum around
+/// them, and no more than 40 dB below the strongest partial.
+std::vector<Hertz> steadyLines(const Tap& tap, const std::vector<Partial>& partials) {
+    constexpr std::size_t size = 16384;
+    constexpr double above = 100.0;
+    constexpr double leastShare = 0.01;
+    std::vector<Hertz> lines;
+    double strongest = 0.0;
+    for (const Partial& partial : partials)
+        strongest = std::max(strongest, partial.amplitude);
+    if (tap.before.size() < 1024)
+        return lines;
+    const PowerSpectrum spectrum = powerSpectrum(tap.before, tap.sampleRate, size, 0.0);
+    const auto first = static_cast<std::size_t>(0.5 * kLowestPartial.value / spectrum.binWidth);
+    const auto last = std::min(spectrum.power.size() - 1,
+                               static_cast<std::size_t>(kHighestPartial.value / spectrum.binWidth));
+    std::vector<double> all(spectrum.power.begin() + static_cast<std::ptrdiff_t>(first),
+                            spectrum.power.begin() + static_cast<std::ptrdiff_t>(last));
+    const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
+    std::nth_element(all.begin(), middle, all.end());
+    for (std::size_t bin = std::max<std::size_t>(first, 1); bin < last; ++bin)
+        if (spectrum.power[bin] > spectrum.power[bin - 1] && spectrum.power[bin] >= spectrum.power[bin + 1] &&
+            spectrum.power[bin] > above * *middle) {
+            const Hertz frequency{static_cast<double>(bin) * spectrum.binWidth};
+            if (amplitudeAt(tap.before, tap.sampleRate, frequency) > leastShare * strongest)
+                lines.push_back(frequency);
+        }
+    return lines;
+}
+
+bool soundsBeside(const std::vector<Hertz>& lines, Hertz near, Hertz distance) {
+    return std::any_of(lines.begin(), lines.end(),
+                       [&](Hertz line) { return std::abs(line.value - near.value) < distance.value; });
 }
 
 struct Peak {
@@ -136,7 +182,22 @@ struct Pair {
     std::optional<Hertz> beat;
 };
 
-/// The chosen partial with its close neighbours: the weighted mean is what the head's tension there says.
+constexpr double kLastAlike = 0.5; ///< the two of a split pair last alike, to this factor
+
+/// The chosen partial, or the one that outlasts it in the same place: a gliding partial looks like two,
+/// itself and a shorter one a little higher (a third of the T60, as the extra tension falls with the square
+/// of the amplitude), and the shorter may start the stronger.
+const Partial& longestBeside(const std::vector<Partial>& partials, const Partial& chosen) {
+    const Partial* longest = &chosen;
+    for (const Partial& p : partials)
+        if (std::abs(centsBetween(chosen.frequency, p.frequency).value) <= kCloseCents &&
+            p.amplitude >= 0.25 * chosen.amplitude && p.t60 > longest->t60)
+            longest = &p;
+    return *longest;
+}
+
+/// The chosen partial with its close neighbours that last as long: the weighted mean is what the head's
+/// tension there says.
 Pair withNeighbours(const std::vector<Partial>& partials, const Partial& chosen) {
     double weight = 0.0;
     double sum = 0.0;
@@ -146,7 +207,7 @@ Pair withNeighbours(const std::vector<Partial>& partials, const Partial& chosen)
     Hertz high = chosen.frequency;
     for (const Partial& p : partials) {
         if (std::abs(centsBetween(chosen.frequency, p.frequency).value) > kCloseCents ||
-            p.amplitude < 0.08 * chosen.amplitude)
+            p.amplitude < 0.08 * chosen.amplitude || p.t60.value < kLastAlike * chosen.t60.value)
             continue;
         weight += p.amplitude;
         sum += p.amplitude * p.frequency.value;
@@ -174,7 +235,7 @@ Cents disagreement(const Tap& tap, Hertz centre) {
             if (std::abs(p.frequency.value - centre.value) < 25.0)
                 near.push_back(p);
         if (!near.empty())
-            logs.push_back(std::log2(withNeighbours(near, near.front()).mean.value));
+            logs.push_back(std::log2(withNeighbours(near, longestBeside(near, near.front())).mean.value));
     }
     if (logs.size() < 2)
         return {1200.0};
@@ -202,6 +263,8 @@ const char* verdictName(Verdict verdict) {
         return "unsteady";
     case Verdict::NotThisHead:
         return "not_this_head";
+    case Verdict::Drowned:
+        return "drowned";
     }
     return "no_tone";
 }
@@ -231,30 +294,39 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
         reading.verdict = Verdict::WiresOn;
         return reading;
     }
+    const std::vector<Hertz> lines = steadyLines(tap, reading.partials);
     std::optional<Mode> wanted;
     if (options.expected && !reading.partials.empty()) {
-        if (!namePartials(reading.partials, *options.expected)) {
-            reading.verdict = Verdict::NotThisHead;
+        const Naming naming = namePartials(reading.partials, *options.expected, lines);
+        if (naming.wanted != WantedMode::Found) {
+            reading.verdict = naming.wanted == WantedMode::Drowned ? Verdict::Drowned : Verdict::NotThisHead;
             return reading;
         }
-        wanted = Mode{1, 1};
+        wanted = options.expected->wanted;
     }
     const Partial* chosen = strongest(reading.partials, wanted);
     if (chosen == nullptr) {
         reading.verdict = overNoise < 6.0 ? Verdict::TooQuiet : Verdict::NoTone;
         return reading;
     }
-    const Pair pair = withNeighbours(reading.partials, *chosen);
+    const Partial& base = longestBeside(reading.partials, *chosen);
+    const Pair pair = withNeighbours(reading.partials, base);
     reading.frequency = pair.mean;
     reading.standardError = pair.error;
     reading.t60 = pair.t60;
     reading.beat = pair.beat;
-    if (disagreement(tap, chosen->frequency).value > largestDisagreement) {
+    // A steady sound beside it pulls the phase of a dying partial, which looks like a glide towards it.
+    const bool stands = pair.beat || soundsBeside(lines, base.frequency, kGlideWidest);
+    if (const auto glide = stands ? std::nullopt : glideOf(tap, base)) {
+        reading.glide = glide->by;
+        reading.frequency = glide->settled;
+        reading.standardError = glide->standardError;
+    } else if (disagreement(tap, base.frequency).value > largestDisagreement) {
         reading.verdict = Verdict::Unsteady;
         return reading;
     }
-    if (const Partial* second = wanted ? strongest(reading.partials, Mode{2, 1}) : nullptr)
-        reading.second = withNeighbours(reading.partials, *second).mean;
+    if (const Partial* second = wanted == Mode{1, 1} ? strongest(reading.partials, Mode{2, 1}) : nullptr)
+        reading.second = withNeighbours(reading.partials, longestBeside(reading.partials, *second)).mean;
     reading.verdict = Verdict::Clear;
     return reading;
 }

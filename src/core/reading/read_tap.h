@@ -17,6 +17,7 @@ enum class Verdict {
     NoTone,      ///< nothing that decays: talk, hum, a knock
     Unsteady,    ///< the windows do not agree
     NotThisHead, ///< a tone, but nowhere near where this head can be
+    Drowned,     ///< the other partials say where the wanted one is, and a steady sound lies just there
 };
 
 /// Stable name for files and the command line, e.g. "clear", "too_quiet".
@@ -27,10 +28,12 @@ struct Reading {
     Verdict verdict = Verdict::NoTone;
     std::optional<Hertz> frequency; ///< the chosen partial; weighted mean if it is a close pair
     std::optional<Hertz> standardError;
-    std::optional<Seconds> t60;    ///< of the chosen partial
-    std::optional<Hertz> beat;     ///< distance of a close pair
-    std::optional<Hertz> second;   ///< the (2,1) pair, if an expectation was given and it was found
-    double levelDb = -120.0;       ///< peak, dB full scale
+    std::optional<Seconds> t60;  ///< of the chosen partial
+    std::optional<Hertz> beat;   ///< distance of a close pair
+    std::optional<Cents> glide;  ///< the chosen partial began so far above where it settled; then `frequency`
+                                 ///< is where it settled
+    std::optional<Hertz> second; ///< the (2,1) pair, if an expectation was given and it was found
+    double levelDb = -120.0;     ///< peak, dB full scale
     std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
 };
 

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace bombo {
 namespace {
@@ -13,6 +14,10 @@ constexpr std::size_t kRecentFrom = 20; // frames back where "just before" begin
 constexpr std::size_t kRecentTo = 9;    // and ends: past the frame that holds the onset
 constexpr double kDoubleHitSeconds = 0.12;
 constexpr double kOverrideDb = 10.0;
+constexpr double kBrightFrom = 3000.0;       // Hz
+constexpr double kBrightRiseDb = 8.0;        // of a second blow over what still sounds of the first
+constexpr double kBrightBelowFirstDb = 20.0; // a second blow weaker than this does no harm
+constexpr double kSameBlowSeconds = 0.03;    // the room's first answer is not a blow
 
 double fromDb(double db) {
     return std::pow(10.0, db / 10.0);
@@ -20,9 +25,38 @@ double fromDb(double db) {
 
 } // namespace
 
+BrightPart::BrightPart(double sampleRate)
+    : m_pole(std::exp(-2.0 * std::numbers::pi * kBrightFrom / sampleRate)) {}
+
+void BrightPart::push(float sample) {
+    double x = sample;
+    for (std::size_t i = 0; i < m_in.size(); ++i) {
+        m_out[i] = 0.5 * (1.0 + m_pole) * (x - m_in[i]) + m_pole * m_out[i];
+        m_in[i] = x;
+        x = m_out[i];
+    }
+    m_sum += x * x;
+    ++m_count;
+}
+
+void BrightPart::mark() {
+    std::copy_backward(m_past.begin(), m_past.end() - 1, m_past.end());
+    m_past.front() = m_sum / std::max(1, m_count);
+    m_sum = 0;
+    m_count = 0;
+}
+
+double BrightPart::now() const {
+    return (m_past[0] + m_past[1] + m_past[2]) / 3.0;
+}
+
+double BrightPart::justBefore() const {
+    return std::accumulate(m_past.begin() + 5, m_past.end(), 0.0) / 11.0;
+}
+
 TapSplitter::TapSplitter(double sampleRate, SplitterOptions options)
     : m_rate(sampleRate), m_options(options), m_hop(std::lround(kHopSeconds * sampleRate)),
-      m_frame(std::lround(kFrameSeconds * sampleRate)) {
+      m_frame(std::lround(kFrameSeconds * sampleRate)), m_bright(sampleRate) {
     m_next = m_frame;
     m_floor = fromDb(m_options.quietestDb);
 }
@@ -41,7 +75,9 @@ std::vector<Tap> TapSplitter::push(std::span<const float> samples) {
         m_lastIn = clean;
         m_buffer.push_back(clean);
         m_filtered.push_back(m_lastOut);
+        m_bright.push(clean);
         if (m_bufferStart + static_cast<long>(m_buffer.size()) >= m_next) {
+            m_bright.mark();
             frame(done);
             m_next += m_hop;
         }
@@ -85,6 +121,10 @@ void TapSplitter::frame(std::vector<Tap>& done) {
         return;
     }
     const double since = static_cast<double>(m_next - m_open->onset) / m_rate;
+    if (brightBlow(since)) {
+        m_open->struckTwice = true;
+        m_open->secondBlow = since;
+    }
     if (since < 0.02) { // still the same blow: follow it up to its peak
         m_open->peakEnergy = std::max(m_open->peakEnergy, energy);
         return;
@@ -95,7 +135,7 @@ void TapSplitter::frame(std::vector<Tap>& done) {
         return;
     }
     if (rises && since > m_options.shortest.value) {
-        if (since < kDoubleHitSeconds) {
+        if (since < kDoubleHitSeconds || since - m_open->secondBlow < kSameBlowSeconds) {
             m_open->struckTwice = true;
             m_open->peakEnergy = std::max(m_open->peakEnergy, energy);
             return;
@@ -109,8 +149,19 @@ void TapSplitter::frame(std::vector<Tap>& done) {
         close(m_next, done);
 }
 
+/// A blow into a loud tail does not raise the level by much, or even lowers it; but it starts with the stick.
+bool TapSplitter::brightBlow(double since) {
+    const double now = m_bright.now();
+    if (since < kSameBlowSeconds) {
+        m_open->brightPeak = std::max(m_open->brightPeak, now);
+        return false;
+    }
+    return since < kDoubleHitSeconds && now > m_bright.justBefore() * fromDb(kBrightRiseDb) &&
+           now > m_open->brightPeak * fromDb(-kBrightBelowFirstDb);
+}
+
 void TapSplitter::open(long onsetNear, double energy, bool struckTwice) {
-    m_open = Open{refineOnset(onsetNear), energy, struckTwice};
+    m_open = Open{refineOnset(onsetNear), energy, struckTwice, m_bright.now()};
 }
 
 /// First sample of the blow: where the filtered signal first passes a tenth of the frame's peak.

@@ -2,6 +2,7 @@
 /// Cuts a stream of sound into taps. The same code hears the microphone, files and the practice drum.
 #include "core/units/quantities.h"
 
+#include <array>
 #include <optional>
 #include <span>
 #include <vector>
@@ -25,6 +26,27 @@ struct SplitterOptions {
     double quietestDb = -75.0; ///< peak frame level below which nothing counts; dB full scale
 };
 
+/// The part of a sound above 3 kHz, where heads hardly ring and the stick's contact does: its mean square,
+/// millisecond by millisecond.
+class BrightPart {
+public:
+    explicit BrightPart(double sampleRate);
+    void push(float sample);
+    /// Ends the millisecond.
+    void mark();
+    /// Mean square of the last 3 ms, and of the 5 to 16 ms before the newest.
+    double now() const;
+    double justBefore() const;
+
+private:
+    double m_pole;
+    std::array<double, 2> m_in{}; ///< two one-pole high-passes, one behind the other
+    std::array<double, 2> m_out{};
+    double m_sum = 0;
+    int m_count = 0;
+    std::array<double, 16> m_past{}; ///< newest first
+};
+
 /// Feed samples in any block size; memory is bounded by about two seconds of sound.
 class TapSplitter {
 public:
@@ -42,8 +64,11 @@ private:
         long onset; ///< sample
         double peakEnergy;
         bool struckTwice;
+        double brightPeak = 0.0;  ///< mean square of the bright part of the blow
+        double secondBlow = -1.0; ///< when it came, seconds since the first
     };
     void frame(std::vector<Tap>& done);
+    bool brightBlow(double since);
     void open(long onsetNear, double energy, bool struckTwice);
     void close(long end, std::vector<Tap>& done);
     long refineOnset(long near) const;
@@ -63,6 +88,7 @@ private:
     float m_lastIn = 0;
     float m_lastOut = 0;
     std::vector<float> m_filtered; ///< high-passed, parallel to m_buffer
+    BrightPart m_bright;
 };
 
 } // namespace bombo

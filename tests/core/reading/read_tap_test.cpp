@@ -147,8 +147,9 @@ TEST(ReadTap, AGlideIsUnsteady) {
 
 TEST(ReadTap, EveryVerdictHasAStableName) {
     std::vector<std::string> names;
-    for (Verdict v : {Verdict::Clear, Verdict::TooQuiet, Verdict::Clipped, Verdict::StruckTwice,
-                      Verdict::WiresOn, Verdict::NoTone, Verdict::Unsteady, Verdict::NotThisHead})
+    for (Verdict v :
+         {Verdict::Clear, Verdict::TooQuiet, Verdict::Clipped, Verdict::StruckTwice, Verdict::WiresOn,
+          Verdict::NoTone, Verdict::Unsteady, Verdict::NotThisHead, Verdict::Drowned})
         names.emplace_back(verdictName(v));
     EXPECT_EQ(names.front(), "clear");
     std::sort(names.begin(), names.end());
@@ -181,18 +182,38 @@ TEST(NamePartials, ShiftIsThatOfThePattern) {
     for (const auto& mode : expected.modes)
         partials.push_back(
             {moved(mode.frequency, Cents{150.0}), Hertz{0.1}, Seconds{0.3}, 0.2, std::nullopt});
-    const auto shift = namePartials(partials, expected);
-    ASSERT_TRUE(shift);
-    EXPECT_NEAR(shift->value, 150.0, 1e-6);
+    const Naming naming = namePartials(partials, expected);
+    EXPECT_EQ(naming.wanted, WantedMode::Found);
+    EXPECT_NEAR(naming.shift.value, 150.0, 1e-6);
     for (std::size_t i = 0; i < partials.size(); ++i)
         EXPECT_EQ(partials[i].mode, expected.modes[i].mode);
 }
 
 TEST(NamePartials, NothingToName) {
     std::vector<Partial> none;
-    EXPECT_FALSE(namePartials(none, expecting(262.0)));
+    EXPECT_EQ(namePartials(none, expecting(262.0)).wanted, WantedMode::Absent);
     std::vector<Partial> one{{Hertz{262.0}, Hertz{0.1}, Seconds{0.3}, 0.2, std::nullopt}};
-    EXPECT_FALSE(namePartials(one, Expectation{}));
+    EXPECT_EQ(namePartials(one, Expectation{}).wanted, WantedMode::Absent);
+}
+
+TEST(NamePartials, ALineOnTheWantedModeDrownsIt) {
+    const Expectation expected = expecting(262.0);
+    std::vector<Partial> partials;
+    for (const auto& mode : expected.modes)
+        if (mode.mode != Mode{1, 1})
+            partials.push_back({mode.frequency, Hertz{0.1}, Seconds{0.3}, 0.2, std::nullopt});
+    std::vector<Partial> again = partials;
+    const Naming drowned = namePartials(partials, expected, {Hertz{268.0}});
+    EXPECT_EQ(drowned.wanted, WantedMode::Drowned);
+    EXPECT_NEAR(drowned.shift.value, 0.0, 1e-6);
+    EXPECT_EQ(partials[1].mode, (Mode{2, 1})); // the others keep their names
+    // Without such a line nothing can be hidden, wherever other lines are.
+    EXPECT_NE(namePartials(again, expected, {Hertz{50.0}, Hertz{120.0}}).wanted, WantedMode::Drowned);
+    // And where the wanted partial is heard, a line beside it does no harm.
+    std::vector<Partial> all;
+    for (const auto& mode : expected.modes)
+        all.push_back({mode.frequency, Hertz{0.1}, Seconds{0.3}, 0.2, std::nullopt});
+    EXPECT_EQ(namePartials(all, expected, {Hertz{268.0}}).wanted, WantedMode::Found);
 }
 
 } // namespace

@@ -99,6 +99,39 @@ TEST(TapSplitter, TwoHitsInOneAreMarked) {
     EXPECT_TRUE(taps[0].struckTwice);
 }
 
+TEST(TapSplitter, ASecondBlowIntoALoudTailIsNoticed) {
+    // The level hardly rises, or falls where the second blow works against what still sounds.
+    for (const double later : {0.04, 0.06, 0.09, 0.11})
+        for (const double phase : {0.3, 1.9, 3.4, 5.0}) {
+            auto sound = silence(1.5);
+            auto tones = edgeTap(300.0, 0.7, 0.3);
+            addTones(sound, tones, 0.3);
+            for (auto& tone : tones)
+                tone.phase += phase;
+            addTones(sound, tones, 0.3 + later);
+            addNoise(sound, 0.001, 3);
+            const auto taps = split(sound);
+            ASSERT_EQ(taps.size(), 1U) << later;
+            EXPECT_TRUE(taps[0].struckTwice) << later << " s, phase " << phase;
+        }
+}
+
+TEST(TapSplitter, OneBlowIsNotTakenForTwo) {
+    // Close high partials beat; the room answers 12 ms later, 8 dB down.
+    auto sound = silence(1.5);
+    auto tones = edgeTap(300.0, 0.4, 0.3);
+    tones.push_back({1630.0, 0.2, 0.05});
+    tones.push_back({1690.0, 0.2, 0.05});
+    addTones(sound, tones, 0.3);
+    for (auto& tone : tones)
+        tone.amplitude *= 0.4;
+    addTones(sound, tones, 0.312);
+    addNoise(sound, 0.001, 3);
+    const auto taps = split(sound);
+    ASSERT_EQ(taps.size(), 1U);
+    EXPECT_FALSE(taps[0].struckTwice);
+}
+
 TEST(TapSplitter, AFarStrongerBlowOverridesATouch) {
     auto sound = silence(1.5);
     addTones(sound, edgeTap(300.0, 0.05, 0.01), 0.30);
