@@ -172,26 +172,56 @@ std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeS
     return result;
 }
 
-std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                   HeadSide side, int rod, std::uint64_t stroke, const Weather& weather,
-                                   const PracticeSound& sound) {
-    const HiddenHead& hidden = nature.head(side);
-    Dice dice(mix(natureSeed(nature), stroke));
-    const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, turnsOf(state, side)));
-    const double angle = rodAngle(rod, drum.rods).value + 0.02 * dice.normal();
-    const double radius = kTapRadius + 0.01 * dice.normal();
-    const double peak = 0.35 * std::exp(0.15 * dice.normal());
+namespace {
 
-    const Held held = side == HeadSide::Batter ? Held::SnareSide : Held::Batter;
+struct Slip {
+    bool again = false; ///< the hand falls back: a second blow
+    double strength = 1.0;
+    double aside = 0.0; ///< in rods
+};
+
+/// One tap in eight of hurried hands goes wrong.
+Slip slipOf(const PracticeHands& hands, Dice& dice) {
+    if (hands.sloppiness < 2.0 || dice.uniform(0.0, 1.0) > 0.125)
+        return {};
+    const double which = dice.uniform(0.0, 3.0);
+    if (which < 1.0)
+        return {.again = true};
+    if (which < 2.0)
+        return {.strength = 0.004};
+    return {.aside = 0.5};
+}
+
+} // namespace
+
+std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
+                               const PracticeTap& tap, const Weather& weather, const PracticeSound& sound) {
+    const HiddenHead& hidden = nature.head(tap.side);
+    Dice dice(mix(natureSeed(nature), tap.stroke));
+    const double sloppy = tap.hands.sloppiness;
+    const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, turnsOf(state, tap.side)));
+    double angle = rodAngle(tap.rod.value_or(0), drum.rods).value + 0.02 * sloppy * dice.normal();
+    const double radius = (tap.rod ? kTapRadius : 0.05) + 0.01 * sloppy * dice.normal();
+    double peak = 0.35 * std::exp(0.15 * sloppy * dice.normal());
+    const Slip slip = slipOf(tap.hands, dice);
+    angle += slip.aside * 2.0 * std::numbers::pi / drum.rods;
+    peak *= slip.strength;
+
+    const Held held = !tap.hands.mutes               ? Held::Neither
+                      : tap.side == HeadSide::Batter ? Held::SnareSide
+                                                     : Held::Batter;
     std::vector<Voice> voices;
     for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, weather), {.held = held})) {
-        const ShapeVector& shape = side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
-        const double deflection = shapeAt(mode.m, shape, radius);
+        const ShapeVector& shape = tap.side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
+        const double deflection = shapeAt(mode.m, shape, std::abs(radius));
         const double softTip = std::exp(-std::pow(mode.frequency.value / 700.0, 2)); // a fingertip
         const double strength = deflection * deflection * softTip / mode.modalMass.value;
         const double rate = hidden.damping * decayRate(mode, drum);
-        if (mode.m == 0) { // a finger on the middle takes most of the body tone
-            voices.push_back({mode.frequency.value, 3.0 * rate, 0.15 * strength});
+        if (mode.m == 0) {
+            if (tap.hands.finger && tap.rod) // it takes most of the body tone
+                voices.push_back({mode.frequency.value, 3.0 * rate, 0.15 * strength});
+            else
+                voices.push_back({mode.frequency.value, rate, strength});
             continue;
         }
         const double anisotropy = mode.m == 1 ? hidden.anisotropy1 : hidden.anisotropy2;
@@ -202,8 +232,13 @@ std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature,
         voices.push_back({mode.frequency.value / up, rate, strength * std::pow(std::sin(facing), 2)});
     }
     std::vector<float> samples = render(voices, sound, peak);
+    if (slip.again) {
+        const auto later = static_cast<std::size_t>(0.07 * sound.sampleRate);
+        for (std::size_t i = samples.size(); i-- > later;)
+            samples[i] += 0.8F * samples[i - later];
+    }
     addContact(samples, sound, 0.3 * peak, dice);
-    addRoom(samples, sound, peak, dice);
+    addRoom(samples, sound, peak / slip.strength, dice);
     return samples;
 }
 

@@ -5,6 +5,7 @@
 #include "core/wires/wire_sweep.h"
 
 #include <cstdint>
+#include <optional>
 #include <vector>
 
 namespace bombo {
@@ -41,6 +42,14 @@ struct PracticeState {
     Turns strainer; ///< from first contact
 };
 
+/// Whose hands tap: 0 a machine's, 1 a usual pair, 3 hurried ones.
+struct PracticeHands {
+    double sloppiness = 1.0; ///< scales how place and strength scatter; from 2 on one tap in eight goes
+                             ///< wrong: a second blow, too soft, or far from the rod
+    bool finger = true;      ///< a light one on the middle of the head that is tapped
+    bool mutes = true;       ///< the other head
+};
+
 struct PracticeSound {
     double sampleRate = 48000;
     double noiseDb = -52.0; ///< room noise against the tap's peak
@@ -49,12 +58,17 @@ struct PracticeSound {
     Seconds leadIn{0.15}; ///< room noise before the tap
 };
 
-/// An edge tap 0.86 of the radius out in front of a rod, wires off, other head muted, microphone over the
-/// tap. Deterministic by seed and `stroke` (the number of the stroke in the session).
-std::vector<float> practiceEdgeTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                                   HeadSide side, int rod, std::uint64_t stroke,
-                                   const Weather& weather = kPracticeWeather,
-                                   const PracticeSound& sound = {});
+/// A tap on one head 0.86 of the radius out in front of a rod, or in the middle; wires off, microphone over
+/// it. Deterministic by nature and `stroke`.
+struct PracticeTap {
+    HeadSide side = HeadSide::Batter;
+    std::optional<int> rod = 0; ///< 0-based; empty: the middle
+    std::uint64_t stroke = 0;   ///< the number of the stroke in the session
+    PracticeHands hands{};
+};
+std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
+                               const PracticeTap& tap, const Weather& weather = kPracticeWeather,
+                               const PracticeSound& sound = {});
 
 struct PracticeWireStroke {
     std::vector<float> samples;

@@ -15,13 +15,14 @@ void turn(HeadWork& work, const RodMove& move) {
 
 void openRound(HeadWork& work) {
     work.stage = HeadStage::Tapping;
-    work.heard.assign(work.rodTurns.size(), std::nullopt);
+    work.taps.assign(work.rodTurns.size(), {});
+    work.askedAgain.reset();
 }
 
-std::vector<RodPitches> pitchesOf(const std::vector<RodReading>& readings) {
-    std::vector<RodPitches> pitches;
-    for (const RodReading& r : readings)
-        pitches.push_back({r.frequency, r.second});
+std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
+    std::vector<std::optional<RodPitches>> pitches;
+    for (const auto& r : round.readings)
+        pitches.push_back(r ? std::optional(RodPitches{r->frequency, r->second}) : std::nullopt);
     return pitches;
 }
 
@@ -33,17 +34,20 @@ Turns meanOf(const std::vector<Turns>& turns) {
 }
 
 void closeRound(HeadWork& work, const HeadBrief& brief) {
-    FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather};
-    for (const auto& reading : work.heard)
-        finished.readings.push_back(*reading);
+    FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather, work.way};
+    if (!work.history.empty() && work.history.back().way.kind != work.way.kind)
+        finished.predicted.clear(); // promised from taps of the other kind
+    for (const auto& taps : work.taps)
+        finished.readings.push_back(taps.empty() ? std::nullopt : std::optional(settle(taps).middle));
     work.history.push_back(std::move(finished));
 
-    const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back().readings));
+    const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back()));
     constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
-    work.withinTolerance = std::all_of(
-        work.history.back().readings.begin(), work.history.back().readings.end(), [&](const RodReading& r) {
-            return std::abs(centsBetween(brief.target, r.frequency).value) <= brief.tolerance.value + asShown;
-        });
+    const auto& readings = work.history.back().readings;
+    work.withinTolerance = std::all_of(readings.begin(), readings.end(), [&](const auto& r) {
+        return !r ||
+               std::abs(centsBetween(brief.target, r->frequency).value) <= brief.tolerance.value + asShown;
+    });
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();
@@ -64,25 +68,32 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
 
 /// Tension that a round heard, carried from its own weather to the brief's.
 Tension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
-    const Hertz mean = estimateEvenness(pitchesOf(round.readings)).mean;
+    const Hertz mean = estimateEvenness(pitchesOf(round)).mean;
     const Tension then = tensionFromHeard(brief.drum, brief.side, mean, airAt(round.weather));
     return tensionInWeather(brief.drum, brief.side, then, round.weather, brief.weather);
 }
 
 } // namespace
 
-RodReading rodReadingFrom(const Reading& reading) {
-    return {reading.frequency.value(),
-            reading.standardError,
-            reading.t60,
-            reading.second,
-            reading.beat,
-            reading.levelDb};
+int HeadWork::rodsHeard() const {
+    return static_cast<int>(std::count_if(
+        taps.begin(), taps.end(), [this](const auto& rod) { return isSettled(rod, way.tapsPerRod); }));
 }
 
-int HeadWork::tapsHeard() const {
-    return static_cast<int>(
-        std::count_if(heard.begin(), heard.end(), [](const auto& r) { return r.has_value(); }));
+int HeadWork::rodsToHear() const {
+    return static_cast<int>(taps.size()) / (way.half ? 2 : 1);
+}
+
+int HeadWork::tapsAtMost() const {
+    int most = 0;
+    for (const int rod : rodsOfRound(*this)) {
+        const auto& heard = taps[static_cast<std::size_t>(rod)];
+        if (heard.empty() && way.tapsPerRod == 1)
+            ++most;
+        else if (rod == askedAgain || !isSettled(heard, way.tapsPerRod))
+            most += std::max(1, kMostTapsAtARod - static_cast<int>(heard.size()));
+    }
+    return most;
 }
 
 Turns HeadWork::meanTurns() const {
@@ -92,7 +103,7 @@ Turns HeadWork::meanTurns() const {
 HeadWork freshHead(int rods) {
     HeadWork work;
     work.rodTurns.assign(static_cast<std::size_t>(rods), Turns{});
-    work.heard.assign(static_cast<std::size_t>(rods), std::nullopt);
+    work.taps.resize(static_cast<std::size_t>(rods));
     return work;
 }
 
@@ -142,11 +153,55 @@ Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Directio
     return work;
 }
 
-Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading) {
-    const auto rod = nextRodToTap(work);
-    if (!rod)
+Result<HeadWork, StepRefusal> chooseWay(HeadWork work, const RoundWay& way) {
+    if (way.half && work.rodTurns.size() % 2 != 0)
+        return failure(StepRefusal::HalfNeedsEvenRods);
+    if (way.tapsPerRod < 1 || way.tapsPerRod > kMostTapsPerRod)
+        return failure(StepRefusal::TapsOutOfRange);
+    const bool otherKind = way.kind != work.way.kind;
+    work.way = way;
+    if (work.stage == HeadStage::Tapping && otherKind)
+        openRound(work);
+    return work;
+}
+
+Result<HeadWork, StepRefusal> askAgain(HeadWork work, int rod) {
+    if (rod < 0 || rod >= static_cast<int>(work.rodTurns.size()))
+        return failure(StepRefusal::NoSuchRod);
+    const bool justClosed = !work.history.empty() && work.history.back().rodTurns == work.rodTurns &&
+                            (work.stage == HeadStage::Turning || work.stage == HeadStage::Done);
+    if (justClosed) {
+        const FinishedRound last = work.history.back();
+        work.history.pop_back();
+        work.moves.clear();
+        work.movesDone = 0;
+        work.predicted = last.predicted;
+        work.way = last.way;
+        openRound(work);
+        for (std::size_t i = 0; i < last.readings.size(); ++i)
+            if (last.readings[i])
+                work.taps[i].push_back(*last.readings[i]);
+        // One figure a rod is what is left of them; asking for more of each would ask the whole round again.
+        work.way.tapsPerRod = 1;
+    }
+    if (work.stage != HeadStage::Tapping)
+        return failure(StepRefusal::WrongStage);
+    work.askedAgain = rod;
+    return work;
+}
+
+Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading,
+                                      std::optional<int> namedRod) {
+    const auto due = nextRodToTap(work);
+    if (!due)
         return failure(work.stage == HeadStage::Tapping ? StepRefusal::RoundFull : StepRefusal::WrongStage);
-    work.heard[static_cast<std::size_t>(*rod)] = reading;
+    const auto rod = namedRod ? namedRod : due;
+    if (*rod < 0 || *rod >= static_cast<int>(work.taps.size()))
+        return failure(StepRefusal::NoSuchRod);
+    auto& taps = work.taps[static_cast<std::size_t>(*rod)];
+    taps.push_back(reading);
+    if (rod == work.askedAgain && isSettled(taps, work.way.tapsPerRod))
+        work.askedAgain.reset();
     if (!nextRodToTap(work))
         closeRound(work, brief);
     return work;
@@ -183,13 +238,44 @@ Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by) {
     return work;
 }
 
+std::vector<int> rodsOfRound(const HeadWork& work) {
+    auto order = tappingOrder(static_cast<int>(work.rodTurns.size()), work.startRod, work.direction);
+    if (work.way.half)
+        order.resize(order.size() / 2);
+    return order;
+}
+
 std::optional<int> nextRodToTap(const HeadWork& work) {
     if (work.stage != HeadStage::Tapping)
         return std::nullopt;
-    for (int rod : tappingOrder(static_cast<int>(work.heard.size()), work.startRod, work.direction))
-        if (!work.heard[static_cast<std::size_t>(rod)])
+    if (work.askedAgain)
+        return work.askedAgain;
+    for (const int rod : rodsOfRound(work))
+        if (!isSettled(work.taps[static_cast<std::size_t>(rod)], work.way.tapsPerRod))
             return rod;
     return std::nullopt;
+}
+
+bool halfRoundIsEnough(const HeadWork& work) {
+    const std::size_t rods = work.rodTurns.size();
+    for (auto round = work.history.rbegin(); rods % 2 == 0 && round != work.history.rend(); ++round) {
+        if (round->way.half)
+            continue;
+        for (std::size_t i = 0; i < rods / 2; ++i) {
+            const Hertz one = round->readings[i]->frequency;
+            const Hertz other = round->readings[i + rods / 2]->frequency;
+            if (std::abs(centsBetween(one, other).value) > kTapsAgree.value)
+                return false;
+        }
+        return true;
+    }
+    return false;
+}
+
+std::optional<int> strayRod(const HeadWork& work) {
+    const bool fresh =
+        work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
+    return fresh && !work.history.empty() ? strayReading(pitchesOf(work.history.back())) : std::nullopt;
 }
 
 std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
@@ -205,16 +291,16 @@ std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
 
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
     std::vector<TurnObservation> seen;
-    for (const FinishedRound& round : work.history) {
-        seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
-    }
+    for (const FinishedRound& round : work.history)
+        if (round.way.kind == work.history.back().way.kind)
+            seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
     return learnTurnResponse(brief.drum, brief.side, seen);
 }
 
 std::optional<EvennessEstimate> lastEstimate(const HeadWork& work) {
     if (work.history.empty())
         return std::nullopt;
-    return estimateEvenness(pitchesOf(work.history.back().readings));
+    return estimateEvenness(pitchesOf(work.history.back()));
 }
 
 Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {

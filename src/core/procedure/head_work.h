@@ -2,7 +2,7 @@
 /// The work on one head: finger-tight, counted rounds, taps, moves, done. A value with pure transitions.
 #include "core/acoustics/weather.h"
 #include "core/procedure/paths.h"
-#include "core/reading/read_tap.h"
+#include "core/reading/rod_reading.h"
 #include "core/tuning/evenness.h"
 #include "core/tuning/targets.h"
 
@@ -13,27 +13,26 @@ namespace bombo {
 
 enum class HeadStage { FingerTight, Raising, Tapping, Turning, Done };
 
-/// What is kept of a clear tap in front of a rod.
-struct RodReading {
-    Hertz frequency;
-    std::optional<Hertz> standardError;
-    std::optional<Seconds> t60;
-    std::optional<Hertz> second; ///< the (2,1) pair
-    std::optional<Hertz> beat;
-    double levelDb = 0;
-    bool operator==(const RodReading&) const = default;
-};
+/// A light finger on the middle of the head that is tapped takes the body tone away; or it is left free.
+enum class TapKind { FingerDamped, Open };
 
-/// What is kept of a reading. @pre its verdict is Clear
-RodReading rodReadingFrom(const Reading& reading);
+/// How the rounds on a head are tapped. Taps of the two kinds never meet in one comparison.
+struct RoundWay {
+    TapKind kind = TapKind::FingerDamped;
+    bool half = false;  ///< half the rods; the others are taken to read as their opposites. Even counts only
+    int tapsPerRod = 1; ///< that agree before the next rod is due, 1..kMostTapsPerRod
+    bool operator==(const RoundWay&) const = default;
+};
+inline constexpr int kMostTapsPerRod = 3;
 
 /// A finished round of taps and how far the rods stood then.
 struct FinishedRound {
     std::vector<Turns> rodTurns;
-    std::vector<RodReading> readings; ///< by rod
+    std::vector<std::optional<RodReading>> readings; ///< by rod; empty where a half round did not tap
     std::vector<Cents>
         predicted;     ///< what the moves before this round promised, against the target; may be empty
     Weather weather{}; ///< in which it was heard
+    RoundWay way{};
     bool operator==(const FinishedRound&) const = default;
 };
 
@@ -47,7 +46,9 @@ struct HeadWork {
 
     int startRod = 0; ///< of the round of taps
     Direction direction = Direction::CounterClockwise;
-    std::vector<std::optional<RodReading>> heard; ///< by rod, of the round under way
+    RoundWay way{};
+    std::vector<std::vector<RodReading>> taps; ///< by rod, those of the round under way
+    std::optional<int> askedAgain;             ///< rod that is due out of turn, 0-based
 
     std::vector<RodMove> moves;
     int movesDone = 0;
@@ -59,7 +60,9 @@ struct HeadWork {
     std::vector<FinishedRound> history;
     bool operator==(const HeadWork&) const = default;
 
-    int tapsHeard() const;
+    int rodsHeard() const;  ///< of the round under way, settled
+    int rodsToHear() const; ///< in a round of this way
+    int tapsAtMost() const; ///< that can still be asked for until the round is full
     Turns meanTurns() const;
 };
 
@@ -74,7 +77,7 @@ struct HeadBrief {
     Weather weather{};
 };
 
-enum class StepRefusal { WrongStage, NoSuchRod, RoundFull };
+enum class StepRefusal { WrongStage, NoSuchRod, RoundFull, HalfNeedsEvenRods, TapsOutOfRange };
 
 HeadWork freshHead(int rods);
 /// Rounds that would raise the head from finger-tight to a little short of its target.
@@ -85,8 +88,16 @@ Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& br
 Result<HeadWork, StepRefusal> markGroupTurned(HeadWork work, const HeadBrief& brief);
 /// Skip what is left of the counted rounds and listen now.
 Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Direction direction);
-/// The tap at the next rod of the round. The last one closes the round and plans the moves.
-Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading);
+/// Another way of tapping, from now on. What was heard in the round under way is kept, but not across a
+/// change of kind: then the round starts again.
+Result<HeadWork, StepRefusal> chooseWay(HeadWork work, const RoundWay& way);
+/// A rod is due once more, out of turn: its figure becomes the middle of its taps. A round that has just been
+/// finished, with no move made since, is opened again for it.
+Result<HeadWork, StepRefusal> askAgain(HeadWork work, int rod);
+/// The tap at the next rod of the round, or at the one that is named. The last one closes the round and plans
+/// the moves.
+Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, const RodReading& reading,
+                                      std::optional<int> namedRod = std::nullopt);
 /// The move at hand was made.
 Result<HeadWork, StepRefusal> markMoved(HeadWork work);
 /// Every rod was turned by `by` outside a plan; a head that was being evened is to be heard again.
@@ -96,6 +107,12 @@ Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
 
 /// Rod (0-based) whose tap is expected next; empty unless tapping.
 std::optional<int> nextRodToTap(const HeadWork& work);
+/// Rods of a round in the order they are due, those of a half round only.
+std::vector<int> rodsOfRound(const HeadWork& work);
+/// Opposite rods read alike in the last full round: half a round says as much.
+bool halfRoundIsEnough(const HeadWork& work);
+/// A rod whose last reading fits no head that a tension field can make: a slip of the tap, or edge or hoop.
+std::optional<int> strayRod(const HeadWork& work);
 /// Rods to turn now and by how much; empty unless raising or turning.
 std::optional<RodMove> moveAtHand(const HeadWork& work, Path path);
 /// What turns do on this head, learned from its rounds; of the brief only drum, side and weather count.

@@ -43,27 +43,49 @@ void addHead(std::vector<ProofLine>& lines, const Session& session, HeadSide sid
     }
 }
 
+/// Centre pitch and ratio: heard for the pitch card if neither head was turned since, else what the edges
+/// that were heard imply.
+void addDrumPitches(std::vector<ProofLine>& lines, const Session& session, int lastTurned) {
+    const Targets targets = targetsOf(session).value();
+    ProofLine centre = line(ProofItem::CentrePitch, targets.pitches.centre.value, Known::Predicted);
+    ProofLine ratio = line(ProofItem::EdgeOverCentre, targets.pitches.edgeOverCentre, Known::Predicted);
+    const bool bothWorked = !session.batter.history.empty() && !session.snareSide.history.empty();
+    if (bothWorked) {
+        const NamedPitches now = namedPitches(knownState(session));
+        centre.reached = now.centre.value;
+        ratio.reached = now.edgeOverCentre;
+    }
+    const auto card = cardSays(session);
+    if (card && card->centre && (session.cardAt > lastTurned || !bothWorked)) {
+        centre.reached = card->centre->value;
+        centre.known = Known::Measured;
+        if (card->snareSide) {
+            const DrumState heard =
+                drumState(session.drum, *card->batter, *card->snareSide, airAt(session.card.weather));
+            ratio.reached = namedPitches(heard).batterEdgeOpen.value / card->centre->value;
+            ratio.known = card->snareSideInferred ? Known::Predicted : Known::Measured;
+        }
+        centre.isStale = ratio.isStale = session.cardAt < std::max(lastTurned, session.weatherAt);
+    }
+    if (centre.reached)
+        centre.verdict =
+            byDistance(centsBetween(targets.pitches.centre, Hertz{*centre.reached}).value, 12.0, 30.0);
+    if (ratio.reached)
+        ratio.verdict = byDistance(*ratio.reached / ratio.wanted - 1.0, 0.01, 0.03);
+    lines.push_back(centre);
+    lines.push_back(ratio);
+}
+
 } // namespace
 
 std::vector<ProofLine> proofLines(const Session& session) {
     std::vector<ProofLine> lines;
-    const Targets targets = targetsOf(session).value();
     const int lastTurned = std::max(session.batterAt, session.snareSideAt);
     addHead(lines, session, HeadSide::SnareSide,
             stationState(session, Station::SnareSide) == StationState::Stale);
     addHead(lines, session, HeadSide::Batter, stationState(session, Station::Batter) == StationState::Stale);
 
-    ProofLine centre = line(ProofItem::CentrePitch, targets.pitches.centre.value, Known::Predicted);
-    ProofLine ratio = line(ProofItem::EdgeOverCentre, targets.pitches.edgeOverCentre, Known::Predicted);
-    if (!session.batter.history.empty() && !session.snareSide.history.empty()) {
-        const NamedPitches now = namedPitches(knownState(session));
-        centre.reached = now.centre.value;
-        centre.verdict = byDistance(centsBetween(targets.pitches.centre, now.centre).value, 12.0, 30.0);
-        ratio.reached = now.edgeOverCentre;
-        ratio.verdict = byDistance(now.edgeOverCentre / ratio.wanted - 1.0, 0.01, 0.03);
-    }
-    lines.push_back(centre);
-    lines.push_back(ratio);
+    addDrumPitches(lines, session, lastTurned);
 
     const WireAdvice advice = wireAdviceOf(session);
     ProofLine strainer = line(ProofItem::Strainer, advice.recommended.value, Known::Said);

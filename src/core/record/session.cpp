@@ -13,6 +13,10 @@ Refusal refusalOf(StepRefusal refusal) {
         return Refusal::NoSuchRod;
     case StepRefusal::RoundFull:
         return Refusal::RoundFull;
+    case StepRefusal::HalfNeedsEvenRods:
+        return Refusal::HalfNeedsEvenRods;
+    case StepRefusal::TapsOutOfRange:
+        return Refusal::TapsOutOfRange;
     case StepRefusal::WrongStage:
         break;
     }
@@ -113,7 +117,8 @@ struct Applier {
     Outcome operator()(const TapHeard& c) {
         const HeadBrief brief = briefFor(session, c.side);
         const std::size_t rounds = session.head(c.side).history.size();
-        Outcome after = withHead(session, c.side, hearTap(session.head(c.side), brief, c.reading), false);
+        Outcome after =
+            withHead(session, c.side, hearTap(session.head(c.side), brief, c.reading, c.rod), false);
         if (after && after->head(c.side).history.size() > rounds)
             (c.side == HeadSide::Batter ? after->batterHeardAt : after->snareSideHeardAt) = after->clock;
         return after;
@@ -125,7 +130,29 @@ struct Applier {
         return withHead(session, c.side, correctCount(session.head(c.side), c.rod, c.by), true);
     }
     Outcome operator()(const StartHeadAgain& c) {
-        return withHead(session, c.side, freshHead(session.drum.rods), true);
+        HeadWork fresh = freshHead(session.drum.rods);
+        fresh.way = session.head(c.side).way; // a habit of the hands, not of the head
+        return withHead(session, c.side, std::move(fresh), true);
+    }
+    Outcome operator()(const ChooseWay& c) {
+        return withHead(session, c.side, chooseWay(session.head(c.side), c.way), false);
+    }
+    Outcome operator()(const AskAgain& c) {
+        return withHead(session, c.side, askAgain(session.head(c.side), c.rod), false);
+    }
+    Outcome operator()(const CardTapHeard& c) {
+        const auto place = nextPlace(session.card);
+        if (!place)
+            return failure(Refusal::CardFull);
+        session.card.at(*place).push_back(c.reading);
+        session.card.weather = session.weather;
+        session.cardAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const StartCard&) {
+        session.card = {};
+        session.cardAt = session.clock;
+        return session;
     }
     Outcome operator()(const BothTurned& c) {
         for (const auto& [side, by] :
@@ -240,7 +267,8 @@ const char* commandName(const Command& command) {
         "go_to",         "choose_tone",   "choose_source", "finger_tight", "group_turned", "begin_tapping",
         "tap_heard",     "move_made",     "correct_count", "start_again",  "set_strainer", "answer_wires",
         "answer_rattle", "add_pad",       "move_pad",      "remove_pad",   "set_note",     "mark_saved",
-        "set_wish",      "choose_school", "set_weather",   "both_turned"};
+        "set_wish",      "choose_school", "set_weather",   "both_turned",  "choose_way",   "ask_again",
+        "card_tap",      "start_card"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
@@ -327,6 +355,14 @@ WireAdvice wireAdviceOf(const Session& session) {
     const double load = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension);
     return adviseWires(session.drum, load, wireMarginWanted(briefOf(session)), session.wires.strainer,
                        session.wires.tests, session.wires.rattles);
+}
+
+Expectation cardExpectation(const Session& session) {
+    return expectationAt(session.drum, session.card, nextPlace(session.card).value(), knownState(session));
+}
+
+std::optional<CardSays> cardSays(const Session& session) {
+    return whatItSays(session.drum, session.card);
 }
 
 } // namespace bombo

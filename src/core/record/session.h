@@ -2,6 +2,7 @@
 /// The whole state of the work on one drum towards one tone: one value, changed only by commands.
 #include "core/muffling/muffling.h"
 #include "core/procedure/head_work.h"
+#include "core/procedure/pitch_card.h"
 #include "core/wires/wire_sweep.h"
 
 #include <cstdint>
@@ -39,6 +40,7 @@ struct Session {
     HeadWork snareSide;
     HeadWork batter;
     WireWork wires;
+    PitchCard card;
     std::vector<Pad> pads;
     std::string note;
 
@@ -51,6 +53,7 @@ struct Session {
     int batterHeardAt = 0;
     int wiresAt = 0;
     int padsAt = 0;
+    int cardAt = 0; ///< clock of the card's last tap
     int savedAt = 0;
 
     const HeadWork& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
@@ -93,6 +96,7 @@ struct BeginTapping {
 struct TapHeard {
     HeadSide side = HeadSide::Batter;
     RodReading reading;
+    std::optional<int> rod = std::nullopt; ///< 0-based, where a marker names it; else the one that is due
 };
 struct MoveMade {
     HeadSide side = HeadSide::Batter;
@@ -105,6 +109,22 @@ struct CorrectCount {
 struct StartHeadAgain {
     HeadSide side = HeadSide::Batter;
 };
+/// Another way of tapping the rounds on a head.
+struct ChooseWay {
+    HeadSide side = HeadSide::Batter;
+    RoundWay way;
+};
+/// One more tap at this rod, out of turn.
+struct AskAgain {
+    HeadSide side = HeadSide::Batter;
+    int rod = 0;
+};
+/// A clear tap for the place of the pitch card that is due.
+struct CardTapHeard {
+    RodReading reading;
+};
+/// The pitch card is begun anew.
+struct StartCard {};
 /// Every rod of both heads was turned by these amounts, as a correction of both at once.
 struct BothTurned {
     Turns batter;
@@ -136,15 +156,18 @@ struct SetNote {
 };
 struct MarkSaved {};
 
-using Command =
-    std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard, MoveMade,
-                 CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle, AddPad, MovePad,
-                 RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned>;
+using Command = std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard,
+                             MoveMade, CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle,
+                             AddPad, MovePad, RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool,
+                             SetWeather, BothTurned, ChooseWay, AskAgain, CardTapHeard, StartCard>;
 
 enum class Refusal {
     WrongStage,
     NoSuchRod,
     RoundFull,
+    HalfNeedsEvenRods,
+    TapsOutOfRange,
+    CardFull,
     ToneOutOfReach,
     WeatherOutOfRange,
     StrainerOutOfRange,
@@ -174,6 +197,10 @@ StationState stationState(const Session& session, Station station);
 /// Both heads as far as is known now.
 DrumState knownState(const Session& session);
 WireAdvice wireAdviceOf(const Session& session);
+/// Where the model expects the partials of the next tap of the pitch card. @pre a place is due
+Expectation cardExpectation(const Session& session);
+/// What the pitch card says, compared in the weather of its taps; empty while neither edge was heard.
+std::optional<CardSays> cardSays(const Session& session);
 
 inline constexpr Celsius kColdest{-20.0};
 inline constexpr Celsius kHottest{50.0};

@@ -36,6 +36,7 @@ NLOHMANN_JSON_SERIALIZE_ENUM(SnareSideLevel, {{SnareSideLevel::AsTone, "as_tone"
 NLOHMANN_JSON_SERIALIZE_ENUM(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side_first"},
                                          {HeadOrder::BatterFirst, "batter_first"},
                                          {HeadOrder::BothAsOne, "both_as_one"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(TapKind, {{TapKind::FingerDamped, "finger_damped"}, {TapKind::Open, "open"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
 
 // With defaults: a session kept by an earlier version lacks the newer fields.
@@ -56,12 +57,16 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Tone, id, name, reason, batterEd
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Wish, high, longer, wire, feel)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(School, level, interval, edgeOverCentre, order)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Weather, temperature, relativeHumidity, pressure)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodReading, frequency, standardError, t60, second, beat, levelDb)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, readings, predicted, weather)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RodReading, frequency, standardError, t60, second, beat,
+                                                levelDb, taps, outliers)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RoundWay, kind, half, tapsPerRod)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, readings, predicted, weather, way)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(HeadWork, stage, rodTurns, countedRounds, round, group, startRod,
-                                   direction, heard, moves, movesDone, predicted, predictedError,
-                                   withinTolerance, heldByFilm, history)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, rodTurns, countedRounds, round, group,
+                                                startRod, direction, way, taps, askedAgain, moves, movesDone,
+                                                predicted, predictedError, withinTolerance, heldByFilm,
+                                                history)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireWork, strainer, begun, tests, rattles)
@@ -69,8 +74,23 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Session, drum, tone, wish, school, weather, station, path,
                                                 tolerance, source, practiceSeed, snareSide, batter, wires,
-                                                pads, note, clock, toneAt, weatherAt, snareSideAt, batterAt,
-                                                snareSideHeardAt, batterHeardAt, wiresAt, padsAt, savedAt)
+                                                card, pads, note, clock, toneAt, weatherAt, snareSideAt,
+                                                batterAt, snareSideHeardAt, batterHeardAt, wiresAt, padsAt,
+                                                cardAt, savedAt)
+
+namespace {
+
+/// Up to version 0.4 a round kept at most one tap a rod, under "heard".
+void renewHead(Json& head) {
+    if (!head.contains("heard") || head.contains("taps"))
+        return;
+    Json taps = Json::array();
+    for (const Json& tap : head.at("heard"))
+        taps.push_back(tap.is_null() ? Json::array() : Json::array({tap}));
+    head["taps"] = std::move(taps);
+}
+
+} // namespace
 
 std::string sessionText(const Session& session) {
     return Json(session).dump();
@@ -78,10 +98,13 @@ std::string sessionText(const Session& session) {
 
 Result<Session, InputProblem> sessionFromText(const std::string& text) {
     try {
-        Session session = Json::parse(text).get<Session>();
+        Json kept = Json::parse(text);
+        for (const char* head : {"batter", "snareSide"})
+            renewHead(kept.at(head));
+        Session session = kept.get<Session>();
         const auto rods = static_cast<std::size_t>(session.drum.rods);
         for (const HeadWork* work : {&session.batter, &session.snareSide})
-            if (work->rodTurns.size() != rods || work->heard.size() != rods)
+            if (work->rodTurns.size() != rods || work->taps.size() != rods)
                 return failure(InputProblem{"rodTurns", "the session's rods do not match its drum"});
         const auto drum = checkedDrum(session.drum);
         if (!drum)

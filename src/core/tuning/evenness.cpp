@@ -9,23 +9,30 @@
 
 namespace bombo {
 
-EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings) {
+EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings) {
     constexpr double priorSpread = 60.0;
     constexpr double readingSpread = 2.0;
     const int rods = static_cast<int>(readings.size());
 
+    std::vector<double> edgeLogs;
     std::vector<double> secondLogs;
-    double edgeMean = 0.0;
-    for (const RodPitches& reading : readings) {
-        edgeMean += std::log2(reading.edge.value) / rods;
-        if (reading.second)
-            secondLogs.push_back(std::log2(reading.second->value));
+    for (const auto& reading : readings) {
+        if (!reading)
+            continue;
+        edgeLogs.push_back(std::log2(reading->edge.value));
+        if (reading->second)
+            secondLogs.push_back(std::log2(reading->second->value));
     }
+    auto meanOf = [](const std::vector<double>& values) {
+        double sum = 0.0;
+        for (double value : values)
+            sum += value;
+        return values.empty() ? 0.0 : sum / static_cast<double>(values.size());
+    };
+    const double edgeMean = meanOf(edgeLogs);
     // The (2,1) pair has a reference of its own; with too few readings it says nothing.
-    const bool useSecond = static_cast<int>(secondLogs.size()) * 4 >= rods * 3;
-    double secondMean = 0.0;
-    for (double value : secondLogs)
-        secondMean += value / static_cast<double>(secondLogs.size());
+    const bool useSecond = secondLogs.size() * 4 >= edgeLogs.size() * 3;
+    const double secondMean = meanOf(secondLogs);
 
     const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
     const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1) - uniform;
@@ -36,15 +43,18 @@ EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings) {
     EvennessEstimate estimate;
     estimate.mean = Hertz{std::exp2(edgeMean)};
     for (int i = 0; i < rods; ++i) {
-        const RodPitches& reading = readings[static_cast<std::size_t>(i)];
-        const double heard = 1200.0 * (std::log2(reading.edge.value) - edgeMean);
+        const auto& own = readings[static_cast<std::size_t>(i)];
+        const auto& reading = own ? own : readings[static_cast<std::size_t>((i + rods / 2) % rods)];
+        const double heard = reading ? 1200.0 * (std::log2(reading->edge.value) - edgeMean) : 0.0;
         estimate.heard.push_back(Cents{heard});
         estimate.widest = std::max(estimate.widest, Cents{std::abs(heard)});
+        if (!own)
+            continue;
         const double weight = 1.0 / (readingSpread * readingSpread);
         precision += weight * edgeKernel.row(i).transpose() * edgeKernel.row(i);
         weighted += weight * edgeKernel.row(i).transpose() * heard;
-        if (useSecond && reading.second) {
-            const double second = 1200.0 * (std::log2(reading.second->value) - secondMean);
+        if (useSecond && own->second) {
+            const double second = 1200.0 * (std::log2(own->second->value) - secondMean);
             precision += weight * secondKernel.row(i).transpose() * secondKernel.row(i);
             weighted += weight * secondKernel.row(i).transpose() * second;
         }
@@ -53,6 +63,38 @@ EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings) {
     estimate.deviation = estimate.covariance * weighted;
     estimate.fourthHarmonicKnown = useSecond;
     return estimate;
+}
+
+std::optional<int> strayReading(const std::vector<std::optional<RodPitches>>& readings) {
+    constexpr double othersFit = 6.0; // cents, root mean square
+    constexpr double standsOff = 20.0;
+    const auto rods = static_cast<Eigen::Index>(readings.size());
+    const bool full = std::all_of(readings.begin(), readings.end(), [](const auto& r) { return bool(r); });
+    if (rods < 7 || !full)
+        return std::nullopt;
+    Eigen::MatrixXd shape(rods, 3);
+    Eigen::VectorXd heard(rods);
+    for (Eigen::Index i = 0; i < rods; ++i) {
+        const double angle = rodAngle(static_cast<int>(i), static_cast<int>(rods)).value;
+        shape.row(i) << 1.0, std::cos(2.0 * angle), std::sin(2.0 * angle);
+        heard[i] = 1200.0 * std::log2(readings[static_cast<std::size_t>(i)]->edge.value);
+    }
+    std::optional<int> stray;
+    for (Eigen::Index left = 0; left < rods; ++left) {
+        // Without the one left out: its row and figure at zero weight.
+        Eigen::VectorXd weight = Eigen::VectorXd::Ones(rods);
+        weight[left] = 0.0;
+        const Eigen::VectorXd fit =
+            (weight.asDiagonal() * shape).colPivHouseholderQr().solve(weight.asDiagonal() * heard);
+        const Eigen::VectorXd off = heard - shape * fit;
+        const double others = std::sqrt(weight.dot(off.cwiseAbs2()) / static_cast<double>(rods - 4));
+        if (others > othersFit || std::abs(off[left]) < standsOff)
+            continue;
+        if (stray)
+            return std::nullopt;
+        stray = static_cast<int>(left);
+    }
+    return stray;
 }
 
 namespace {

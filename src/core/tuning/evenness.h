@@ -15,7 +15,7 @@ struct RodPitches {
 
 struct EvennessEstimate {
     Hertz mean;                 ///< geometric mean of the edge pitches
-    std::vector<Cents> heard;   ///< edge pitch at each rod against `mean`
+    std::vector<Cents> heard;   ///< edge pitch at each rod against `mean`; as its opposite where not tapped
     Eigen::VectorXd deviation;  ///< each rod's own deviation in cents of pitch, sums to 0; odd part is 0
     Eigen::MatrixXd covariance; ///< of `deviation`, cents^2; wide along what taps cannot know
     Cents widest;               ///< largest |heard|
@@ -23,8 +23,15 @@ struct EvennessEstimate {
 };
 
 /// Gaussian estimate from all paired partials: prior 60 cents a rod, readings trusted to 2 cents.
+/// @param readings by rod; of two opposite rods one may be empty, since both hear the same to first order
 /// @pre readings.size() >= 3, all pitches > 0
-EvennessEstimate estimateEvenness(const std::vector<RodPitches>& readings);
+EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings);
+
+/// The rod whose edge pitch does not fit the others: they lie within 6 cents (root mean square) of what a
+/// tension field can sound like at first order, mean + a cos 2x + b sin 2x over the angle x, and it lies more
+/// than 20 cents off. Empty on half rounds, on heads of fewer than seven rods (with six a rod and its
+/// opposite cannot be told apart), and where more than one stands out.
+std::optional<int> strayReading(const std::vector<std::optional<RodPitches>>& readings);
 
 struct RodMove {
     std::vector<int> rods; ///< 0-based; one rod, or an opposite pair

@@ -22,11 +22,11 @@ PracticeState turned(int rods, double turns) {
 TEST(PracticeDrum, SameSeedSameSound) {
     const Drum drum = plover();
     const HiddenNature nature = drawNature(drum, 8);
-    const auto once = practiceEdgeTap(drum, nature, turned(8, 2), HeadSide::Batter, 3, 17);
-    EXPECT_EQ(once, practiceEdgeTap(drum, drawNature(drum, 8), turned(8, 2), HeadSide::Batter, 3, 17));
-    EXPECT_NE(once, practiceEdgeTap(drum, nature, turned(8, 2), HeadSide::Batter, 3,
-                                    18)); // no two strokes are the same
-    EXPECT_NE(once, practiceEdgeTap(drum, drawNature(drum, 9), turned(8, 2), HeadSide::Batter, 3, 17));
+    const PracticeTap tap{.rod = 3, .stroke = 17};
+    const auto once = practiceTap(drum, nature, turned(8, 2), tap);
+    EXPECT_EQ(once, practiceTap(drum, drawNature(drum, 8), turned(8, 2), tap));
+    EXPECT_NE(once, practiceTap(drum, nature, turned(8, 2), {.rod = 3, .stroke = 18})); // no two are the same
+    EXPECT_NE(once, practiceTap(drum, drawNature(drum, 9), turned(8, 2), tap));
 }
 
 TEST(PracticeDrum, TurningTightensAndMovesThePlace) {
@@ -72,7 +72,7 @@ TEST(PracticeDrum, IsHeardAsItIs) {
     for (int rod = 0; rod < 8; ++rod) {
         TapSplitter splitter(48000);
         auto taps = splitter.push(
-            practiceEdgeTap(drum, nature, state, HeadSide::Batter, rod, static_cast<std::uint64_t>(rod)));
+            practiceTap(drum, nature, state, {.rod = rod, .stroke = static_cast<std::uint64_t>(rod)}));
         for (Tap& tap : splitter.finish())
             taps.push_back(std::move(tap));
         ASSERT_EQ(taps.size(), 1U);
@@ -151,7 +151,7 @@ TEST(PracticeDrum, AdviceBringsStrangeDrumsHome) {
                 const int rod = *nextRodToTap(s.batter);
                 TapSplitter splitter(48000);
                 auto taps = splitter.push(
-                    practiceEdgeTap(s.drum, nature, practiceStateOf(s), HeadSide::Batter, rod, stroke++));
+                    practiceTap(s.drum, nature, practiceStateOf(s), {.rod = rod, .stroke = stroke++}));
                 for (Tap& tap : splitter.finish())
                     taps.push_back(std::move(tap));
                 const HeadBrief brief = briefFor(s, HeadSide::Batter);

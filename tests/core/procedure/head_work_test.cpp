@@ -28,7 +28,7 @@ HeadWork tapping() {
 
 /// A whole round of equal or given pitches.
 HeadWork heardRound(HeadWork work, const std::vector<double>& hz) {
-    for (std::size_t i = 0; i < work.heard.size(); ++i) {
+    for (std::size_t i = 0; i < work.taps.size(); ++i) {
         const auto rod = nextRodToTap(work);
         work = *hearTap(work, brief(), reading(hz[static_cast<std::size_t>(*rod)]));
     }
@@ -74,7 +74,7 @@ TEST(HeadWork, RoundAsksEachRodInTurnFromAnyStartEitherWay) {
             if (rod != order.back())
                 work = *hearTap(work, brief(), reading(300));
         }
-        EXPECT_EQ(work.tapsHeard(), 7);
+        EXPECT_EQ(work.rodsHeard(), 7);
     }
 }
 
@@ -103,7 +103,7 @@ TEST(HeadWork, MovesGoIntoTheLedgerAndThenTheRoundIsTappedAgain) {
     while (work.stage == HeadStage::Turning)
         work = *markMoved(work);
     EXPECT_EQ(work.stage, HeadStage::Tapping);
-    EXPECT_EQ(work.tapsHeard(), 0);
+    EXPECT_EQ(work.rodsHeard(), 0);
     for (const RodMove& move : moves)
         for (int rod : move.rods)
             EXPECT_NEAR(
