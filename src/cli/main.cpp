@@ -1,4 +1,5 @@
 #include "cli/verbs.h"
+#include "core/reading/steady_tone.h"
 #include "store/demo.h"
 
 #include <CLI/CLI.hpp>
@@ -139,12 +140,24 @@ int main(int argc, char** argv) {
     listen->add_option("--head", listening.head, "batter or snare_side");
     listen->add_option("--edge-hz", listening.edgeHz, "Edge pitch to expect")
         ->check(CLI::Range(20.0, 2000.0));
+    listen->add_option("--clock-cents", listening.clockCents, "How sharp the recorder's clock reads")
+        ->check(CLI::Range(-kFarthestClock.value, kFarthestClock.value));
     listen->footer("Example: bombo-cli listen round.wav --drum Wren --round 6");
     listen->callback([&] {
         const auto shelf = cli::openShelf(workbook);
         code = shelf ? print(cli::listen(listening, *shelf))
                      : print(cli::Cannot{problemText(shelf.fault()).toStdString()});
     });
+
+    std::string toneFile;
+    double referenceHz = 440.0;
+    auto* calibrate =
+        app.add_subcommand("calibrate", "How sharp a recorder's clock reads, from a steady tone");
+    calibrate->add_option("file", toneFile, "WAV or FLAC file with the tone")->required();
+    calibrate->add_option("--reference-hz", referenceHz, "What the tone is by the device that is trusted")
+        ->check(CLI::Range(80.0, 4000.0));
+    calibrate->footer("Example: bombo-cli calibrate tone.wav --reference-hz 440");
+    calibrate->callback([&] { code = print(cli::calibrate(toneFile, referenceHz)); });
 
     bool save = false;
     auto* log = app.add_subcommand("log", "The logbook of a workbook: list it, or save a setup to it");

@@ -20,11 +20,11 @@ Answer even(const Json& in, const Shelf& shelf) {
     const auto turns = numbersAt(in, "turns", drum->rods);
     if (!turns)
         return turns.fault();
-    std::vector<RodPitches> readings;
+    std::vector<std::optional<RodPitches>> readings;
     for (double hz : *heard) {
         if (hz <= 0.0)
             return InputProblem{"rods_hz", "every pitch must be above 0"};
-        readings.push_back({Hertz{hz}, std::nullopt});
+        readings.push_back(RodPitches{Hertz{hz}, std::nullopt});
     }
     if (*target <= 0.0)
         return InputProblem{"target_hz", "must be above 0"};
@@ -34,7 +34,7 @@ Answer even(const Json& in, const Shelf& shelf) {
             return second.fault();
         for (std::size_t i = 0; i < second->size(); ++i)
             if ((*second)[i] > 0.0)
-                readings[i].second = Hertz{(*second)[i]};
+                readings[i]->second = Hertz{(*second)[i]};
     }
     MoveLimits limits;
     if (in.contains("tolerance_cents")) {

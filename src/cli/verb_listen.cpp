@@ -27,6 +27,8 @@ const char* remedy(Verdict verdict) {
         return "the tone does not hold one pitch";
     case Verdict::NotThisHead:
         return "no tone where this head can be";
+    case Verdict::Drowned:
+        return "a steady sound covers the tone; stop it or come nearer";
     }
     return nullptr;
 }
@@ -42,7 +44,7 @@ Json medianOrNull(std::vector<double> values) {
     return values[values.size() / 2];
 }
 
-Json tapJson(const Tap& tap, const Reading& reading) {
+Json tapJson(const Tap& tap, const Reading& reading, const std::optional<Marker>& marker) {
     Json partials = Json::array();
     for (const Partial& p : reading.partials)
         partials.push_back({{"frequency_hz", p.frequency.value},
@@ -58,6 +60,9 @@ Json tapJson(const Tap& tap, const Reading& reading) {
             {"standard_error_hz", clear ? valueOrNull(reading.standardError) : Json()},
             {"second_hz", clear ? valueOrNull(reading.second) : Json()},
             {"t60_s", clear ? valueOrNull(reading.t60) : Json()},
+            {"beat_hz", clear ? valueOrNull(reading.beat) : Json()},
+            {"glide_cents", clear ? valueOrNull(reading.glide) : Json()},
+            {"marker", marker ? Json(marker->name) : Json()},
             {"level_db", reading.levelDb},
             {"partials", partials}};
 }
@@ -96,17 +101,20 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
         std::vector<double> tones;
         std::vector<double> buzzes;
         int clear = 0;
-        const auto summary = splitSoundFile(file, [&](Tap&& tap) {
-            const Reading reading = readTap(tap, {.expected = *expected});
-            clear += reading.verdict == Verdict::Clear;
-            const HitLengths lengths = lengthsOf(tap);
-            if (lengths.tone)
-                tones.push_back(lengths.tone->value);
-            if (lengths.buzz)
-                buzzes.push_back(lengths.buzz->value);
-            taps.push_back(tapJson(tap, reading));
-            return true;
-        });
+        const auto summary = splitSoundFile(
+            file,
+            [&](Tap&& tap, const auto& marker) {
+                const Reading reading = readTap(tap, {.expected = *expected});
+                clear += reading.verdict == Verdict::Clear;
+                const HitLengths lengths = lengthsOf(tap);
+                if (lengths.tone)
+                    tones.push_back(lengths.tone->value);
+                if (lengths.buzz)
+                    buzzes.push_back(lengths.buzz->value);
+                taps.push_back(tapJson(tap, reading, marker));
+                return true;
+            },
+            Cents{options.clockCents});
         if (!summary)
             return Cannot{problemText(summary.fault())};
         if (options.round > 0 && clear != options.round)
@@ -117,6 +125,9 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
         if (summary->invalidSamples > 0)
             warnings.push_back(fmt::format("{} samples were not numbers and were taken as silence",
                                            summary->invalidSamples));
+        if (summary->unmarkedHits > 0)
+            warnings.push_back(fmt::format(
+                "{} hits without a marker were left out, since the file has markers", summary->unmarkedHits));
         if (summary->endsEarly)
             warnings.push_back("the file ends before its header says; what there is was read");
         const std::string name = std::filesystem::path(file).filename().string();

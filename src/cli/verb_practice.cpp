@@ -24,19 +24,31 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
             return first.fault();
         firstStroke = *first;
     }
+    PracticeHands hands;
+    if (in.contains("sloppiness")) {
+        const auto sloppiness = numberAt(in, "sloppiness");
+        if (!sloppiness)
+            return sloppiness.fault();
+        if (*sloppiness < 0.0 || *sloppiness > 5.0)
+            return InputProblem{"sloppiness", "must be from 0 (a machine) to 5"};
+        hands.sloppiness = *sloppiness;
+    }
     const HiddenNature nature = drawNature(*drum, static_cast<std::uint64_t>(*seed));
     std::vector<Turns> rodTurns;
     for (double t : *turns)
         rodTurns.push_back(Turns{t});
     const PracticeState state{rodTurns, rodTurns, {}};
     std::vector<float> samples;
+    std::vector<Marker> markers;
     for (int rod = 0; rod < drum->rods; ++rod) {
+        const auto stroke = static_cast<std::uint64_t>(firstStroke) + static_cast<std::uint64_t>(rod);
         const auto tap =
-            practiceEdgeTap(*drum, nature, state, *side, rod,
-                            static_cast<std::uint64_t>(firstStroke) + static_cast<std::uint64_t>(rod));
+            practiceTap(*drum, nature, state, {.side = *side, .rod = rod, .stroke = stroke, .hands = hands});
+        const double at = static_cast<double>(samples.size()) / PracticeSound{}.sampleRate;
+        markers.push_back({Seconds{at} + PracticeSound{}.leadIn, "rod " + std::to_string(rod + 1)});
         samples.insert(samples.end(), tap.begin(), tap.end());
     }
-    const auto written = writeSoundFile(out, samples, PracticeSound{}.sampleRate);
+    const auto written = writeSoundFile(out, samples, PracticeSound{}.sampleRate, markers);
     if (!written)
         return Cannot{problemText(written.fault())};
     return Json{{"file", out.string()}, {"taps", drum->rods}, {"length_s", written->length.value}};

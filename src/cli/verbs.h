@@ -56,10 +56,13 @@ struct ListenOptions {
     std::vector<std::string> files;
     std::string drum;
     std::string head = "batter";
-    double edgeHz = 0; ///< expected edge pitch; 0: from the drum's middle range, or none without a drum
-    int round = 0;     ///< expected number of clear taps; 0: any
+    double edgeHz = 0;     ///< expected edge pitch; 0: from the drum's middle range, or none without a drum
+    int round = 0;         ///< expected number of clear taps; 0: any
+    double clockCents = 0; ///< by how much the recorder's clock reads sharp
 };
 Answer listen(const ListenOptions& options, const Shelf& shelf);
+/// How sharp the clock reads that recorded a steady tone of known pitch.
+Answer calibrate(const std::string& file, double referenceHz);
 
 Answer listLog(const std::string& workbookPath);
 Answer saveLog(const std::string& workbookPath, const Json& in, const std::string& now);

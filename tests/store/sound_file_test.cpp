@@ -50,7 +50,7 @@ protected:
 
     static std::vector<double> pitches(const std::string& file, SoundSummary* summary = nullptr) {
         std::vector<double> found;
-        const auto read = splitSoundFile(file, [&](Tap&& tap) {
+        const auto read = splitSoundFile(file, [&](Tap&& tap, const auto&) {
             const Reading reading = readTap(tap);
             if (reading.verdict == Verdict::Clear)
                 found.push_back(reading.frequency->value);
@@ -63,7 +63,7 @@ protected:
     }
 
     static SoundFault faultOf(const std::string& file) {
-        const auto read = splitSoundFile(file, [](Tap&&) { return true; });
+        const auto read = splitSoundFile(file, [](Tap&&, const auto&) { return true; });
         EXPECT_FALSE(read);
         if (read)
             return SoundFault::CannotWrite;
@@ -152,7 +152,7 @@ TEST_F(SoundFile, AnHourIsReadInBoundedMemory) {
     rusage before{};
     getrusage(RUSAGE_SELF, &before);
     int taps = 0;
-    ASSERT_TRUE(splitSoundFile(path("hour.wav"), [&](Tap&&) { return ++taps > 0; }));
+    ASSERT_TRUE(splitSoundFile(path("hour.wav"), [&](Tap&&, const auto&) { return ++taps > 0; }));
     rusage after{};
     getrusage(RUSAGE_SELF, &after);
     EXPECT_EQ(taps, 60);
@@ -165,7 +165,7 @@ TEST_F(SoundFile, AFileThatBeginsWithTheBlowIsHeard) {
     testing::addTones(sound, testing::edgeTap(262.0), 0.004);
     int taps = 0;
     ASSERT_TRUE(writeSoundFile(path("cut.wav"), sound, 48000));
-    ASSERT_TRUE(splitSoundFile(path("cut.wav"), [&](Tap&& tap) {
+    ASSERT_TRUE(splitSoundFile(path("cut.wav"), [&](Tap&& tap, const auto&) {
         ++taps;
         EXPECT_NEAR(tap.onset.value, 0.004, 0.002);
         EXPECT_EQ(readTap(tap).verdict, Verdict::Clear);
@@ -180,7 +180,7 @@ TEST_F(SoundFile, AFileThatBeginsInTheMiddleOfASoundHasNoBlowThere) {
     testing::addNoise(steady, 0.05, 3);
     int taps = 0;
     ASSERT_TRUE(writeSoundFile(path("steady.wav"), steady, 48000));
-    ASSERT_TRUE(splitSoundFile(path("steady.wav"), [&](Tap&&) {
+    ASSERT_TRUE(splitSoundFile(path("steady.wav"), [&](Tap&&, const auto&) {
         ++taps;
         return true;
     }));
@@ -191,7 +191,7 @@ TEST_F(SoundFile, StopsWhenEnoughWasHeard) {
     int taps = 0;
     const auto read =
         splitSoundFile(write("three.wav", threeTaps(48000), 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_16),
-                       [&](Tap&&) { return ++taps < 2; });
+                       [&](Tap&&, const auto&) { return ++taps < 2; });
     ASSERT_TRUE(read);
     EXPECT_TRUE(read->stopped);
     EXPECT_EQ(taps, 2);
@@ -204,6 +204,64 @@ TEST_F(SoundFile, WritesWhatItReads) {
     const auto refused = writeSoundFile("/no/such/folder/out.wav", sound, 48000);
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.fault().fault, SoundFault::CannotWrite);
+}
+
+TEST_F(SoundFile, MarkersComeBackAndChooseTheHits) {
+    const auto sound = threeTaps(48000);
+    std::vector<Seconds> onsets;
+    ASSERT_TRUE(writeSoundFile(path("plain.wav"), sound, 48000));
+    ASSERT_TRUE(splitSoundFile(path("plain.wav"), [&](Tap&& tap, const auto& marker) {
+        EXPECT_FALSE(marker);
+        onsets.push_back(tap.onset);
+        return true;
+    }));
+    ASSERT_EQ(onsets.size(), 3U);
+    const std::vector<Marker> markers{{onsets[0], "rod 4"}, {onsets[2] + Seconds{0.03}, "the last"}};
+    ASSERT_TRUE(writeSoundFile(path("marked.wav"), sound, 48000, markers));
+    std::vector<std::string> names;
+    const auto read = splitSoundFile(path("marked.wav"), [&](Tap&&, const auto& marker) {
+        names.push_back(marker ? marker->name : "none");
+        return true;
+    });
+    ASSERT_TRUE(read);
+    EXPECT_EQ(names, (std::vector<std::string>{"rod 4", "the last"}));
+    EXPECT_EQ(read->unmarkedHits, 1);
+    ASSERT_EQ(read->markers.size(), 2U);
+    EXPECT_NEAR(read->markers[0].at.value, onsets[0].value, 1.0 / 48000);
+}
+
+TEST(Markers, NameTheRod) {
+    EXPECT_EQ(rodNamed({{}, "rod 4"}), 4);
+    EXPECT_EQ(rodNamed({{}, "12"}), 12);
+    EXPECT_EQ(rodNamed({{}, "Take 2, rod"}), 2);
+    for (const char* none : {"", "rod", "0", "edge", "99999999999999"})
+        EXPECT_FALSE(rodNamed({{}, none})) << none;
+}
+
+TEST_F(SoundFile, AClockThatReadsSharpIsCorrected) {
+    ASSERT_TRUE(writeSoundFile(path("taps.wav"), threeTaps(48000), 48000));
+    auto firstPitch = [&](Cents clock) {
+        double hz = 0.0;
+        EXPECT_TRUE(splitSoundFile(
+            path("taps.wav"),
+            [&](Tap&& tap, const auto&) {
+                hz = readTap(tap).frequency->value;
+                return false;
+            },
+            clock));
+        return Hertz{hz};
+    };
+    EXPECT_NEAR(centsBetween(firstPitch({}), firstPitch(Cents{12.0})).value, -12.0, 0.1);
+}
+
+TEST_F(SoundFile, WholeSoundForTones) {
+    const auto sound = threeTaps(48000);
+    ASSERT_TRUE(writeSoundFile(path("whole.wav"), sound, 48000));
+    const auto whole = readSoundFile(path("whole.wav"));
+    ASSERT_TRUE(whole);
+    EXPECT_EQ(whole->samples.size(), sound.size());
+    EXPECT_EQ(whole->sampleRate, 48000);
+    EXPECT_EQ(readSoundFile(path("missing.wav")).fault().fault, SoundFault::NotFound);
 }
 
 } // namespace
