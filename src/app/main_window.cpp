@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 
 #include "app/drum/drum_page.h"
+#include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
 #include "app/proof/proof_page.h"
 #include "app/session/wording.h"
@@ -163,11 +164,7 @@ void MainWindow::fillMenus() {
         if (taken)
             setUnits(units);
     });
-    view->addSeparator();
-    QAction* audible = view->addAction(tr("&Hear the practice drum"), this,
-                                       [this](bool on) { m_controller.settings().setPracticeAudible(on); });
-    audible->setCheckable(true);
-    audible->setChecked(m_controller.settings().practiceAudible());
+    fillListenMenu(*menuBar()->addMenu(tr("&Listen")), m_controller, this);
 
     QMenu* go = menuBar()->addMenu(tr("&Go"));
     for (const Station station : kStations)

@@ -1,5 +1,9 @@
 #include "app/settings.h"
 
+#include "core/reading/steady_tone.h"
+
+#include <algorithm>
+
 namespace bombo {
 namespace {
 
@@ -11,6 +15,10 @@ const QString kMillimetres = QStringLiteral("view/millimetres");
 const QString kDetails = QStringLiteral("view/details");
 const QString kGeometry = QStringLiteral("view/geometry");
 const QString kInputDevice = QStringLiteral("sound/input_device");
+const QString kClocks = QStringLiteral("sound/clock_cents/");
+const QString kCueOutput = QStringLiteral("sound/cue_output");
+const QString kSloppiness = QStringLiteral("practice/sloppiness");
+const QString kHum = QStringLiteral("practice/hum");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
 QString themeName(ThemeChoice choice) {
@@ -54,6 +62,31 @@ QByteArray Settings::inputDevice() const {
 }
 void Settings::setInputDevice(const QByteArray& id) {
     m_store.setValue(kInputDevice, id);
+}
+Cents Settings::clockOf(const QByteArray& device) const {
+    const double cents = m_store.value(kClocks + QString::fromLatin1(device.toHex())).toDouble();
+    return Cents{std::clamp(cents, -kFarthestClock.value, kFarthestClock.value)};
+}
+void Settings::setClockOf(const QByteArray& device, Cents sharp) {
+    m_store.setValue(kClocks + QString::fromLatin1(device.toHex()), sharp.value);
+}
+QByteArray Settings::cueOutput() const {
+    return m_store.value(kCueOutput).toByteArray();
+}
+void Settings::setCueOutput(const QByteArray& id) {
+    m_store.setValue(kCueOutput, id);
+}
+double Settings::practiceSloppiness() const {
+    return std::clamp(m_store.value(kSloppiness, 1.0).toDouble(), 0.0, 5.0);
+}
+void Settings::setPracticeSloppiness(double sloppiness) {
+    m_store.setValue(kSloppiness, sloppiness);
+}
+bool Settings::practiceHum() const {
+    return m_store.value(kHum, false).toBool();
+}
+void Settings::setPracticeHum(bool hum) {
+    m_store.setValue(kHum, hum);
 }
 bool Settings::practiceAudible() const {
     return m_store.value(kPracticeAudible, true).toBool();

@@ -20,6 +20,16 @@ public:
     void setTheme(ThemeChoice choice);
     QByteArray inputDevice() const; ///< id; empty: the default
     void setInputDevice(const QByteArray& id);
+    /// By how much the clock of an input device reads sharp; 0 if it was never compared.
+    Cents clockOf(const QByteArray& device) const;
+    void setClockOf(const QByteArray& device, Cents sharp);
+    /// Output for the short sounds of heard and again; empty: they are off.
+    QByteArray cueOutput() const;
+    void setCueOutput(const QByteArray& id);
+    double practiceSloppiness() const; ///< see PracticeHands; 1 if never chosen
+    void setPracticeSloppiness(double sloppiness);
+    bool practiceHum() const; ///< mains hum in the practice room
+    void setPracticeHum(bool hum);
     bool practiceAudible() const; ///< play the practice drum through the loudspeaker
     void setPracticeAudible(bool audible);
     UnitsShown units() const;

@@ -102,28 +102,31 @@ void Microphone::start(const QByteArray& id) {
     for (const QAudioDevice& device : QMediaDevices::audioInputs())
         if (!id.isEmpty() && device.id() == id)
             m_device = device;
-    if (m_device.isNull()) {
+    if (m_device.isNull())
         emit failed(Fault::NoDevice, {});
-        return;
-    }
+    else
+        open();
+}
+
+void Microphone::open() {
     const QAudioFormat format = formatFor(m_device);
     m_sink = std::make_unique<RingDevice>(m_ring, format);
     m_source = std::make_unique<QAudioSource>(m_device, format);
     m_source->setBufferSize(format.bytesForDuration(50'000));
     m_source->start(m_sink.get());
     if (m_source->error() != QAudio::NoError) {
-        m_source.reset();
-        m_sink.reset();
-        emit failed(Fault::CannotOpen, m_device.description());
+        close();
+        if (!m_waits) // while waiting it is tried again
+            emit failed(Fault::CannotOpen, m_device.description());
         return;
     }
+    m_waits = false;
     m_watch.start();
     connect(m_source.get(), &QAudioSource::stateChanged, this, &Microphone::stateChanged);
-    emit started(format.sampleRate(), m_device.description());
+    emit started(format.sampleRate(), m_device.id(), m_device.description());
 }
 
-void Microphone::stop() {
-    m_watch.stop();
+void Microphone::close() {
     if (m_source) {
         m_source->disconnect(this);
         m_source->stop();
@@ -132,16 +135,29 @@ void Microphone::stop() {
     m_sink.reset();
 }
 
-void Microphone::checkPluggedIn() {
-    if (!m_source)
-        return;
-    const auto devices = QMediaDevices::audioInputs();
-    const bool there = std::any_of(devices.begin(), devices.end(),
-                                   [this](const QAudioDevice& d) { return d.id() == m_device.id(); });
-    if (there)
-        return;
-    stop();
+void Microphone::stop() {
+    m_watch.stop();
+    m_waits = false;
+    close();
+}
+
+void Microphone::pulled() {
+    close();
+    m_waits = true;
+    m_watch.start();
     emit failed(Fault::Unplugged, m_device.description());
+}
+
+void Microphone::checkPluggedIn() {
+    const auto devices = QMediaDevices::audioInputs();
+    const auto there = std::find_if(devices.begin(), devices.end(),
+                                    [this](const QAudioDevice& d) { return d.id() == m_device.id(); });
+    if (m_source && there == devices.end()) {
+        pulled();
+    } else if (m_waits && there != devices.end()) {
+        m_device = *there;
+        open();
+    }
 }
 
 void Microphone::stateChanged(QAudio::State state) {
@@ -151,8 +167,8 @@ void Microphone::stateChanged(QAudio::State state) {
     QMetaObject::invokeMethod(
         this,
         [this] {
-            stop();
-            emit failed(Fault::Unplugged, m_device.description());
+            if (m_source)
+                pulled();
         },
         Qt::QueuedConnection);
 }

@@ -45,16 +45,21 @@ public:
     static QList<InputDevice> devices();
 
 public slots:
+    /// A device that is pulled while it is listened to is waited for: `failed(Unplugged)`, and `started`
+    /// again once it is back.
     /// @param id of a device, or empty for the default one
     void start(const QByteArray& id);
     void stop();
 
 signals:
-    void started(double sampleRate, const QString& deviceName);
+    void started(double sampleRate, const QByteArray& id, const QString& deviceName);
     void failed(bombo::Microphone::Fault fault, const QString& deviceName);
 
 private:
     void checkPluggedIn();
+    void open();
+    void close();
+    void pulled();
     void stateChanged(QAudio::State state);
 
     SampleRing& m_ring;
@@ -62,6 +67,7 @@ private:
     std::unique_ptr<QAudioSource> m_source;
     std::unique_ptr<RingDevice> m_sink;
     QAudioDevice m_device;
+    bool m_waits = false; ///< for m_device to come back
 };
 
 } // namespace bombo

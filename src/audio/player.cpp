@@ -14,8 +14,22 @@ Player::~Player() {
         m_sink->stop();
 }
 
-bool Player::play(const std::vector<float>& samples, double sampleRate) {
-    const QAudioDevice device = QMediaDevices::defaultAudioOutput();
+QList<Player::Output> Player::outputs() {
+    QList<Output> list;
+    const QAudioDevice standard = QMediaDevices::defaultAudioOutput();
+    if (!standard.isNull())
+        list.append({standard.id(), standard.description()});
+    for (const QAudioDevice& device : QMediaDevices::audioOutputs())
+        if (device.id() != standard.id())
+            list.append({device.id(), device.description()});
+    return list;
+}
+
+bool Player::play(const std::vector<float>& samples, double sampleRate, const QByteArray& output) {
+    QAudioDevice device = output.isEmpty() ? QMediaDevices::defaultAudioOutput() : QAudioDevice();
+    for (const QAudioDevice& candidate : QMediaDevices::audioOutputs())
+        if (!output.isEmpty() && candidate.id() == output)
+            device = candidate;
     QAudioFormat format;
     format.setSampleRate(static_cast<int>(std::lround(sampleRate)));
     format.setChannelCount(1);

@@ -1,5 +1,5 @@
 #pragma once
-/// Plays one sound at a time through the default output.
+/// Plays one sound at a time through the default output or another one.
 #include <QAudioSink>
 #include <QBuffer>
 #include <QObject>
@@ -14,8 +14,17 @@ public:
     explicit Player(QObject* parent = nullptr);
     ~Player() override;
 
-    /// Stops what plays and plays this. @return false when there is no output to play it on
-    bool play(const std::vector<float>& samples, double sampleRate);
+    /// Stops what plays and plays this.
+    /// @param output id of a device; empty: the default one
+    /// @return false when there is no such output to play it on
+    bool play(const std::vector<float>& samples, double sampleRate, const QByteArray& output = {});
+
+    struct Output {
+        QByteArray id;
+        QString name;
+    };
+    /// The default one first.
+    static QList<Output> outputs();
 
 private:
     std::unique_ptr<QBuffer> m_buffer;

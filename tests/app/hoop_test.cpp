@@ -157,7 +157,7 @@ TEST(StepWordsTest, CountIsNeverLost) {
     EXPECT_EQ(stepWords(s, HeadSide::SnareSide).figure, QStringLiteral("Rod 4"));
     s = done(s, TapHeard{HeadSide::SnareSide, at(380)});
     EXPECT_EQ(stepWords(s, HeadSide::SnareSide).figure, QStringLiteral("Rod 3"));
-    EXPECT_EQ(stepWords(s, HeadSide::SnareSide).count, QStringLiteral("tap 2 of 8"));
+    EXPECT_EQ(stepWords(s, HeadSide::SnareSide).count, QStringLiteral("rod 2 of 8"));
 }
 
 TEST(StepWordsTest, TheButtonFollowsTheSource) {

@@ -56,12 +56,10 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
         ASSERT_TRUE(p.spaceUntil(HeadSide::Batter, isDone));
         for (HeadSide side : {HeadSide::SnareSide, HeadSide::Batter}) {
             const HeadWork& work = p.session().head(side);
-            const auto first = estimateEvenness({[&] {
-                std::vector<RodPitches> r;
-                for (const RodReading& x : work.history.front().readings)
-                    r.push_back({x.frequency, x.second});
-                return r;
-            }()});
+            std::vector<std::optional<RodPitches>> heard;
+            for (const auto& x : work.history.front().readings)
+                heard.push_back(RodPitches{x->frequency, x->second});
+            const auto first = estimateEvenness(heard);
             EXPECT_LT(lastEstimate(work)->widest, first.widest); // the rounds sounded different
             EXPECT_NEAR(centsBetween(briefFor(p.session(), side).target, lastEstimate(work)->mean).value, 0.0,
                         8.5);
@@ -127,11 +125,11 @@ TEST_F(Journey, AnInterruptedRoundIsFoundAgain) {
         p.click(QStringLiteral("startHere"));
         p.click(QStringLiteral("otherWay"));
         EXPECT_EQ(p.session().snareSide.startRod, 4);
-        ASSERT_TRUE(p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.tapsHeard() == 2; }));
+        ASSERT_TRUE(p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.rodsHeard() == 2; }));
     }
     Program p(book());
     const HeadWork& work = p.session().snareSide;
-    EXPECT_EQ(work.tapsHeard(), 2);
+    EXPECT_EQ(work.rodsHeard(), 2);
     EXPECT_EQ(work.direction, Direction::Clockwise);
     EXPECT_EQ(nextRodToTap(work), 2); // 5, 4, then rod 3
     EXPECT_EQ(p.find<QLabel>(QStringLiteral("step"))->text(), QStringLiteral("Rod 3"));

@@ -1,5 +1,7 @@
 /// Draws every main view from the demo: bombo-screenshots FOLDER [day|night] [WIDTHxHEIGHT]. Used to refresh
 /// docs/screenshots and to look at the program without a monitor.
+#include "app/card/card_dialog.h"
+#include "app/listening/clock_dialog.h"
 #include "driver.h"
 
 #include "store/demo.h"
@@ -17,10 +19,11 @@ namespace {
 class Album {
 public:
     Album(Program& program, QString folder) : m_program(program), m_folder(std::move(folder)) {}
-    void take(const QString& name) {
+    void take(const QString& name) { take(name, m_program.window); }
+    void take(const QString& name, QWidget& window) {
         QApplication::processEvents();
         const QString path = QDir(m_folder).filePath(name + QStringLiteral(".png"));
-        if (!m_program.window.grab().save(path))
+        if (!window.grab().save(path))
             throw std::runtime_error("cannot write " + path.toStdString());
         std::cout << path.toStdString() << '\n';
     }
@@ -29,6 +32,27 @@ private:
     Program& m_program;
     QString m_folder;
 };
+
+/// The pitch card half heard and full, on the drum as it stands.
+void takeCard(Program& p, Album& album) {
+    CardDialog dialog(p.controller, &p.window);
+    dialog.show();
+    int taps = 0;
+    while (nextPlace(p.session().card)) {
+        dialog.findChild<QPushButton*>(QStringLiteral("cardTap"))->click();
+        if (!p.waitFor([&] { return !p.controller.listener().isReading(); }))
+            throw std::runtime_error("the card does not listen");
+        if (++taps == 5)
+            album.take(QStringLiteral("pitch-card-begun"), dialog);
+    }
+    album.take(QStringLiteral("pitch-card"), dialog);
+}
+
+void takeClock(Program& p, Album& album) {
+    ClockDialog dialog(p.controller, &p.window);
+    dialog.show();
+    album.take(QStringLiteral("clock"), dialog);
+}
 
 void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("drum"));
@@ -54,7 +78,7 @@ void drive(Program& p, Album& album, QSize size) {
     p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
     p.press(Qt::Key_Space);
     p.spaceUntil(HeadSide::Batter,
-                 [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.tapsHeard() == 4; });
+                 [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.rodsHeard() == 4; });
     album.take(QStringLiteral("batter-listening"));
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
     album.take(QStringLiteral("batter-evening"));
@@ -71,6 +95,8 @@ void drive(Program& p, Album& album, QSize size) {
     tabs->setCurrentIndex(0);
     p.click(QStringLiteral("station-3"));
     album.take(QStringLiteral("batter-done"));
+    takeCard(p, album);
+    takeClock(p, album);
     p.press(Qt::Key_Space);
     p.spaceUntil([&] { return p.session().wires.rattles.size() == 2; });
     album.take(QStringLiteral("wires"));

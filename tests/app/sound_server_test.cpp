@@ -2,6 +2,7 @@
 /// microphone on its monitor.
 #include "driver.h"
 
+#include "app/listening/clock_dialog.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 #include "support/synthesis.h"
@@ -42,11 +43,11 @@ TEST(SoundServer, AWholeRoundIsHeardThroughTheMicrophone) {
     play.start(QStringLiteral("paplay"), {wav});
     ASSERT_TRUE(play.waitForStarted());
     ASSERT_TRUE(p.waitFor([&] { return p.session().batter.history.size() == 1; }, 30000))
-        << p.session().batter.tapsHeard() << " taps heard";
+        << p.session().batter.rodsHeard() << " taps heard";
     play.waitForFinished();
     const auto& readings = p.session().batter.history[0].readings;
     for (std::size_t i = 0; i < 8; ++i)
-        EXPECT_NEAR(readings[i].frequency.value, 280.0 + static_cast<double>(i), 0.2) << i;
+        EXPECT_NEAR(readings[i]->frequency.value, 280.0 + static_cast<double>(i), 0.2) << i;
     EXPECT_EQ(*p.controller.workbook()->readingCount(p.controller.sessionId()), 8);
 }
 
@@ -61,11 +62,12 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     ASSERT_TRUE(writeSoundFile(wav.toStdString(), sound, 48000));
 
     // A second microphone that can be pulled.
+    const QStringList secondMicrophone{
+        QStringLiteral("load-module"), QStringLiteral("module-remap-source"),
+        QStringLiteral("source_name=second"), QStringLiteral("master=stage.monitor"),
+        QStringLiteral("source_properties=device.description=Second-microphone")};
     QProcess load;
-    load.start(QStringLiteral("pactl"),
-               {QStringLiteral("load-module"), QStringLiteral("module-remap-source"),
-                QStringLiteral("source_name=second"), QStringLiteral("master=stage.monitor"),
-                QStringLiteral("source_properties=device.description=Second-microphone")});
+    load.start(QStringLiteral("pactl"), secondMicrophone);
     ASSERT_TRUE(load.waitForFinished());
     const QString module = QString::fromUtf8(load.readAllStandardOutput()).trimmed();
     auto second = [] {
@@ -87,7 +89,7 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     QProcess play;
     play.start(QStringLiteral("paplay"), {wav});
-    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.tapsHeard() == 2; }, 20000));
+    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 2; }, 20000));
     play.waitForFinished();
 
     QProcess unload;
@@ -95,16 +97,98 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     ASSERT_TRUE(unload.waitForFinished());
     ASSERT_TRUE(
         p.waitFor([&] { return p.window.noticeBar()->text().contains(QStringLiteral("is gone")); }, 20000));
-    EXPECT_EQ(p.session().batter.tapsHeard(), 2);
-    EXPECT_EQ(p.session().source, SoundSource::File);
-    // The other microphone goes on with the same round.
-    p.settings.setInputDevice({});
+    EXPECT_EQ(p.session().batter.rodsHeard(), 2);
+    EXPECT_TRUE(
+        p.find<QLabel>(QStringLiteral("verdict"))->text().contains(QStringLiteral("Waiting for Second")));
+    EXPECT_EQ(p.session().source, SoundSource::Microphone);
+
+    // Plugged in again: the same round goes on.
+    QSignalSpy started(&p.controller.listener(), &Listener::microphoneStarted);
+    load.start(QStringLiteral("pactl"), secondMicrophone);
+    ASSERT_TRUE(load.waitForFinished());
+    ASSERT_TRUE(p.waitFor([&] { return started.count() == 1; }, 20000));
+    EXPECT_TRUE(p.waitFor([&] { return p.window.noticeBar()->text().contains(QStringLiteral("is back")); }));
     level.clear();
-    p.controller.chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     play.start(QStringLiteral("paplay"), {wav});
-    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.tapsHeard() == 4; }, 20000));
+    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 4; }, 20000));
     play.waitForFinished();
+
+    // Pulled once more: any other microphone will do, too.
+    unload.start(QStringLiteral("pactl"), {QStringLiteral("unload-module"),
+                                           QString::fromUtf8(load.readAllStandardOutput()).trimmed()});
+    ASSERT_TRUE(unload.waitForFinished());
+    ASSERT_TRUE(p.waitFor([&] { return p.controller.listener().isMicrophoneAway(); }, 20000));
+    level.clear();
+    p.controller.chooseMicrophone({});
+    ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
+    play.start(QStringLiteral("paplay"), {wav});
+    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 6; }, 20000));
+    play.waitForFinished();
+}
+
+TEST(SoundServer, TheClockIsComparedWithATone) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    auto tone = testing::silence(12.0);
+    testing::addSteady(tone, 440.5, 0.3); // this microphone would read two cents sharp
+    const QString wav = folder.filePath(QStringLiteral("tone.wav"));
+    ASSERT_TRUE(writeSoundFile(wav.toStdString(), tone, 48000));
+
+    Program p(book);
+    ClockDialog dialog(p.controller, &p.window);
+    dialog.show();
+    auto* measure = dialog.findChild<QPushButton*>(QStringLiteral("clockMeasure"));
+    auto* save = dialog.findChild<QPushButton*>(QStringLiteral("clockSave"));
+    auto* result = dialog.findChild<QLabel*>(QStringLiteral("clockResult"));
+    ASSERT_TRUE(p.waitFor([&] { return measure->isEnabled(); }, 20000)); // the microphone is open
+    QTest::mouseClick(measure, Qt::LeftButton);                          // silence
+    ASSERT_TRUE(p.waitFor([&] { return result->text().contains(QStringLiteral("No steady tone")); }, 20000));
+    EXPECT_FALSE(save->isEnabled());
+
+    QProcess play;
+    play.start(QStringLiteral("paplay"), {wav});
+    ASSERT_TRUE(play.waitForStarted());
+    QSignalSpy level(&p.controller.listener(), &Listener::level);
+    ASSERT_TRUE(p.waitFor([&] { return !level.isEmpty() && level.last()[0].toDouble() > -20.0; }, 20000));
+    QTest::mouseClick(measure, Qt::LeftButton);
+    ASSERT_TRUE(p.waitFor([&] { return save->isEnabled(); }, 20000)) << result->text().toStdString();
+    EXPECT_TRUE(result->text().contains(QStringLiteral("1.97 cents sharp"))) << result->text().toStdString();
+    QTest::mouseClick(save, Qt::LeftButton);
+    const QByteArray id = p.controller.listener().microphoneId();
+    EXPECT_NEAR(p.settings.clockOf(id).value, 1.97, 0.02);
+    EXPECT_TRUE(
+        dialog.findChild<QLabel*>(QStringLiteral("clockKept"))->text().contains(QStringLiteral("sharp")));
+    play.waitForFinished();
+    auto* forget = dialog.findChild<QPushButton*>(QStringLiteral("clockForget"));
+    QTest::mouseClick(forget, Qt::LeftButton);
+    EXPECT_EQ(p.settings.clockOf(id).value, 0.0);
+}
+
+TEST(SoundServer, AKeptClockCorrectsTheRound) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    auto sound = testing::silence(2.0);
+    testing::addTones(sound, testing::edgeTap(281.0, 0.4, 0.3), 0.8);
+    const QString wav = folder.filePath(QStringLiteral("one.wav"));
+    ASSERT_TRUE(writeSoundFile(wav.toStdString(), sound, 48000));
+    Program p(book);
+    p.settings.setClockOf(Microphone::devices().first().id, Cents{10.0});
+    p.controller.goTo(Station::Batter);
+    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
+    while (p.session().batter.stage == HeadStage::Raising)
+        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+    QSignalSpy level(&p.controller.listener(), &Listener::level);
+    p.controller.chooseSource(SoundSource::Microphone);
+    ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
+    QProcess play;
+    play.start(QStringLiteral("paplay"), {wav});
+    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 1; }, 20000));
+    play.waitForFinished();
+    const Hertz heard = p.session().batter.taps[0][0].frequency;
+    EXPECT_NEAR(centsBetween(Hertz{281.0}, heard).value, -10.0, 0.5);
 }
 
 } // namespace

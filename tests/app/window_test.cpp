@@ -243,7 +243,7 @@ TEST_F(Window, BadSoundFilesAreNamedAndTheRoundIsKept) {
     Program p(book());
     listenToFiles(p);
     p.controller.openSoundFiles({tapsFile("good.wav", 2)});
-    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.tapsHeard() == 2; }));
+    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 2; }));
     EXPECT_TRUE(
         p.waitFor([&] { return p.window.noticeBar()->text().contains(QStringLiteral("goes on at rod 3")); }));
     write(path("letter.wav"), "Dear band");
@@ -251,7 +251,7 @@ TEST_F(Window, BadSoundFilesAreNamedAndTheRoundIsKept) {
         p.controller.openSoundFiles({bad});
         EXPECT_TRUE(p.waitFor([&] { return p.window.noticeBar()->text().contains(bad); }))
             << bad.toStdString();
-        EXPECT_EQ(p.session().batter.tapsHeard(), 2);
+        EXPECT_EQ(p.session().batter.rodsHeard(), 2);
     }
 }
 
@@ -261,7 +261,7 @@ TEST_F(Window, AWrongTapIsAskedAgainWithoutLosingThePlace) {
     p.controller.openSoundFiles({tapsFile("high.wav", 1, 1400.0)});
     EXPECT_TRUE(p.waitFor([&] { return p.controller.lastReading().has_value(); }));
     EXPECT_EQ(p.controller.lastReading()->verdict, Verdict::NotThisHead);
-    EXPECT_EQ(p.session().batter.tapsHeard(), 0);
+    EXPECT_EQ(p.session().batter.rodsHeard(), 0);
     EXPECT_TRUE(p.find<QLabel>(QStringLiteral("verdict"))->text().startsWith(QStringLiteral("Again")));
     EXPECT_EQ(p.find<QLabel>(QStringLiteral("step"))->text(), QStringLiteral("Rod 1"));
 }

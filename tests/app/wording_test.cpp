@@ -31,7 +31,7 @@ TEST(Wording, RodsCountFromOne) {
 }
 
 TEST(Wording, EveryVerdictAndRefusalHasASentence) {
-    for (int v = 0; v <= static_cast<int>(Verdict::NotThisHead); ++v) {
+    for (int v = 0; v <= static_cast<int>(Verdict::Drowned); ++v) {
         EXPECT_FALSE(verdictText(static_cast<Verdict>(v)).isEmpty()) << v;
         EXPECT_EQ(remedyText(static_cast<Verdict>(v)).isEmpty(), static_cast<Verdict>(v) == Verdict::Clear)
             << v;

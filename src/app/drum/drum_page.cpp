@@ -1,6 +1,7 @@
 #include "app/drum/drum_page.h"
 
 #include "app/drum/new_drum_dialog.h"
+#include "app/listening/listen_menu.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/record/json_values.h"
@@ -92,6 +93,11 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
             this->controller().addDrum(dialog.row());
     });
     foot->addWidget(add);
+    auto* pitchCard = secondaryButton(tr("Hear what it is now\u2026"));
+    pitchCard->setObjectName(QStringLiteral("pitchCard"));
+    pitchCard->setToolTip(tr("The pitch card: middle and edge of both heads in a minute."));
+    connect(pitchCard, &QPushButton::clicked, this, [this] { showPitchCard(this->controller(), window()); });
+    foot->addWidget(pitchCard);
     foot->addStretch();
     m_primary = primaryButton();
     m_primary->setText(tr("On to the tone"));

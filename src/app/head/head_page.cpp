@@ -108,6 +108,13 @@ QWidget* HeadPage::rodTools() {
         controller().perform(
             BeginTapping{m_side, m_hoop->selected().value_or(0), session().head(m_side).direction});
     });
+    m_tapAgain = secondaryButton({});
+    m_tapAgain->setObjectName(QStringLiteral("tapAgain"));
+    m_tapAgain->setToolTip(tr("One more tap at this rod; its figure becomes the middle of its taps."));
+    connect(m_tapAgain, &QPushButton::clicked, this, [this] {
+        if (const auto rod = rodToTapAgain())
+            controller().perform(AskAgain{m_side, *rod});
+    });
     m_otherWay = secondaryButton(tr("The other way round"));
     m_otherWay->setObjectName(QStringLiteral("otherWay"));
     connect(m_otherWay, &QPushButton::clicked, this, [this] {
@@ -132,12 +139,74 @@ QWidget* HeadPage::rodTools() {
         controller().perform(BeginTapping{m_side, 0, session().head(m_side).direction});
     });
     row->addWidget(m_rodText, 1);
+    row->addWidget(wayTools());
+    row->addStretch();
     for (QPushButton* button :
-         {m_again, m_startHere, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo}) {
+         {m_again, m_startHere, m_tapAgain, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo}) {
         row->addWidget(button);
         button->setVisible(button == m_undo); // the others when refresh() finds a use for them
     }
     return bar;
+}
+
+QWidget* HeadPage::wayTools() {
+    m_way = new QWidget;
+    auto* row = new QHBoxLayout(m_way);
+    row->setContentsMargins(0, 0, 0, 0);
+    auto box = [&](const char* name, const QString& says, const QStringList& choices) {
+        auto* combo = new QComboBox;
+        combo->setObjectName(QString::fromLatin1(name));
+        combo->setAccessibleName(says);
+        combo->setFocusPolicy(Qt::TabFocus);
+        combo->addItems(choices);
+        connect(combo, &QComboBox::activated, this, &HeadPage::chooseWay);
+        row->addWidget(combo);
+        return combo;
+    };
+    m_kind =
+        box("tapKind", tr("What damps this head"), {tr("Finger on the middle"), tr("Nothing on this head")});
+    m_kind->setToolTip(
+        tr("A light finger takes the body tone away, at the same pressure each time. Taps with and "
+           "without it are never compared: changing it begins the round again."));
+    m_extent = box("tapExtent", tr("Rods of a round"), {tr("Every rod"), tr("Half the rods")});
+    m_taps =
+        box("tapCount", tr("Taps at each rod"), {tr("1 tap each"), tr("2 taps each"), tr("3 taps each")});
+    m_taps->setToolTip(tr("The middle of several taps counts; one that stands apart is named and left out."));
+    return m_way;
+}
+
+void HeadPage::chooseWay() {
+    RoundWay way;
+    way.kind = m_kind->currentIndex() == 0 ? TapKind::FingerDamped : TapKind::Open;
+    way.half = m_extent->currentIndex() == 1;
+    way.tapsPerRod = m_taps->currentIndex() + 1;
+    if (way != session().head(m_side).way)
+        controller().perform(ChooseWay{m_side, way});
+}
+
+void HeadPage::showWay() {
+    const HeadWork& work = session().head(m_side);
+    m_kind->setCurrentIndex(work.way.kind == TapKind::FingerDamped ? 0 : 1);
+    m_extent->setCurrentIndex(work.way.half ? 1 : 0);
+    m_extent->setVisible(work.rodTurns.size() % 2 == 0);
+    m_extent->setToolTip(
+        halfRoundIsEnough(work)
+            ? tr("Opposite rods read alike in the last whole round: half of them say as much.")
+            : tr("Opposite rods sound alike to the ear's first order. Tap one whole round before "
+                 "you trust half."));
+    m_taps->setCurrentIndex(work.way.tapsPerRod - 1);
+}
+
+std::optional<int> HeadPage::rodToTapAgain() const {
+    const HeadWork& work = session().head(m_side);
+    const auto chosen = m_hoop->selected();
+    if (!chosen)
+        return strayRod(work);
+    const auto rod = static_cast<std::size_t>(*chosen);
+    const bool fresh = !work.history.empty() && work.history.back().rodTurns == work.rodTurns &&
+                       (work.stage == HeadStage::Turning || work.stage == HeadStage::Done);
+    const bool tapped = work.stage == HeadStage::Tapping ? !work.taps[rod].empty() : fresh;
+    return tapped ? chosen : std::nullopt;
 }
 
 void HeadPage::correct(Turns by) {
@@ -166,8 +235,10 @@ void HeadPage::refresh() {
         m_title->setText(batter ? tr("The batter stands") : tr("The snare side stands"));
         break;
     }
+    const bool finger = work.way.kind == TapKind::FingerDamped;
     QString conditions =
-        batter ? tr("Wires off, snare side muted, finger on the middle.")
+        batter ? finger ? tr("Wires off, snare side muted, finger on the middle.")
+                        : tr("Wires off, snare side muted, nothing on this head.")
                : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
     if (!work.history.empty())
         conditions =
@@ -195,8 +266,6 @@ void HeadPage::refresh() {
     const bool waits = work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone;
     m_primary->setEnabled(!waits);
     m_undo->setEnabled(controller().undoStack().canUndo());
-    m_listenNow->setVisible(work.stage == HeadStage::Raising || work.stage == HeadStage::Turning ||
-                            work.stage == HeadStage::Done);
     m_listenNow->setText(work.stage == HeadStage::Done ? tr("Tap the round again") : tr("Listen now"));
     m_listening->refresh();
 
@@ -208,7 +277,12 @@ void HeadPage::refresh() {
     showLoad(m_ownLoad, m_side);
     showLoad(m_otherLoad, batter ? HeadSide::SnareSide : HeadSide::Batter);
     const auto move = moveAtHand(work, session().path);
-    if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
+    if (const auto stray = strayRod(work))
+        m_hint =
+            tr("Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and "
+               "the hoop there.")
+                .arg(*stray + 1);
+    else if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
         m_hint = tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count "
                     "of both.")
                      .arg(rodsText(move->rods));
@@ -225,13 +299,29 @@ void HeadPage::showRodTools() {
     const auto rod = m_hoop->selected();
     const HeadWork& work = session().head(m_side);
     const bool started = work.stage != HeadStage::FingerTight;
+    const bool offersWay = !rod && work.stage == HeadStage::Tapping;
     m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : m_hint);
-    m_again->setVisible(!rod && started && work.stage != HeadStage::Tapping);
-    m_startHere->setVisible(rod && started);
+    showWay();
+    const auto again = rodToTapAgain();
+    m_tapAgain->setText(again ? tr("Tap rod %1 again").arg(*again + 1) : QString());
     m_startHere->setText(rod ? tr("Start at rod %1").arg(*rod + 1) : QString());
-    m_lessTurned->setVisible(rod && started);
-    m_moreTurned->setVisible(rod && started);
-    m_otherWay->setVisible(work.stage == HeadStage::Tapping && work.tapsHeard() == 0);
+    const bool between =
+        work.stage == HeadStage::Raising || work.stage == HeadStage::Turning || work.stage == HeadStage::Done;
+    const std::pair<QWidget*, bool> tools[]{
+        {m_rodText, !offersWay},
+        {m_way, offersWay},
+        {m_tapAgain, again.has_value()},
+        {m_again, !rod && started && work.stage != HeadStage::Tapping},
+        {m_startHere, rod && started},
+        {m_lessTurned, rod && started},
+        {m_moreTurned, rod && started},
+        {m_listenNow, between},
+        {m_otherWay, work.stage == HeadStage::Tapping && work.rodsHeard() == 0}};
+    // Showing lays out at once, and the window would grow for what is about to be hidden.
+    for (const bool show : {false, true})
+        for (const auto& [tool, isWanted] : tools)
+            if (isWanted == show)
+                tool->setVisible(show);
 }
 
 void HeadPage::act() {

@@ -6,6 +6,8 @@
 #include "app/route/station_page.h"
 #include "app/theme/load_wedge.h"
 
+#include <QComboBox>
+
 namespace bombo {
 
 /// What the step panel says of the step at hand. Also read out and shown in the stand view.
@@ -40,6 +42,10 @@ private:
     void correct(Turns by);
     QWidget* stepPanel();
     QWidget* rodTools();
+    QWidget* wayTools();
+    void chooseWay();
+    void showWay();
+    std::optional<int> rodToTapAgain() const;
 
     HeadSide m_side;
     QLabel* m_title;
@@ -50,6 +56,11 @@ private:
     QLabel* m_rodText;
     QPushButton* m_again;
     QPushButton* m_startHere;
+    QPushButton* m_tapAgain;
+    QWidget* m_way; ///< how the rounds are tapped
+    QComboBox* m_kind;
+    QComboBox* m_extent;
+    QComboBox* m_taps;
     QPushButton* m_otherWay;
     QPushButton* m_lessTurned;
     QPushButton* m_moreTurned;

@@ -1,6 +1,6 @@
 #include "app/head/hoop_picture.h"
 #include "app/session/wording.h"
-#include "app/theme/palette.h"
+#include "app/theme/head_ink.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -11,13 +11,6 @@ namespace {
 
 QString tr(const char* text) {
     return QCoreApplication::translate("HoopPicture", text);
-}
-
-QColor headColour(HeadSide side) {
-    return side == HeadSide::Batter ? ink().batter : ink().snareSide;
-}
-Qt::PenStyle headLine(HeadSide side) {
-    return side == HeadSide::Batter ? Qt::SolidLine : Qt::DashLine;
 }
 
 double niceStep(double span) {
@@ -66,15 +59,20 @@ void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     const double zero = map.yOf(0.0);
     const bool now = peg.inMove;
     const QColor colour = now ? p.accent : headColour(picture.side);
-    painter.setPen(QPen(colour, now ? 8 : 5, Qt::SolidLine, Qt::FlatCap));
+    // A rod that was not tapped stands on a thin stem: what it shows is its opposite's.
+    painter.setPen(QPen(colour, now ? 8 : peg.byOpposite ? 1.5 : 5, Qt::SolidLine, Qt::FlatCap));
     painter.drawLine(QPointF(x, zero), QPointF(x, y));
-    painter.setPen(QPen(colour, 3.4, now ? Qt::SolidLine : headLine(picture.side)));
+    painter.setPen(QPen(colour, peg.byOpposite ? 1.5 : 3.4, now ? Qt::SolidLine : headLine(picture.side)));
     painter.setBrush(now ? colour : p.card);
     const double r = now ? 15 : 10;
     painter.drawEllipse(QPointF(x, y), r, r);
     if (peg.moved) { // a tick inside: this one was turned
         painter.setPen(QPen(colour, 2.4));
         painter.drawPolyline(QPolygonF{QPointF(x - 4, y), QPointF(x - 1, y + 3), QPointF(x + 5, y - 4)});
+    }
+    if (peg.outliers > 0) { // a stroke across: a tap was left out
+        painter.setPen(QPen(colour, 2));
+        painter.drawLine(QPointF(x - r - 5, y + 4), QPointF(x - r + 3, y - 4));
     }
     painter.setPen(p.ink);
     painter.setFont(typeface(now ? 19 : 15, now ? QFont::Bold : QFont::Normal));

@@ -12,6 +12,25 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
     return QCoreApplication::translate("HoopPicture", text, comment, n);
 }
 
+struct RodSeen {
+    RodReading reading;
+    bool byOpposite;
+};
+
+/// What is known of a rod's pitch in the round under way, or in the last one.
+std::optional<RodSeen> rodSeen(const HeadWork& work, std::size_t rod, bool afterwards) {
+    if (work.stage == HeadStage::Tapping)
+        return work.taps[rod].empty() ? std::nullopt
+                                      : std::optional(RodSeen{settle(work.taps[rod]).middle, false});
+    if (!afterwards || work.history.empty())
+        return std::nullopt;
+    const auto& readings = work.history.back().readings;
+    if (readings[rod])
+        return RodSeen{*readings[rod], false};
+    const auto& other = readings[(rod + readings.size() / 2) % readings.size()];
+    return other ? std::optional(RodSeen{*other, true}) : std::nullopt;
+}
+
 } // namespace
 
 HoopPicture hoopPicture(const Session& session, HeadSide side) {
@@ -32,10 +51,13 @@ HoopPicture hoopPicture(const Session& session, HeadSide side) {
         peg.turned = work.rodTurns[rod];
         if (rod < work.predicted.size())
             peg.expected = work.predicted[rod];
-        if (tapping && work.heard[rod])
-            peg.frequency = work.heard[rod]->frequency;
-        else if (!tapping && picture.showsCents && !work.history.empty())
-            peg.frequency = work.history.back().readings[rod].frequency;
+        const auto seen = rodSeen(work, rod, picture.showsCents);
+        if (seen) {
+            peg.frequency = seen->reading.frequency;
+            peg.taps = seen->reading.taps;
+            peg.outliers = seen->reading.outliers;
+            peg.byOpposite = seen->byOpposite;
+        }
         if (peg.frequency)
             peg.heard = centsBetween(brief.target, *peg.frequency);
     }
@@ -55,6 +77,12 @@ QString rodSummary(const HoopPicture& picture, int rod) {
     QStringList parts;
     if (peg.frequency)
         parts << pitchText(*peg.frequency) << tr("%1 cents").arg(centsText(*peg.heard));
+    if (peg.byOpposite)
+        parts << tr("not tapped: taken to read as the opposite rod");
+    else if (peg.outliers > 0)
+        parts << tr("middle of %1 taps, %2 left out").arg(peg.taps).arg(peg.outliers);
+    else if (peg.taps > 1)
+        parts << tr("middle of %1 taps").arg(peg.taps);
     if (peg.expected)
         parts << tr("expected %1").arg(centsText(*peg.expected));
     parts << tr("turned %1").arg(turnsText(peg.turned));

@@ -14,9 +14,12 @@ struct HoopPeg {
     std::optional<Cents> expected; ///< what the moves promise
     Turns turned;                  ///< net since finger-tight
     std::optional<Hertz> frequency;
-    bool inMove = false; ///< to be turned now
-    bool moved = false;  ///< of this pass, turned already
-    bool due = false;    ///< to be tapped now
+    int taps = 0;            ///< that were made here
+    int outliers = 0;        ///< of them, left out
+    bool byOpposite = false; ///< not tapped in a half round: reads as the opposite rod does
+    bool inMove = false;     ///< to be turned now
+    bool moved = false;      ///< of this pass, turned already
+    bool due = false;        ///< to be tapped now
 };
 
 struct HoopPicture {

@@ -54,9 +54,25 @@ StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
 
 StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
     StepWords words{StepKind::Tap, {}, tr("Now one tap, let it ring"), {}, {}, {}, {}};
-    words.count = tr("tap %1 of %2").arg(work.tapsHeard() + 1).arg(work.heard.size());
+    const auto& taps = work.taps[static_cast<std::size_t>(rod)];
+    words.count =
+        tr("rod %1 of %2").arg(std::min(work.rodsHeard() + 1, work.rodsToHear())).arg(work.rodsToHear());
     words.figure = tr("Rod %1").arg(rod + 1);
-    words.detail = tr("30 mm in from the hoop. Other head muted, a light finger on the middle.");
+    words.detail = work.way.kind == TapKind::FingerDamped
+                       ? tr("30 mm in from the hoop. Other head muted, a light finger on the middle.")
+                       : tr("30 mm in from the hoop. Other head muted, nothing on this one.");
+    if (work.askedAgain == rod)
+        words.now = tr("Now the same rod once more");
+    else if (taps.size() >= 2)
+        words.now = tr("Now one more in the same place");
+    if (taps.size() >= 2 && static_cast<int>(taps.size()) >= work.way.tapsPerRod) {
+        words.detail =
+            tr("Its taps lie %1 cents apart: one more decides.").arg(std::lround(settle(taps).spread.value));
+    }
+    if (!taps.empty())
+        words.count += QLatin1Char('\n') + tr("tap %1").arg(taps.size() + 1);
+    else if (work.way.tapsPerRod > 1)
+        words.count += QLatin1Char('\n') + tr("tap 1 of %1").arg(work.way.tapsPerRod);
     switch (session.source) {
     case SoundSource::Practice:
         words.button = tr("Tap");

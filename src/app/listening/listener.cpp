@@ -1,5 +1,7 @@
 #include "app/listening/listener.h"
 
+#include <utility>
+
 namespace bombo {
 namespace {
 
@@ -10,8 +12,9 @@ constexpr std::size_t kRingSamples = 1 << 19; // over 2 s at 192 kHz: a stalled 
 Listener::Listener(QObject* parent)
     : QObject(parent), m_ring(kRingSamples), m_reader(new TapReader(m_ring)),
       m_microphone(new Microphone(m_ring)) {
-    qRegisterMetaType<Reading>();
+    qRegisterMetaType<HeardTap>();
     qRegisterMetaType<FileReport>();
+    qRegisterMetaType<ToneReport>();
     qRegisterMetaType<HitReport>();
     m_readingThread.setObjectName(QStringLiteral("reading"));
     m_audioThread.setObjectName(QStringLiteral("audio"));
@@ -34,15 +37,23 @@ Listener::Listener(QObject* parent)
         --m_pending;
         emit hitsDone(report);
     });
-    connect(m_microphone, &Microphone::started, m_reader,
-            [reader = m_reader](double rate) { reader->startStream(rate); });
+    connect(m_reader, &TapReader::toneMeasured, this, &Listener::toneMeasured);
     connect(m_microphone, &Microphone::failed, m_reader, [reader = m_reader] { reader->stopStream(); });
-    connect(m_microphone, &Microphone::started, this, [this](double, const QString& name) {
-        m_microphoneName = name;
-        emit microphoneStarted(name);
-    });
+    connect(m_microphone, &Microphone::started, this,
+            [this](double rate, const QByteArray& id, const QString& name) {
+                m_microphoneName = name;
+                m_microphoneId = id;
+                const bool back = std::exchange(m_microphoneAway, false);
+                const double arriving = trueRate(rate, m_clockOf ? m_clockOf(id) : Cents{});
+                QMetaObject::invokeMethod(m_reader,
+                                          [reader = m_reader, arriving] { reader->startStream(arriving); });
+                emit microphoneStarted(name);
+                if (back)
+                    emit microphoneBack(name);
+            });
     connect(m_microphone, &Microphone::failed, this, [this](Microphone::Fault fault, const QString& name) {
-        m_microphoneOn = false;
+        m_microphoneAway = fault == Microphone::Fault::Unplugged; // then it is waited for
+        m_microphoneOn = m_microphoneAway;
         emit microphoneFailed(fault, name);
     });
     m_readingThread.start();
@@ -80,15 +91,28 @@ void Listener::readHits(const QString& path) {
     QMetaObject::invokeMethod(m_reader, [reader = m_reader, path] { reader->readHits(path); });
 }
 
-void Listener::startMicrophone(const QByteArray& device) {
+void Listener::startMicrophone(const QByteArray& device,
+                               const std::function<Cents(const QByteArray&)>& clockOf) {
     m_microphoneOn = true; // until it fails
+    m_microphoneAway = false;
+    m_clockOf = clockOf;
     QMetaObject::invokeMethod(m_microphone, [m = m_microphone, device] { m->start(device); });
 }
 
 void Listener::stopMicrophone() {
     m_microphoneOn = false;
+    m_microphoneAway = false;
     QMetaObject::invokeMethod(m_microphone, [m = m_microphone] { m->stop(); });
     QMetaObject::invokeMethod(m_reader, [reader = m_reader] { reader->stopStream(); });
+}
+
+void Listener::measureTone(Hertz near) {
+    QMetaObject::invokeMethod(m_reader,
+                              [reader = m_reader, near] { reader->measureTone(near, Seconds{3.0}); });
+}
+
+void Listener::giveUpTone() {
+    QMetaObject::invokeMethod(m_reader, [reader = m_reader] { reader->giveUpTone(); });
 }
 
 } // namespace bombo

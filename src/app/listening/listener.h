@@ -5,6 +5,7 @@
 
 #include <QObject>
 #include <QThread>
+#include <functional>
 
 namespace bombo {
 
@@ -20,20 +21,30 @@ public:
     void readSamples(std::vector<float> samples, double sampleRate);
     void readFile(const QString& path, int mostClear);
     void readHits(const QString& path);
-    void startMicrophone(const QByteArray& device);
+    /// @param clockOf by how much the clock of a device reads sharp, by its id
+    void startMicrophone(const QByteArray& device, const std::function<Cents(const QByteArray&)>& clockOf);
     void stopMicrophone();
+    /// The next three seconds are taken for a steady tone near this pitch; toneMeasured follows.
+    void measureTone(Hertz near);
+    void giveUpTone();
 
     bool isReading() const { return m_pending > 0; }
     bool isMicrophoneOn() const { return m_microphoneOn; }
+    /// It was pulled and is waited for.
+    bool isMicrophoneAway() const { return m_microphoneAway; }
     QString microphoneName() const { return m_microphoneName; }
+    QByteArray microphoneId() const { return m_microphoneId; }
 
 signals:
-    void heard(const bombo::Reading& reading);
+    void heard(const bombo::HeardTap& tap);
     void samplesDone(int taps);
     void fileDone(const bombo::FileReport& report);
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
+    void toneMeasured(const bombo::ToneReport& report);
     void microphoneStarted(const QString& name);
+    /// After it was pulled.
+    void microphoneBack(const QString& name);
     void microphoneFailed(bombo::Microphone::Fault fault, const QString& name);
 
 private:
@@ -44,7 +55,10 @@ private:
     Microphone* m_microphone; ///< lives on m_audioThread, likewise
     int m_pending = 0;
     bool m_microphoneOn = false;
+    bool m_microphoneAway = false;
     QString m_microphoneName;
+    QByteArray m_microphoneId;
+    std::function<Cents(const QByteArray&)> m_clockOf;
 };
 
 } // namespace bombo

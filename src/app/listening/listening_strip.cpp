@@ -1,5 +1,6 @@
 #include "app/listening/listening_strip.h"
 
+#include "app/listening/heard_words.h"
 #include "app/listening/tap_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -123,32 +124,22 @@ void ListeningStrip::refresh() {
 }
 
 void ListeningStrip::showReading(const std::optional<Reading>& reading) {
-    const bool clear = reading && reading->verdict == Verdict::Clear;
-    m_tap->show(reading);
+    const bool away = m_controller.listener().isMicrophoneAway();
+    const bool clear = reading && !away && reading->verdict == Verdict::Clear;
+    m_tap->show(away ? std::nullopt : reading);
     m_figure->setVisible(clear);
     m_note->setVisible(clear);
-    if (!reading) {
-        m_verdict->setText(tr("Nothing heard yet"));
-        m_remedy->setText(m_controller.session().source == SoundSource::File
-                              ? tr("Give WAV or FLAC files of edge taps, or drop them here.")
-                              : tr("The last tap and its partials will stand here."));
-        m_remedy->setVisible(true);
-        return;
-    }
+    const SoundSource source = m_controller.session().source;
     if (clear) {
         m_figure->setText(hertzText(*reading->frequency));
         m_note->setText(noteWords(*reading->frequency));
     }
-    if (!clear)
-        m_verdict->setText(tr("Again: %1").arg(verdictText(reading->verdict)));
-    else if (reading->beat)
-        m_verdict->setText(tr("Uneven here: beats %1 times a second").arg(reading->beat->value, 0, 'f', 1));
-    else
-        m_verdict->setText(
-            tr("Clear, sure to %1 Hz").arg(std::max(0.01, reading->standardError->value), 0, 'f', 2));
-    const QString remedy = remedyText(reading->verdict);
-    m_remedy->setText(remedy);
-    m_remedy->setVisible(!remedy.isEmpty());
+    const HeardWords words = away      ? waitingWords(m_controller.listener().microphoneName())
+                             : reading ? heardWords(*reading, source)
+                                       : silentWords(source);
+    m_verdict->setText(words.verdict);
+    m_remedy->setText(words.remedy);
+    m_remedy->setVisible(!words.remedy.isEmpty());
 }
 
 void ListeningStrip::askForFiles() {

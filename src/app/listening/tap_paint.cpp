@@ -5,7 +5,6 @@
 
 #include <QCoreApplication>
 #include <QPainter>
-#include <QPainterPath>
 #include <algorithm>
 #include <cmath>
 
@@ -16,9 +15,9 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
     return QCoreApplication::translate("TapPicture", text, comment, n);
 }
 
-constexpr double kLowestHz = 80.0;
-constexpr double kHighestHz = 1400.0;
 constexpr double kQuietestDb = -40.0;
+constexpr double kRow = 19.0;   ///< px
+constexpr double kName = 128.0; ///< px, of name and pitch
 
 bool isChosen(const Reading& reading, const Partial& partial) {
     return reading.verdict == Verdict::Clear && reading.frequency &&
@@ -33,53 +32,95 @@ QString modeName(const Mode& mode) {
     return QStringLiteral("(%1,%2)").arg(mode.m).arg(mode.n);
 }
 
+struct Row {
+    Partial partial;
+    double db; ///< against the strongest
+    bool chosen;
+};
+
+/// The strongest partial of each name, those without a name as they are; at most `most`, ascending in pitch.
+std::vector<Row> rowsOf(const Reading& reading, std::size_t most) {
+    double strongest = 1e-9;
+    for (const Partial& partial : reading.partials)
+        strongest = std::max(strongest, partial.amplitude);
+    std::vector<Row> rows;
+    for (const Partial& partial : reading.partials) {
+        const Row row{partial, 20.0 * std::log10(partial.amplitude / strongest), isChosen(reading, partial)};
+        if (row.db < kQuietestDb)
+            continue;
+        const auto same = std::find_if(rows.begin(), rows.end(), [&](const Row& r) {
+            return (row.chosen && r.chosen) || (partial.mode && r.partial.mode == partial.mode);
+        });
+        if (same == rows.end())
+            rows.push_back(row);
+        else if (row.db > same->db)
+            *same = row;
+    }
+    std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) {
+        return a.chosen != b.chosen ? a.chosen : a.db > b.db;
+    });
+    rows.resize(std::min(rows.size(), most));
+    std::sort(rows.begin(), rows.end(),
+              [](const Row& a, const Row& b) { return a.partial.frequency < b.partial.frequency; });
+    return rows;
+}
+
+QString rowName(const Row& row) {
+    const QString pitch = QString::number(row.partial.frequency.value, 'f', row.chosen ? 1 : 0);
+    const QString name = row.partial.mode ? modeName(*row.partial.mode) : QString();
+    return name.isEmpty() ? tr("%1 Hz").arg(pitch) : tr("%1 %2 Hz").arg(name, pitch);
+}
+
 } // namespace
 
 void paintPartials(QPainter& painter, const QRectF& area, const Reading& reading) {
     const Palette& p = ink();
-    painter.setFont(typeface(13));
-    const double floor = area.bottom() - 22;
-    painter.setPen(QPen(p.line, 1));
-    painter.drawLine(QPointF(area.left(), floor), QPointF(area.right(), floor));
-    double strongest = 1e-9;
-    for (const Partial& partial : reading.partials)
-        strongest = std::max(strongest, partial.amplitude);
-    auto xOf = [&](double hz) {
-        return area.left() + 8 +
-               (area.width() - 70) * std::log(hz / kLowestHz) / std::log(kHighestHz / kLowestHz);
-    };
-    double labelled = -1e9;
-    for (const Partial& partial : reading.partials) {
-        if (partial.frequency.value > kHighestHz)
-            continue;
-        const double db = 20.0 * std::log10(partial.amplitude / strongest);
-        if (db < kQuietestDb)
-            continue;
-        const double height = (floor - area.top() - 4) * (1.0 - db / kQuietestDb);
-        const double length = std::min(64.0, 90.0 * partial.t60.value); // px a second
-        const double x = xOf(partial.frequency.value);
-        const bool chosen = isChosen(reading, partial);
-        QPainterPath fall(QPointF(x, floor));
-        fall.lineTo(x, floor - height);
-        for (int i = 1; i <= 16; ++i)
-            fall.lineTo(x + length * i / 16.0, floor - height * std::exp(-3.5 * i / 16.0));
-        fall.lineTo(x + length, floor);
-        painter.setPen(QPen(chosen ? p.ink : p.quiet, chosen ? 2.5 : 1.2));
-        painter.setBrush(chosen ? QBrush(p.band) : QBrush(Qt::NoBrush));
-        painter.drawPath(fall);
-        if ((chosen || (partial.mode && db > -26.0)) && x - labelled > 46.0) {
-            painter.setPen(chosen ? p.ink : p.quiet);
-            painter.drawText(QPointF(x - 2, area.bottom() - 6),
-                             chosen ? tr("edge") : modeName(*partial.mode));
-            labelled = x;
-        }
+    const auto most = static_cast<std::size_t>(std::max(1.0, std::floor((area.height() - 20.0) / kRow)));
+    const std::vector<Row> rows = rowsOf(reading, most);
+    if (rows.empty())
+        return;
+    double longest = 0.1;
+    for (const Row& row : rows)
+        longest = std::max(longest, row.partial.t60.value);
+    const double step = longest > 1.2 ? 0.5 : longest > 0.45 ? 0.2 : 0.1;
+    const double left = area.left() + kName;
+    const double width = area.right() - left - 16;
+    const double end = step * std::ceil(longest / step);
+    auto xOf = [&](double seconds) { return left + width * seconds / end; };
+    const double floor = area.top() + kRow * static_cast<double>(rows.size());
+
+    painter.setFont(typeface(12));
+    for (double t = 0.0; t <= end + 1e-9; t += step) {
+        painter.setPen(QPen(p.line, 1, t == 0.0 ? Qt::SolidLine : Qt::DotLine));
+        painter.drawLine(QPointF(xOf(t), area.top()), QPointF(xOf(t), floor));
+        painter.setPen(p.quiet);
+        const bool last = t + step > end + 1e-9;
+        painter.drawText(QRectF(xOf(t) - 30, floor + 1, 60, 17), Qt::AlignCenter,
+                         last ? tr("%1 s").arg(t, 0, 'g', 2) : QString::number(t, 'g', 2));
+    }
+    double y = area.top();
+    for (const Row& row : rows) {
+        painter.setPen(row.chosen ? p.ink : p.quiet);
+        painter.setFont(typeface(13, row.chosen ? QFont::Bold : QFont::Normal));
+        painter.drawText(QRectF(area.left(), y, kName - 8, kRow), Qt::AlignRight | Qt::AlignVCenter,
+                         rowName(row));
+        const double half = std::max(1.0, 0.42 * kRow * (1.0 - row.db / kQuietestDb));
+        const double middle = y + 0.5 * kRow;
+        const QPolygonF wedge{QPointF(left, middle - half), QPointF(xOf(row.partial.t60.value), middle),
+                              QPointF(left, middle + half)};
+        painter.setPen(QPen(row.chosen ? p.ink : p.quiet, row.chosen ? 2.0 : 1.0));
+        painter.setBrush(row.chosen ? QBrush(p.ink) : QBrush(p.band));
+        painter.drawPolygon(wedge);
+        y += kRow;
     }
 }
 
 QString partialsSummary(const Reading& reading) {
     QStringList parts;
-    for (const Partial& partial : reading.partials)
-        parts << tr("%1, falls in %2 s").arg(hertzText(partial.frequency)).arg(partial.t60.value, 0, 'f', 2);
+    for (const Row& row : rowsOf(reading, reading.partials.size()))
+        parts << (row.chosen ? tr("%1, the one that counts, falls in %2 s") : tr("%1, falls in %2 s"))
+                     .arg(rowName(row))
+                     .arg(row.partial.t60.value, 0, 'f', 2);
     return parts.isEmpty() ? tr("No partials.") : tr("Partials: %1.").arg(parts.join(QStringLiteral("; ")));
 }
 

@@ -15,7 +15,7 @@ TapReader::TapReader(SampleRing& ring) : m_ring(ring), m_block(4096), m_timer(th
 }
 
 void TapReader::read(const Tap& tap) {
-    emit heard(readTap(tap, m_options));
+    emit heard({readTap(tap, m_options), std::nullopt});
 }
 
 void TapReader::readSamples(const std::vector<float>& samples, double sampleRate) {
@@ -31,15 +31,17 @@ void TapReader::readSamples(const std::vector<float>& samples, double sampleRate
 void TapReader::readFile(const QString& path, int mostClear) {
     FileReport report;
     report.path = path;
-    const auto summary = splitSoundFile(path.toStdString(), [&](Tap&& tap) {
-        const Reading reading = readTap(tap, m_options);
-        if (reading.verdict == Verdict::Clear)
-            ++report.clear;
-        else
-            report.unclear.push_back(reading.verdict);
-        emit heard(reading);
-        return report.clear < mostClear;
-    });
+    const auto summary =
+        splitSoundFile(path.toStdString(), [&](Tap&& tap, const std::optional<Marker>& marker) {
+            const Reading reading = readTap(tap, m_options);
+            if (reading.verdict == Verdict::Clear)
+                ++report.clear;
+            else
+                report.unclear.push_back(reading.verdict);
+            const auto rod = marker ? rodNamed(*marker) : std::nullopt;
+            emit heard({reading, rod ? std::optional(*rod - 1) : std::nullopt});
+            return report.clear < mostClear;
+        });
     if (summary)
         report.summary = *summary;
     else
@@ -60,7 +62,10 @@ void TapReader::readHits(const QString& path) {
 void TapReader::startStream(double sampleRate) {
     while (m_ring.pop(m_block) > 0) { // what is left of an earlier stream
     }
+    m_rate = sampleRate;
     m_splitter = std::make_unique<TapSplitter>(sampleRate);
+    if (m_tone)
+        m_tone->samples.clear();
     m_timer.start();
 }
 
@@ -70,10 +75,30 @@ void TapReader::stopStream() {
     emit level(-120.0);
 }
 
+void TapReader::measureTone(Hertz near, Seconds length) {
+    m_tone = Gathering{near, static_cast<std::size_t>(length.value * m_rate), {}};
+}
+
+void TapReader::gatherTone(std::span<const float> samples) {
+    m_tone->samples.insert(m_tone->samples.end(), samples.begin(), samples.end());
+    if (m_tone->samples.size() < m_tone->wanted)
+        return;
+    const auto tone = steadyTone(m_tone->samples, m_rate, m_tone->near);
+    m_tone.reset();
+    emit toneMeasured(tone ? ToneReport{*tone, {}} : ToneReport{std::nullopt, tone.fault()});
+}
+
 void TapReader::drain() {
-    while (const std::size_t count = m_ring.pop(m_block))
-        for (const Tap& tap : m_splitter->push(std::span(m_block).first(count)))
+    while (const std::size_t count = m_ring.pop(m_block)) {
+        const auto samples = std::span(m_block).first(count);
+        const std::vector<Tap> taps = m_splitter->push(samples); // the level comes from it, too
+        if (m_tone) {
+            gatherTone(samples);
+            continue;
+        }
+        for (const Tap& tap : taps)
             read(tap);
+    }
     if (++m_sinceLevel >= kDrainsPerLevel) {
         m_sinceLevel = 0;
         emit level(m_splitter->levelDb());

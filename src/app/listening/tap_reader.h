@@ -2,6 +2,7 @@
 /// The worker that turns sound into readings, on a thread of its own. Values in, values out.
 #include "audio/sample_ring.h"
 #include "core/reading/read_tap.h"
+#include "core/reading/steady_tone.h"
 #include "store/sound_file.h"
 
 #include <QObject>
@@ -11,6 +12,12 @@
 #include <optional>
 
 namespace bombo {
+
+/// A tap as it was read, and the rod that a marker in its file named (0-based).
+struct HeardTap {
+    Reading reading;
+    std::optional<int> rod;
+};
 
 /// What became of a sound file.
 struct FileReport {
@@ -28,6 +35,12 @@ struct HitReport {
     std::vector<HitPortrait> hits;
 };
 
+/// What a steady tone through the microphone was.
+struct ToneReport {
+    std::optional<SteadyTone> tone;
+    SteadyFault fault = SteadyFault::NoTone; ///< without a tone
+};
+
 /// Lives on the reading thread; every slot is called queued.
 class TapReader : public QObject {
     Q_OBJECT
@@ -42,23 +55,37 @@ public:
     void readFile(const QString& path, int mostClear);
     /// Every hit of a file, as a whole.
     void readHits(const QString& path);
+    /// @param sampleRate as the device's clock was found to run
     void startStream(double sampleRate);
     void stopStream();
+    /// Takes the next seconds of the stream for a steady tone; toneMeasured follows. Taps are not read
+    /// meanwhile. Without a stream it waits for one.
+    void measureTone(Hertz near, Seconds length);
+    void giveUpTone() { m_tone.reset(); }
 
 signals:
-    void heard(const bombo::Reading& reading);
+    void heard(const bombo::HeardTap& tap);
     void samplesDone(int taps);
     void fileDone(const bombo::FileReport& report);
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
+    void toneMeasured(const bombo::ToneReport& report);
 
 private:
     void drain();
+    void gatherTone(std::span<const float> samples);
     void read(const Tap& tap);
 
     SampleRing& m_ring;
     ReadingOptions m_options;
+    struct Gathering {
+        Hertz near;
+        std::size_t wanted;
+        std::vector<float> samples;
+    };
     std::unique_ptr<TapSplitter> m_splitter;
+    double m_rate = 48000;
+    std::optional<Gathering> m_tone;
     std::vector<float> m_block;
     QTimer m_timer;
     int m_sinceLevel = 0;

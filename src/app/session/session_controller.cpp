@@ -1,7 +1,6 @@
 #include "app/session/session_controller.h"
 
 #include "app/session/wording.h"
-#include "core/practice/practice_session.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/resources.h"
@@ -30,6 +29,10 @@ SessionController::SessionController(Settings& settings, QObject* parent)
     connect(&m_listener, &Listener::fileDone, this, &SessionController::onFileDone);
     connect(&m_listener, &Listener::hitsDone, this, &SessionController::onHitsDone);
     connect(&m_listener, &Listener::microphoneFailed, this, &SessionController::onMicrophoneFailed);
+    connect(&m_listener, &Listener::microphoneBack, this, [this](const QString& name) {
+        say(tr("%1 is back; go on tapping.").arg(name));
+        emit sessionChanged();
+    });
     connect(&m_listener, &Listener::samplesDone, this, [this](int taps) {
         if (taps == 0)
             say(tr("No tap was heard. Tap again."));
@@ -217,7 +220,8 @@ bool SessionController::perform(const Command& command) {
     }
     std::vector<ReadingRow> readings;
     if (const auto* tap = std::get_if<TapHeard>(&command))
-        readings.push_back({tap->side, nextRodToTap(session().head(tap->side)).value(), tap->reading});
+        readings.push_back({tap->side, tap->rod ? *tap->rod : nextRodToTap(session().head(tap->side)).value(),
+                            tap->reading});
     return !said(m_journal.add(QString::fromLatin1(commandName(command)), *after, readings));
 }
 
@@ -240,174 +244,9 @@ void SessionController::setNote(const QString& note) {
 }
 
 void SessionController::onSessionChanged() {
-    if (const auto side = headAtHand(); side && nextRodToTap(session().head(*side)))
-        m_listener.setOptions(
-            {.expected = expectationNow(session().head(*side), briefFor(session(), *side))});
+    listenForWhatIsDue();
     followSource();
     emit sessionChanged();
-}
-
-// Listening -------------------------------------------------------------------------------------------------
-
-std::optional<HeadSide> SessionController::headAtHand() const {
-    if (!hasSession())
-        return std::nullopt;
-    switch (session().station) {
-    case Station::SnareSide:
-        return HeadSide::SnareSide;
-    case Station::Batter:
-        return HeadSide::Batter;
-    default:
-        return std::nullopt;
-    }
-}
-
-/// The microphone is open while a head station listens to it, and closed elsewhere.
-void SessionController::followSource() {
-    const bool wanted = headAtHand() && session().source == SoundSource::Microphone;
-    if (wanted && !m_listener.isMicrophoneOn())
-        m_listener.startMicrophone(m_settings.inputDevice());
-    else if (!wanted && m_listener.isMicrophoneOn())
-        m_listener.stopMicrophone();
-}
-
-void SessionController::chooseSource(SoundSource source) {
-    if (hasSession() && session().source != source)
-        amend(apply(session(), ChooseSource{source}).value());
-}
-
-void SessionController::chooseMicrophone(const QByteArray& device) {
-    m_settings.setInputDevice(device);
-    m_listener.stopMicrophone();
-    followSource();
-}
-
-void SessionController::strikePractice() {
-    const auto side = headAtHand();
-    const auto rod = side ? nextRodToTap(session().head(*side)) : std::nullopt;
-    if (!rod || m_listener.isReading())
-        return;
-    const Session& now = session();
-    const HiddenNature nature = drawNature(now.drum, now.practiceSeed);
-    const PracticeSound sound;
-    auto samples =
-        practiceEdgeTap(now.drum, nature, practiceStateOf(now), *side, *rod,
-                        static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64, now.weather, sound);
-    playAloud(samples, sound.sampleRate);
-    m_listener.readSamples(std::move(samples), sound.sampleRate);
-}
-
-void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
-    if (!hasSession())
-        return;
-    const Session& now = session();
-    const PracticeSound sound;
-    const PracticeWireStroke stroke =
-        practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
-                           dynamic, static_cast<std::uint64_t>(now.clock), now.weather, sound);
-    playAloud(stroke.samples, sound.sampleRate);
-    if (perform(AnswerWires{place, dynamic, stroke.answered}) && dynamic == Dynamic::Loud &&
-        place == StrokePlace::Middle)
-        perform(AnswerRattle{stroke.rattled});
-}
-
-void SessionController::playAloud(const std::vector<float>& samples, double rate) {
-    if (m_settings.practiceAudible())
-        m_player.play(samples, rate);
-}
-
-void SessionController::hear(const PreviewStroke& stroke) {
-    const StrokeSound sound;
-    if (!m_player.play(strokeSound(session().drum, stroke, sound), sound.sampleRate))
-        say(tr("There is no sound output to play it on; plug in a loudspeaker or headphones."),
-            Notice::Kind::Problem);
-}
-
-void SessionController::readHits(const QString& path) {
-    m_listener.readHits(path);
-}
-
-void SessionController::onHitsDone(const HitReport& report) {
-    if (report.problem)
-        say(QString::fromStdString(problemText(*report.problem)), Notice::Kind::Problem);
-    else if (report.hits.empty())
-        say(tr("%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with "
-               "silence after it.")
-                .arg(QFileInfo(report.path).fileName()),
-            Notice::Kind::Problem);
-    else if (hasSession())
-        emit hitsRead(report.path, report.hits);
-}
-
-void SessionController::openSoundFiles(const QStringList& paths) {
-    m_filesWaiting += paths;
-    if (!m_listener.isReading())
-        readNextFile();
-}
-
-void SessionController::readNextFile() {
-    if (m_filesWaiting.isEmpty())
-        return;
-    const auto side = headAtHand();
-    if (!side || !nextRodToTap(session().head(*side))) {
-        m_filesWaiting.clear();
-        say(tr("No tap is due now. Finish the step at hand first, then give the file."));
-        return;
-    }
-    const HeadWork& work = session().head(*side);
-    m_listener.readFile(m_filesWaiting.takeFirst(), static_cast<int>(work.heard.size()) - work.tapsHeard());
-}
-
-void SessionController::onHeard(const Reading& reading) {
-    m_lastReading = reading;
-    emit readingHeard(reading);
-    const auto side = headAtHand();
-    if (reading.verdict == Verdict::Clear && side && nextRodToTap(session().head(*side)))
-        perform(TapHeard{*side, rodReadingFrom(reading)});
-}
-
-void SessionController::onFileDone(const FileReport& report) {
-    if (report.problem) {
-        say(QString::fromStdString(problemText(*report.problem)), Notice::Kind::Problem);
-        readNextFile();
-        return;
-    }
-    const QString name = QFileInfo(report.path).fileName();
-    QStringList parts{tr("%1: taps taken %2").arg(name).arg(report.clear)};
-    if (!report.unclear.empty())
-        parts << tr("not used %1 (%2)").arg(report.unclear.size()).arg(verdictText(report.unclear.front()));
-    if (report.summary.invalidSamples > 0)
-        parts << tr("broken samples taken as silence %1").arg(report.summary.invalidSamples);
-    if (report.summary.endsEarly)
-        parts << tr("the file ends before its header says");
-    QString text = parts.join(QStringLiteral("; ")) + QLatin1Char('.');
-    const auto side = headAtHand();
-    if (const auto rod = side ? nextRodToTap(session().head(*side)) : std::nullopt)
-        text += QLatin1Char(' ') +
-                tr("The round goes on at rod %1: give another file or choose another source.").arg(*rod + 1);
-    say(text);
-    readNextFile();
-}
-
-void SessionController::onMicrophoneFailed(Microphone::Fault fault, const QString& name) {
-    const QString others = tr("The round is kept. Choose the practice drum or sound files meanwhile.");
-    switch (fault) {
-    case Microphone::Fault::NoDevice:
-        say(tr("No microphone was found. Plug one in and choose Microphone again.") + QLatin1Char(' ') +
-                others,
-            Notice::Kind::Problem);
-        break;
-    case Microphone::Fault::CannotOpen:
-        say(tr("%1 cannot be opened; another program may hold it.").arg(name) + QLatin1Char(' ') + others,
-            Notice::Kind::Problem);
-        break;
-    case Microphone::Fault::Unplugged:
-        say(tr("%1 is gone. Plug it in and choose Microphone again.").arg(name) + QLatin1Char(' ') + others,
-            Notice::Kind::Problem);
-        break;
-    }
-    // Back to files, so that the choice can be made again and nothing waits for a silent device.
-    chooseSource(SoundSource::File);
 }
 
 // The logbook -----------------------------------------------------------------------------------------------

@@ -67,6 +67,13 @@ public:
     void hear(const PreviewStroke& stroke);
     /// The head at hand, on a head station.
     std::optional<HeadSide> headAtHand() const;
+    /// A tap would be taken now.
+    bool isTapDue() const;
+    /// While the pitch card is open its places are due, not the rods of a round.
+    void openCard(bool open);
+    bool isCardOpen() const { return m_cardOpen; }
+    /// While a clock is compared the microphone is open, its clock not corrected.
+    void calibrate(bool on);
     const std::optional<Reading>& lastReading() const { return m_lastReading; }
 
     // The logbook.
@@ -92,24 +99,29 @@ private:
     bool adopt(std::unique_ptr<Workbook> book);
     bool loadShelf();
     void onSessionChanged();
-    void onHeard(const Reading& reading);
+    void onHeard(const HeardTap& tap);
     void onFileDone(const FileReport& report);
     void onHitsDone(const HitReport& report);
     void readNextFile();
     void onMicrophoneFailed(Microphone::Fault fault, const QString& name);
     void playAloud(const std::vector<float>& samples, double rate);
     void followSource();
+    void listenForWhatIsDue();
     bool amend(const Session& state);
 
     Settings& m_settings;
     SessionJournal m_journal;
     Listener m_listener;
     Player m_player;
+    Player m_cuePlayer;
     std::vector<DrumRow> m_drums;
     std::vector<Tone> m_tones;
     std::size_t m_ownTones = 0;
     std::optional<Reading> m_lastReading;
     QStringList m_filesWaiting;
+    int m_takenFromFile = 0; ///< taps of the file that is being read
+    bool m_cardOpen = false;
+    bool m_calibrating = false;
     std::uint64_t m_strokes = 0; ///< so that a repeated practice stroke is not the same stroke
 };
 

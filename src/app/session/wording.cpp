@@ -114,6 +114,10 @@ QString commandLabel(const QString& storedName) {
                                                     {QStringLiteral("add_pad"), "pad laid"},
                                                     {QStringLiteral("move_pad"), "pad moved"},
                                                     {QStringLiteral("remove_pad"), "pad taken off"},
+                                                    {QStringLiteral("choose_way"), "way of tapping"},
+                                                    {QStringLiteral("ask_again"), "asked again"},
+                                                    {QStringLiteral("card_tap"), "tap for the card"},
+                                                    {QStringLiteral("start_card"), "new pitch card"},
                                                     {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
@@ -127,6 +131,13 @@ QString refusalText(Refusal refusal) {
         return tr("There is no such rod on this drum.");
     case Refusal::RoundFull:
         return tr("Every rod of this round has been heard.");
+    case Refusal::HalfNeedsEvenRods:
+        return tr(
+            "Half a round needs an even number of rods: with an odd one no rod stands opposite another.");
+    case Refusal::TapsOutOfRange:
+        return tr("A rod is tapped one to %1 times.").arg(kMostTapsPerRod);
+    case Refusal::CardFull:
+        return tr("The pitch card is full; begin a new one to hear the drum again.");
     case Refusal::ToneOutOfReach:
         return tr("This drum cannot reach that tone; choose another or another drum.");
     case Refusal::WeatherOutOfRange:
@@ -187,6 +198,8 @@ QString verdictText(Verdict verdict) {
         return tr("does not hold one pitch");
     case Verdict::NotThisHead:
         return tr("not this head");
+    case Verdict::Drowned:
+        return tr("drowned by another sound");
     }
     return {};
 }
@@ -209,6 +222,8 @@ QString remedyText(Verdict verdict) {
         return tr("Keep the finger still on the middle, then tap the same rod again.");
     case Verdict::NotThisHead:
         return tr("No tone where this head can be. Is the other head muted?");
+    case Verdict::Drowned:
+        return tr("Hum or another instrument lies right on it. Stop that or come nearer, then tap again.");
     }
     return {};
 }

@@ -1,0 +1,141 @@
+#include "app/card/card_dialog.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QDialogButtonBox>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+CardView::CardView(QWidget* parent) : QWidget(parent) {
+    setAccessibleName(tr("Pitch card"));
+    setFocusPolicy(Qt::TabFocus);
+    setMinimumSize(640, 300);
+}
+
+void CardView::show(const CardPicture& picture) {
+    m_picture = picture;
+    describe(this, cardSummary(picture));
+    update();
+}
+
+void CardView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    paintCard(painter, *this);
+    paintCardPicture(painter, QRectF(rect()).adjusted(8, 6, -8, -6), m_picture);
+}
+
+CardDialog::CardDialog(SessionController& controller, QWidget* parent)
+    : QDialog(parent), m_controller(controller) {
+    setWindowTitle(tr("Pitch card"));
+    setObjectName(QStringLiteral("cardDialog"));
+    resize(920, 600);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(20, 14, 20, 14);
+    column->setSpacing(10);
+    m_now = textLabel("now");
+    m_now->setObjectName(QStringLiteral("cardNow"));
+    column->addWidget(m_now);
+    auto* how = textLabel("quiet",
+                          tr("Wires off. Three taps at each place, let each ring out: the middle one counts. "
+                             "It takes about a minute."));
+    how->setWordWrap(true);
+    column->addWidget(how);
+    m_card = new CardView;
+    column->addWidget(m_card, 3);
+
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(14);
+    QFrame* panel = card();
+    auto* words = new QVBoxLayout(panel);
+    words->setContentsMargins(18, 12, 18, 12);
+    words->addWidget(textLabel("heading", tr("What it says")));
+    m_says = textLabel("quiet");
+    m_says->setObjectName(QStringLiteral("cardSays"));
+    m_says->setWordWrap(true);
+    words->addWidget(m_says);
+    words->addStretch();
+    lower->addWidget(panel, 5);
+    m_listening = new ListeningStrip(controller);
+    lower->addWidget(m_listening, 5);
+    column->addLayout(lower, 2);
+
+    auto* foot = new QHBoxLayout;
+    m_again = secondaryButton(tr("Begin anew"));
+    m_again->setObjectName(QStringLiteral("cardAgain"));
+    connect(m_again, &QPushButton::clicked, this, [this] { m_controller.perform(StartCard{}); });
+    m_undo = secondaryButton(tr("Undo last tap"));
+    m_undo->setObjectName(QStringLiteral("cardUndo"));
+    connect(m_undo, &QPushButton::clicked, &controller.undoStack(), &QUndoStack::undo);
+    auto* close = secondaryButton(tr("Close"));
+    close->setObjectName(QStringLiteral("cardClose"));
+    connect(close, &QPushButton::clicked, this, &QDialog::accept);
+    m_tap = primaryButton();
+    m_tap->setObjectName(QStringLiteral("cardTap"));
+    connect(m_tap, &QPushButton::clicked, this, &CardDialog::act);
+    foot->addWidget(m_again);
+    foot->addWidget(m_undo);
+    foot->addWidget(close);
+    foot->addStretch();
+    foot->addWidget(m_tap);
+    column->addLayout(foot);
+
+    m_controller.openCard(true);
+    connect(&controller, &SessionController::sessionChanged, this, &CardDialog::refresh);
+    refresh();
+    m_tap->setFocus();
+}
+
+CardDialog::~CardDialog() {
+    m_controller.openCard(false);
+}
+
+void CardDialog::refresh() {
+    if (!m_controller.hasSession()) {
+        reject();
+        return;
+    }
+    const Session& session = m_controller.session();
+    const CardPicture picture = cardPicture(session.card);
+    m_card->show(picture);
+    const auto place = nextPlace(session.card);
+    m_now->setText(place ? tr("Now %1: %2").arg(placeWords(*place).toLower(), placeHold(*place))
+                         : tr("The card is full"));
+    const auto says = cardSays(session);
+    m_says->setText(says ? cardSentences(session.drum, *says).join(QLatin1Char('\n'))
+                         : tr("Both tensions follow from these places, and whether they fit each other."));
+    const bool listens = session.source == SoundSource::Microphone;
+    m_tap->setText(!place                                    ? tr("Done")
+                   : session.source == SoundSource::Practice ? tr("Tap")
+                   : listens                                 ? tr("Listening")
+                                                             : tr("Give sound files\u2026"));
+    m_tap->setEnabled(!place || !listens);
+    const bool begun = !session.card.at(CardPlace::BatterEdge).empty();
+    m_again->setEnabled(begun);
+    m_undo->setEnabled(begun && m_controller.undoStack().canUndo());
+    m_listening->refresh();
+}
+
+void CardDialog::act() {
+    const Session& session = m_controller.session();
+    if (!nextPlace(session.card))
+        accept();
+    else if (session.source == SoundSource::Practice)
+        m_controller.strikePractice();
+    else if (session.source == SoundSource::File)
+        m_listening->askForFiles();
+}
+
+/// As everywhere: the space bar, and what page-turners and foot keys send.
+void CardDialog::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown)
+        m_tap->click();
+    else
+        QDialog::keyPressEvent(event);
+}
+
+} // namespace bombo

@@ -1,0 +1,81 @@
+#include "app/listening/listen_menu.h"
+
+#include "app/card/card_dialog.h"
+#include "app/listening/clock_dialog.h"
+
+#include <QActionGroup>
+#include <QMenu>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text, const char* comment = nullptr, int n = -1) {
+    return QCoreApplication::translate("ListenMenu", text, comment, n);
+}
+
+/// The outputs there are now, and none.
+void fillCues(QMenu& menu, SessionController& controller) {
+    menu.clear();
+    auto* group = new QActionGroup(&menu);
+    auto add = [&](const QString& name, const QByteArray& id) {
+        QAction* action =
+            menu.addAction(name, &menu, [&controller, id] { controller.settings().setCueOutput(id); });
+        action->setCheckable(true);
+        action->setChecked(controller.settings().cueOutput() == id);
+        group->addAction(action);
+    };
+    add(tr("Off"), {});
+    for (const Player::Output& output : Player::outputs())
+        add(output.name, output.id);
+    menu.addSeparator();
+    menu.addAction(tr("Take headphones: the microphone must not hear them"))->setEnabled(false);
+}
+
+void fillPractice(QMenu& menu, SessionController& controller) {
+    QAction* audible = menu.addAction(tr("&Hear the practice drum"), &menu, [&controller](bool on) {
+        controller.settings().setPracticeAudible(on);
+    });
+    audible->setCheckable(true);
+    audible->setChecked(controller.settings().practiceAudible());
+    QAction* hum = menu.addAction(tr("Mains h&um in the room"), &menu,
+                                  [&controller](bool on) { controller.settings().setPracticeHum(on); });
+    hum->setCheckable(true);
+    hum->setChecked(controller.settings().practiceHum());
+    menu.addSeparator();
+    auto* hands = new QActionGroup(&menu);
+    const std::pair<QString, double> choices[]{{tr("&Steady hands"), 0.0},
+                                               {tr("U&sual hands"), 1.0},
+                                               {tr("Hu&rried hands: one tap in eight goes wrong"), 3.0}};
+    for (const auto& [name, sloppiness] : choices) {
+        QAction* action = menu.addAction(name, &menu, [&controller, sloppiness = sloppiness] {
+            controller.settings().setPracticeSloppiness(sloppiness);
+        });
+        action->setCheckable(true);
+        action->setChecked(controller.settings().practiceSloppiness() == sloppiness);
+        hands->addAction(action);
+    }
+}
+
+} // namespace
+
+void showPitchCard(SessionController& controller, QWidget* window) {
+    if (!controller.hasSession())
+        return;
+    CardDialog dialog(controller, window);
+    dialog.exec();
+}
+
+void fillListenMenu(QMenu& menu, SessionController& controller, QWidget* window) {
+    menu.addAction(tr("&Pitch card…"), QKeySequence(Qt::CTRL | Qt::Key_P), window,
+                   [&controller, window] { showPitchCard(controller, window); });
+    menu.addAction(tr("Compare the &clock…"), window, [&controller, window] {
+        ClockDialog dialog(controller, window);
+        dialog.exec();
+    });
+    menu.addSeparator();
+    QMenu* cues = menu.addMenu(tr("&Sounds for heard and again"));
+    QObject::connect(cues, &QMenu::aboutToShow, cues, [cues, &controller] { fillCues(*cues, controller); });
+    fillPractice(*menu.addMenu(tr("P&ractice drum")), controller);
+}
+
+} // namespace bombo
