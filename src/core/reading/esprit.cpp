@@ -106,17 +106,25 @@ Index signalOrder(const Eigen::VectorXd& ascending, int most) {
 /// Rows of the Hankel matrix: more cost the cube and bring no accuracy (docs/performance.md).
 constexpr Index kMostRows = 24;
 
+/// Hankel matrix times its adjoint, lower half: along a diagonal one product leaves the sum and one enters.
+MatrixXcd covarianceOf(const std::vector<Complex>& samples, Index rows, Index columns) {
+    const Eigen::Map<const VectorXcd> x(samples.data(), static_cast<Index>(samples.size()));
+    MatrixXcd covariance = MatrixXcd::Zero(rows, rows);
+    for (Index i = 0; i < rows; ++i)
+        covariance(i, 0) = x.segment(0, columns).dot(x.segment(i, columns));
+    for (Index j = 1; j < rows; ++j)
+        for (Index i = j; i < rows; ++i)
+            covariance(i, j) = covariance(i - 1, j - 1) - x[i - 1] * std::conj(x[j - 1]) +
+                               x[i - 1 + columns] * std::conj(x[j - 1 + columns]);
+    return covariance;
+}
+
 /// Poles z = exp(s / rate) of the samples.
 VectorXcd poles(const std::vector<Complex>& samples, int most) {
     const auto count = static_cast<Index>(samples.size());
     const Index rows = std::min<Index>(count / 3, kMostRows);
     const Index columns = count - rows + 1;
-    MatrixXcd hankel(rows, columns);
-    for (Index i = 0; i < rows; ++i)
-        for (Index j = 0; j < columns; ++j)
-            hankel(i, j) = samples[static_cast<std::size_t>(i + j)];
-    const MatrixXcd covariance = hankel * hankel.adjoint();
-    const Eigen::SelfAdjointEigenSolver<MatrixXcd> solver(covariance);
+    const Eigen::SelfAdjointEigenSolver<MatrixXcd> solver(covarianceOf(samples, rows, columns));
     const Index order = signalOrder(solver.eigenvalues(), most);
     if (order == 0)
         return {};

@@ -42,6 +42,12 @@ bool isClipped(std::span<const float> samples, float peak) {
     return flatTops >= 2;
 }
 
+/// What sounded before the tap; empty where that is too short to tell.
+PowerSpectrum spectrumBefore(const Tap& tap) {
+    return tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, 16384, 0.0)
+                                   : PowerSpectrum{1.0, {}};
+}
+
 double amplitudeAt(std::span<const float> sound, double sampleRate, Hertz frequency) {
     std::complex<double> sum = 0.0;
     for (std::size_t i = 0; i < sound.size(); ++i)
@@ -52,8 +58,8 @@ double amplitudeAt(std::span<const float> sound, double sampleRate, Hertz freque
 
 /// Lines that sounded before the tap and can hide a partial: 20 dB over the middle of the spectrum around
 /// them, and no more than 40 dB below the strongest partial.
-std::vector<Hertz> steadyLines(const Tap& tap, const std::vector<Partial>& partials) {
-    constexpr std::size_t size = 16384;
+std::vector<Hertz> steadyLines(const Tap& tap, const PowerSpectrum& spectrum,
+                               const std::vector<Partial>& partials) {
     constexpr double above = 100.0;
     constexpr double leastShare = 0.01;
     std::vector<Hertz> lines;
@@ -62,7 +68,6 @@ std::vector<Hertz> steadyLines(const Tap& tap, const std::vector<Partial>& parti
         strongest = std::max(strongest, partial.amplitude);
     if (tap.before.size() < 1024)
         return lines;
-    const PowerSpectrum spectrum = powerSpectrum(tap.before, tap.sampleRate, size, 0.0);
     const auto first = static_cast<std::size_t>(0.5 * kLowestPartial.value / spectrum.binWidth);
     const auto last = std::min(spectrum.power.size() - 1,
                                static_cast<std::size_t>(kHighestPartial.value / spectrum.binWidth));
@@ -90,12 +95,10 @@ struct Peak {
     double power;
 };
 
-std::vector<Peak> spectralPeaks(const Tap& tap, int most) {
+std::vector<Peak> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int most) {
     constexpr std::size_t size = 65536;
     const auto sound = stretch(tap, 0.003, 0.5);
     const auto spectrum = powerSpectrum(sound, tap.sampleRate, size, 30.0);
-    const auto before = tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, size / 4, 0.0)
-                                                : PowerSpectrum{spectrum.binWidth, {}};
     std::vector<Peak> peaks;
     const auto first = static_cast<std::size_t>(kLowestPartial.value / spectrum.binWidth);
     const auto last = std::min(spectrum.power.size() - 2,
@@ -281,7 +284,8 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
         reading.verdict = Verdict::TooQuiet;
         return reading;
     }
-    reading.partials = measurePartials(tap, spectralPeaks(tap, options.mostPartials));
+    const PowerSpectrum before = spectrumBefore(tap);
+    reading.partials = measurePartials(tap, spectralPeaks(tap, before, options.mostPartials));
     if (isClipped(tap.after, peak)) {
         reading.verdict = Verdict::Clipped;
         return reading;
@@ -294,7 +298,7 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
         reading.verdict = Verdict::WiresOn;
         return reading;
     }
-    const std::vector<Hertz> lines = steadyLines(tap, reading.partials);
+    const std::vector<Hertz> lines = steadyLines(tap, before, reading.partials);
     std::optional<Mode> wanted;
     if (options.expected && !reading.partials.empty()) {
         const Naming naming = namePartials(reading.partials, *options.expected, lines);
