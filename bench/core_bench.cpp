@@ -92,6 +92,20 @@ void practiceTap(benchmark::State& state) { // promise: 100 times real time; a t
 }
 BENCHMARK(practiceTap)->Unit(benchmark::kMillisecond);
 
+void practiceWires(benchmark::State& state) { // the same promise, with the wires in contact
+    const Drum drum = plover();
+    const HiddenNature nature = drawNature(drum, 8);
+    PracticeState hands = turned(2);
+    hands.strainer = Turns{1.4};
+    std::uint64_t stroke = 0;
+    for (auto _ : state)
+        benchmark::DoNotOptimize(
+            practiceWireStroke(drum, nature, hands, StrokePlace::Middle, Dynamic::Medium, stroke++));
+    state.counters["times_real"] =
+        benchmark::Counter(1.05 * static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+}
+BENCHMARK(practiceWires)->Unit(benchmark::kMillisecond);
+
 void planOfMoves(benchmark::State& state) {
     const int rods = static_cast<int>(state.range(0));
     const Drum drum = plover(rods);

@@ -4,6 +4,8 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 #include "core/acoustics/tension_field.h"
+#include "core/practice/practice_sound.h"
+#include "core/practice/wire_contact.h"
 #include "core/units/dice.h"
 
 #include <algorithm>
@@ -60,72 +62,6 @@ Eigen::VectorXd rodTensions(const HiddenHead& hidden, const std::vector<Turns>& 
 Eigen::VectorXd deviationCents(const Eigen::VectorXd& tensions) {
     const double mean = tensions.mean();
     return tensions.unaryExpr([mean](double t) { return 600.0 * std::log2(t / mean); });
-}
-
-double fromDb(double db) {
-    return std::pow(10.0, db / 20.0);
-}
-
-struct Voice {
-    double frequency;
-    double rate; ///< 1/s
-    double amplitude;
-};
-
-/// Sum of damped sines, peak-normalised to `peak`.
-std::vector<float> render(const std::vector<Voice>& voices, const PracticeSound& sound, double peak) {
-    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
-    const auto length = static_cast<std::size_t>(sound.length.value * sound.sampleRate);
-    std::vector<double> sum(lead + length, 0.0);
-    for (const Voice& voice : voices) {
-        if (voice.frequency > 0.45 * sound.sampleRate)
-            continue;
-        const double decay = std::exp(-voice.rate / sound.sampleRate);
-        const double angle = kTwoPi * voice.frequency / sound.sampleRate;
-        double re = 0.0; // recursive rotation of (re, im)
-        double im = voice.amplitude;
-        const double c = decay * std::cos(angle);
-        const double s = decay * std::sin(angle);
-        for (std::size_t i = lead; i < sum.size(); ++i) {
-            sum[i] += re;
-            const double next = re * c + im * s;
-            im = im * c - re * s;
-            re = next;
-        }
-    }
-    double highest = 1e-12;
-    for (double value : sum)
-        highest = std::max(highest, std::abs(value));
-    std::vector<float> samples(sum.size());
-    for (std::size_t i = 0; i < sum.size(); ++i)
-        samples[i] = static_cast<float>(sum[i] * peak / highest);
-    return samples;
-}
-
-void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice) {
-    const double noise = peak * fromDb(sound.noiseDb);
-    const double hum = peak * fromDb(sound.humDb);
-    for (float& sample : samples)
-        sample += static_cast<float>(noise * dice.normal());
-    if (sound.humDb < -150.0)
-        return; // below what a float can hold beside the tap
-    for (std::size_t i = 0; i < samples.size(); ++i) {
-        const double t = static_cast<double>(i) / sound.sampleRate;
-        samples[i] +=
-            static_cast<float>(hum * (std::sin(kTwoPi * 50.0 * t) + 0.5 * std::sin(kTwoPi * 150.0 * t) +
-                                      0.3 * std::sin(kTwoPi * 250.0 * t)));
-    }
-}
-
-/// The click of finger or key on film, two milliseconds of noise.
-void addContact(std::vector<float>& samples, const PracticeSound& sound, double level, Dice& dice) {
-    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
-    const auto length = static_cast<std::size_t>(0.002 * sound.sampleRate);
-    for (std::size_t i = 0; i < length && lead + i < samples.size(); ++i) {
-        const double envelope =
-            std::sin(std::numbers::pi * static_cast<double>(i) / static_cast<double>(length));
-        samples[lead + i] += static_cast<float>(level * envelope * dice.normal());
-    }
 }
 
 DrumState meanState(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
@@ -231,55 +167,115 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
         voices.push_back({mode.frequency.value * up, rate, strength * std::pow(std::cos(facing), 2)});
         voices.push_back({mode.frequency.value / up, rate, strength * std::pow(std::sin(facing), 2)});
     }
-    std::vector<float> samples = render(voices, sound, peak);
+    std::vector<float> samples = scaledTo(peak, voicesSummed(voices, sound));
     if (slip.again) {
         const auto later = static_cast<std::size_t>(0.07 * sound.sampleRate);
         for (std::size_t i = samples.size(); i-- > later;)
             samples[i] += 0.8F * samples[i - later];
     }
-    addContact(samples, sound, 0.3 * peak, dice);
+    addClick(samples, sound, 0.3 * peak, dice);
     addRoom(samples, sound, peak / slip.strength, dice);
     return samples;
 }
+
+namespace {
+
+constexpr double kWhisperDrive = 100.0;  ///< m/s^2 under the wires by a whisper in the middle; estimate
+constexpr double kWiresThatMove = 0.15;  ///< share of the strands' mass that the head carries; estimate
+constexpr double kWireLoudness = 0.8;    ///< against the drum's own sound; estimate
+constexpr double kStillContact = 2000.0; ///< Hz; faster modes are too small under the wires to matter
+
+/// Pull of the strainer over the mass it holds: it grows with the knob as strokes do with their dynamic, so
+/// that it outweighs a stroke beyond the turns at which that is choked.
+double pullAt(Turns strainer, const HiddenNature& nature) {
+    const double dynamics = (strainer.value - nature.whisperChoke.value) / kTurnsPerDynamic;
+    return kWhisperDrive * std::pow(10.0, 0.5 * dynamics);
+}
+
+/// Acceleration of the head under the wires, outward, at its highest within 30 ms.
+double driveOf(const std::array<ContactMode, kContactModes>& modes) {
+    double highest = 1e-30;
+    for (int i = 0; i < 300; ++i) {
+        const double t = 1e-4 * i;
+        std::array<double, kWirePlaces.size()> acceleration{};
+        for (const ContactMode& mode : modes) {
+            const double omega = kTwoPi * mode.frequency;
+            const double swing = mode.blow * omega * std::sin(omega * t) * std::exp(-mode.rate * t);
+            for (std::size_t k = 0; k < acceleration.size(); ++k)
+                acceleration[k] += mode.under[k] * swing;
+        }
+        highest = std::max(highest, *std::max_element(acceleration.begin(), acceleration.end()));
+    }
+    return highest;
+}
+
+/// The blow split into the modes that the wires feel and those that only sound.
+struct Blow {
+    std::array<ContactMode, kContactModes> felt{};
+    std::vector<Voice> others;
+};
+
+Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state, double radius) {
+    std::vector<ContactMode> all;
+    for (const CoupledMode& mode : coupledModes(state)) {
+        const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
+        ContactMode contact{.frequency = mode.frequency.value,
+                            .rate = nature.batter.damping * decayRate(mode, drum),
+                            .mass = mode.modalMass.value,
+                            .blow =
+                                shapeAt(mode.m, mode.batterShape, radius) * softTip / mode.modalMass.value};
+        for (std::size_t k = 0; k < kWirePlaces.size(); ++k) {
+            const double x = kWirePlaces[k]; // the stroke lies over the wires' own diameter
+            contact.under[k] =
+                shapeAt(mode.m, mode.snareSideShape, std::abs(x)) * (x < 0 && mode.m % 2 ? -1 : 1);
+        }
+        all.push_back(contact);
+    }
+    const auto weight = [](const ContactMode& mode) {
+        const double largest = std::max(std::abs(mode.under[2]), std::abs(mode.under[3]));
+        return mode.frequency < kStillContact ? std::abs(mode.blow) * largest * mode.frequency : 0.0;
+    };
+    std::sort(all.begin(), all.end(),
+              [&](const ContactMode& a, const ContactMode& b) { return weight(a) > weight(b); });
+    Blow blow;
+    std::copy_n(all.begin(), kContactModes, blow.felt.begin());
+    for (std::size_t i = kContactModes; i < all.size(); ++i)
+        blow.others.push_back({all[i].frequency, all[i].rate, all[i].blow});
+    return blow;
+}
+
+} // namespace
 
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
                                       std::uint64_t stroke, const Weather& weather,
                                       const PracticeSound& sound) {
     Dice dice(mix(natureSeed(nature), stroke ^ 0x5717E5ULL));
-    const double radius = place == StrokePlace::Middle ? 0.08 : 0.75;
     const double peak = 0.02 * std::pow(10.0, 0.5 * static_cast<int>(dynamic) * 0.8);
-    std::vector<Voice> voices;
-    for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, weather))) {
-        const double deflection = shapeAt(mode.m, mode.batterShape, radius);
-        const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
-        voices.push_back({mode.frequency.value, nature.batter.damping * decayRate(mode, drum),
-                          std::abs(deflection) * softTip / mode.modalMass.value});
-    }
-    PracticeWireStroke result;
-    result.samples = render(voices, sound, peak);
-    addContact(result.samples, sound, 0.3 * peak, dice);
+    Blow blow = blowAt(drum, nature, meanState(drum, nature, state, weather),
+                       place == StrokePlace::Middle ? 0.08 : 0.75);
+    const Turns choke = chokeTurns(nature.whisperChoke, place, dynamic);
+    const double drive = pullAt(choke, nature);
+    const double toMetres = drive / driveOf(blow.felt);
+    for (ContactMode& mode : blow.felt)
+        mode.blow *= toMetres;
+    const WireContact contact = wireContact(blow.felt,
+                                            {.mass = kWiresThatMove * drum.wires.mass.value,
+                                             .pull = pullAt(state.strainer, nature),
+                                             .seed = mix(natureSeed(nature), stroke)},
+                                            sound.sampleRate, sound.length.value);
 
-    // Contact: strands leave the head while its motion (here its level, in turns of the knob) exceeds the
-    // pull.
-    const double drive = chokeTurns(nature.whisperChoke, place, dynamic).value - state.strainer.value;
-    result.answered = drive > 0.0;
+    std::vector<double> sum = voicesSummed(blow.others, sound);
+    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
+    for (std::size_t i = 0; i < contact.head.size() && lead + i < sum.size(); ++i)
+        sum[lead + i] += contact.head[i] / toMetres;
+    PracticeWireStroke result;
+    result.samples = scaledTo(peak, sum);
+    for (std::size_t i = 0; i < contact.wires.size() && lead + i < sum.size(); ++i)
+        result.samples[lead + i] += static_cast<float>(kWireLoudness * peak * contact.wires[i] / drive);
+    addClick(result.samples, sound, 0.3 * peak, dice);
+    result.answered = state.strainer < choke;
     result.rattled = dynamic == Dynamic::Loud && state.strainer < nature.rattle;
-    if (result.answered) {
-        const double fall = result.rattled ? 2.5 : 9.0; // turns of drive lost in a second
-        const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
-        float before = 0.0F;
-        for (std::size_t i = lead; i < result.samples.size(); ++i) {
-            const double t = static_cast<double>(i - lead) / sound.sampleRate;
-            const double left = drive - fall * t;
-            if (left <= 0.0)
-                break;
-            const auto noise = static_cast<float>(dice.normal());
-            const double level = 0.5 * peak * std::min(1.0, left);
-            result.samples[i] += static_cast<float>(level) * 0.5F * (noise - before); // high-passed: bright
-            before = noise;
-        }
-    }
     addRoom(result.samples, sound, 0.35, dice);
     return result;
 }

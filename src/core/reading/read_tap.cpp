@@ -290,12 +290,13 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
         reading.verdict = Verdict::Clipped;
         return reading;
     }
-    if (tap.struckTwice) {
-        reading.verdict = Verdict::StruckTwice;
+    // Loose wires fall back on the head as a second blow does, but they go on.
+    if (wiresSound(tap) && (!tap.struckTwice || wiresSound(tap, 0.15, 0.25))) {
+        reading.verdict = Verdict::WiresOn;
         return reading;
     }
-    if (wiresSound(tap)) {
-        reading.verdict = Verdict::WiresOn;
+    if (tap.struckTwice) {
+        reading.verdict = Verdict::StruckTwice;
         return reading;
     }
     const std::vector<Hertz> lines = steadyLines(tap, before, reading.partials);

@@ -1,6 +1,7 @@
 #include "core/acoustics/film.h"
 #include "core/practice/practice_session.h"
 #include "core/procedure/head_work.h"
+#include "core/reading/hit_portrait.h"
 #include "core/reading/read_tap.h"
 #include "core/tap/tap_splitter.h"
 #include "core/tuning/targets.h"
@@ -109,19 +110,42 @@ TEST(PracticeDrum, WiresAnswerUntilTheyChoke) {
         }
 }
 
-TEST(PracticeDrum, AnsweringWiresAreHeardAsWires) {
+/// A stroke in the middle as the program hears it, in a quiet room.
+Tap wireTap(double strainer, Dynamic dynamic) {
     const Drum drum = plover();
     PracticeState state = turned(8, 2);
-    state.strainer = Turns{1.0};
-    const auto stroke =
-        practiceWireStroke(drum, drawNature(drum, 8), state, StrokePlace::Middle, Dynamic::Loud, 3);
-    ASSERT_TRUE(stroke.answered);
+    state.strainer = Turns{strainer};
+    const auto stroke = practiceWireStroke(drum, drawNature(drum, 8), state, StrokePlace::Middle, dynamic, 3,
+                                           kPracticeWeather, {.noiseDb = -60});
     TapSplitter splitter(48000);
     auto taps = splitter.push(stroke.samples);
     for (Tap& tap : splitter.finish())
         taps.push_back(std::move(tap));
-    ASSERT_GE(taps.size(), 1U);
-    EXPECT_EQ(readTap(taps[0]).verdict, Verdict::WiresOn);
+    EXPECT_GE(taps.size(), 1U) << strainer;
+    return taps.empty() ? Tap{} : taps[0];
+}
+
+TEST(PracticeDrum, AnsweringWiresAreHeardAsWires) {
+    const HiddenNature nature = drawNature(plover(), 8);
+    for (const Dynamic dynamic : {Dynamic::Medium, Dynamic::Loud})
+        for (const double before : {2.6, 2.0}) { // turns before that stroke is choked
+            const double strainer =
+                chokeTurns(nature.whisperChoke, StrokePlace::Middle, dynamic).value - before;
+            EXPECT_EQ(readTap(wireTap(strainer, dynamic)).verdict, Verdict::WiresOn)
+                << strainer << ' ' << static_cast<int>(dynamic);
+        }
+}
+
+TEST(PracticeDrum, ChokedWiresAreSilent) {
+    for (const Dynamic dynamic : {Dynamic::Medium, Dynamic::Loud})
+        EXPECT_NE(readTap(wireTap(5.0, dynamic)).verdict, Verdict::WiresOn);
+}
+
+TEST(PracticeDrum, LooserWiresBuzzForLonger) {
+    const auto loose = lengthsOf(wireTap(1.0, Dynamic::Loud)).buzz;
+    const auto tight = lengthsOf(wireTap(3.0, Dynamic::Loud)).buzz;
+    ASSERT_TRUE(loose);
+    EXPECT_GT(loose->value, 1.5 * (tight ? tight->value : 0.0));
 }
 
 TEST(PracticeDrum, FollowsTheLedgerOfASession) {

@@ -1,0 +1,76 @@
+#include "core/practice/practice_sound.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace bombo {
+namespace {
+
+constexpr double kTwoPi = 2.0 * std::numbers::pi;
+
+double fromDb(double db) {
+    return std::pow(10.0, db / 20.0);
+}
+
+} // namespace
+
+std::vector<double> voicesSummed(const std::vector<Voice>& voices, const PracticeSound& sound) {
+    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
+    const auto length = static_cast<std::size_t>(sound.length.value * sound.sampleRate);
+    std::vector<double> sum(lead + length, 0.0);
+    for (const Voice& voice : voices) {
+        if (voice.frequency > 0.45 * sound.sampleRate)
+            continue;
+        const double decay = std::exp(-voice.rate / sound.sampleRate);
+        const double angle = kTwoPi * voice.frequency / sound.sampleRate;
+        double re = 0.0; // recursive rotation of (re, im)
+        double im = voice.amplitude;
+        const double c = decay * std::cos(angle);
+        const double s = decay * std::sin(angle);
+        for (std::size_t i = lead; i < sum.size(); ++i) {
+            sum[i] += re;
+            const double next = re * c + im * s;
+            im = im * c - re * s;
+            re = next;
+        }
+    }
+    return sum;
+}
+
+std::vector<float> scaledTo(double peak, const std::vector<double>& sum) {
+    double highest = 1e-12;
+    for (double value : sum)
+        highest = std::max(highest, std::abs(value));
+    std::vector<float> samples(sum.size());
+    for (std::size_t i = 0; i < sum.size(); ++i)
+        samples[i] = static_cast<float>(sum[i] * peak / highest);
+    return samples;
+}
+
+void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice) {
+    const double noise = peak * fromDb(sound.noiseDb);
+    const double hum = peak * fromDb(sound.humDb);
+    for (float& sample : samples)
+        sample += static_cast<float>(noise * dice.normal());
+    if (sound.humDb < -150.0)
+        return; // below what a float can hold beside the tap
+    for (std::size_t i = 0; i < samples.size(); ++i) {
+        const double t = static_cast<double>(i) / sound.sampleRate;
+        samples[i] +=
+            static_cast<float>(hum * (std::sin(kTwoPi * 50.0 * t) + 0.5 * std::sin(kTwoPi * 150.0 * t) +
+                                      0.3 * std::sin(kTwoPi * 250.0 * t)));
+    }
+}
+
+void addClick(std::vector<float>& samples, const PracticeSound& sound, double level, Dice& dice) {
+    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
+    const auto length = static_cast<std::size_t>(0.002 * sound.sampleRate);
+    for (std::size_t i = 0; i < length && lead + i < samples.size(); ++i) {
+        const double envelope =
+            std::sin(std::numbers::pi * static_cast<double>(i) / static_cast<double>(length));
+        samples[lead + i] += static_cast<float>(level * envelope * dice.normal());
+    }
+}
+
+} // namespace bombo

@@ -1,0 +1,23 @@
+#pragma once
+/// What the practice drum's sounds are put together from.
+#include "core/practice/practice_drum.h"
+#include "core/units/dice.h"
+
+namespace bombo {
+
+struct Voice {
+    double frequency; ///< Hz
+    double rate;      ///< of decay, 1/s
+    double amplitude;
+};
+
+/// Sum of damped sines from the end of the lead-in on.
+std::vector<double> voicesSummed(const std::vector<Voice>& voices, const PracticeSound& sound);
+/// The same sound with this highest value.
+std::vector<float> scaledTo(double peak, const std::vector<double>& sum);
+/// The click of finger or key on film, two milliseconds of noise.
+void addClick(std::vector<float>& samples, const PracticeSound& sound, double level, Dice& dice);
+/// Noise and hum of the room, against this peak.
+void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice);
+
+} // namespace bombo
