@@ -274,11 +274,6 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
     QMainWindow::keyPressEvent(event);
 }
 
-void MainWindow::resizeEvent(QResizeEvent* event) {
-    QMainWindow::resizeEvent(event);
-    m_stand->setGeometry(centralWidget()->rect());
-}
-
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_controller.settings().setWindowGeometry(saveGeometry());
     QMainWindow::closeEvent(event);

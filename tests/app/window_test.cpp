@@ -170,6 +170,19 @@ TEST_F(Window, AWorkbookThatCannotBeOpenedLeavesTheOldOneInPlace) {
     EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("is not there")));
 }
 
+TEST_F(Window, TheStandViewCoversEverythingAtAnySize) {
+    Program p(book());
+    p.press(Qt::Key_F11);
+    ASSERT_TRUE(p.window.isStandViewOpen());
+    auto* stand = p.find<QWidget>(QStringLiteral("stand"));
+    p.window.showNormal(); // the screen of the offscreen platform is smaller
+    for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+        p.window.resize(size);
+        EXPECT_TRUE(p.waitFor([&] { return stand->size() == size; })); // the menus are gone, too
+        EXPECT_EQ(stand->geometry(), stand->parentWidget()->rect());
+    }
+}
+
 TEST_F(Window, WithoutAWorkbookTheStartPageOffersTheDemo) {
     Program p;
     EXPECT_FALSE(p.controller.hasSession());

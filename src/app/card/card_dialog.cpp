@@ -40,11 +40,9 @@ CardDialog::CardDialog(SessionController& controller, QWidget* parent)
     m_now = textLabel("now");
     m_now->setObjectName(QStringLiteral("cardNow"));
     column->addWidget(m_now);
-    auto* how = textLabel("quiet",
-                          tr("Wires off. Three taps at each place, let each ring out: the middle one counts. "
-                             "It takes about a minute."));
-    how->setWordWrap(true);
-    column->addWidget(how);
+    m_how = textLabel("quiet");
+    m_how->setObjectName(QStringLiteral("cardHow"));
+    column->addWidget(m_how);
     m_card = new CardView;
     column->addWidget(m_card, 3);
 
@@ -105,6 +103,13 @@ void CardDialog::refresh() {
     const auto place = nextPlace(session.card);
     m_now->setText(place ? tr("Now %1: %2").arg(placeWords(*place).toLower(), placeHold(*place))
                          : tr("The card is full"));
+    const auto taps = place ? static_cast<int>(session.card.at(*place).size()) : kCardTaps;
+    m_how->setText(!place ? tr("Every place was heard. It stays with the session and counts in the proof.")
+                   : taps < kCardTaps
+                       ? tr("Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.")
+                             .arg(taps + 1)
+                             .arg(kCardTaps)
+                       : tr("One tap more: those before did not agree. Same place, same strength."));
     const auto says = cardSays(session);
     m_says->setText(says ? cardSentences(session.drum, *says).join(QLatin1Char('\n'))
                          : tr("Both tensions follow from these places, and whether they fit each other."));

@@ -38,6 +38,7 @@ private:
 
     SessionController& m_controller;
     QLabel* m_now;
+    QLabel* m_how;
     CardView* m_card;
     QLabel* m_says;
     ListeningStrip* m_listening;

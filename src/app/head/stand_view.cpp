@@ -79,6 +79,13 @@ StandView::StandView(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setAutoFillBackground(true);
     hide();
+    parent->installEventFilter(this);
+}
+
+bool StandView::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::Resize)
+        setGeometry(parentWidget()->rect());
+    return QWidget::eventFilter(watched, event);
 }
 
 void StandView::show(const StandWords& words) {

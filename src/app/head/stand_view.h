@@ -19,7 +19,7 @@ StandWords standWords(const Session& session, const std::optional<Reading>& read
                       const QPushButton* primary);
 void paintStand(QPainter& painter, const QRectF& area, const StandWords& words);
 
-/// Covers the window; space goes on, F11 or Escape leaves.
+/// Covers its parent, whatever the size; space goes on, F11 or Escape leaves.
 class StandView : public QWidget {
     Q_OBJECT
 public:
@@ -31,6 +31,7 @@ signals:
     void leave();
 
 protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;

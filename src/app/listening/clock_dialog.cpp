@@ -30,7 +30,7 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
     setWindowTitle(tr("Compare the clock"));
     setObjectName(QStringLiteral("clockDialog"));
-    setMinimumWidth(540);
+    setMinimumWidth(740);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 14, 20, 14);
     column->setSpacing(10);
@@ -54,11 +54,12 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     m_reference->setValue(440.0);
     m_reference->setSuffix(tr(" Hz"));
     m_reference->setAccessibleName(tr("Pitch by the device that is trusted"));
-    form->addRow(tr("It is"), m_reference);
+    form->addRow(tr("The tone is"), m_reference);
     column->addLayout(form);
     m_result = textLabel("heading", tr("Nothing was compared yet."));
     m_result->setObjectName(QStringLiteral("clockResult"));
     m_result->setWordWrap(true);
+    m_result->setMinimumHeight(2 * m_result->fontMetrics().lineSpacing()); // its longest sentence
     column->addWidget(m_result);
 
     auto* foot = new QHBoxLayout;
@@ -86,6 +87,7 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     connect(&controller, &SessionController::readingHeard, this, &ClockDialog::showTap);
     connect(&controller.listener(), &Listener::microphoneFailed, this, [this] {
         m_device->setText(tr("none"));
+        m_kept->setText(tr("nothing"));
         m_result->setText(tr("There is no microphone to listen with. Plug one in and open this again."));
         m_measure->setEnabled(false);
     });
