@@ -111,31 +111,39 @@ std::vector<std::vector<int>> handlesOf(int rods) {
     return handles;
 }
 
-constexpr double kSecondWeight = 0.5;  // the (2,1) pair guides; the edge pitch decides
-constexpr double kFinishWithin = 30.0; // cents from target at the farthest rod
+constexpr double kCentsPerShare = 600.0 / std::numbers::ln2; // of a small share of tension more
+constexpr double kSecondWeight = 0.5;                        // the (2,1) pair guides; the edge pitch decides
+constexpr double kHalfAPair = 0.03125;                       // turns of both; done by one of them a sixteenth
+constexpr double kFinishWithin = 45.0;                       // cents from target at the farthest rod
 
 /// The search over integer steps of the handles.
 class MoveSearch {
 public:
     MoveSearch(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
                const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits)
-        : m_limits(limits), m_rods(static_cast<int>(rodTurns.size())), m_handles(handlesOf(m_rods)) {
+        : m_limits(limits), m_rodTurns(rodTurns), m_rods(static_cast<int>(rodTurns.size())),
+          m_handles(handlesOf(m_rods)) {
         const int rows = now.fourthHarmonicKnown ? 2 * m_rods : m_rods;
         const Eigen::MatrixXd edgeKernel = heardKernel(m_rods, 1);
         const Eigen::MatrixXd secondKernel = heardKernel(m_rods, 2);
         const double offset = centsBetween(target, now.mean).value;
 
+        // Turns add tension, and pitch goes with its root: all is reckoned in tension over the target's, in
+        // cents to first order there, so that far corrections do not fall short.
+        const double scale = std::exp2(offset / 600.0); // tension now over that of the target
+        const double offsetThere = kCentsPerShare * (scale - 1.0);
         m_start.resize(rows);
         m_effect.resize(rows, static_cast<Eigen::Index>(m_handles.size()));
         // What each tap will hear now, from the estimate: noise of single readings is already smoothed.
-        m_start.head(m_rods) = edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset);
+        m_start.head(m_rods) =
+            scale * edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offsetThere);
         if (now.fourthHarmonicKnown)
-            m_start.tail(m_rods) =
-                kSecondWeight * (secondKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offset));
+            m_start.tail(m_rods) = kSecondWeight * (scale * secondKernel * now.deviation +
+                                                    Eigen::VectorXd::Constant(m_rods, offsetThere));
 
         const double meanTurns = meanOf(rodTurns);
         const double tension = std::max(response.at(Turns{meanTurns}).value, 0.5 * kFingerTight.value);
-        m_centsPerTurn = 600.0 / std::numbers::ln2 * response.perTurn().value / tension;
+        m_centsPerTurn = kCentsPerShare * response.perTurn().value / (tension / scale);
         m_perTurnSpread = std::sqrt(response.covariance(1, 1)) / response.perTurn().value;
         for (std::size_t h = 0; h < m_handles.size(); ++h) {
             Eigen::VectorXd turned = Eigen::VectorXd::Zero(m_rods);
@@ -154,6 +162,8 @@ public:
         // Sixteenths only to finish: before that the next round will move the rods again anyway.
         if (!m_bestMeets && m_start.cwiseAbs().maxCoeff() <= kFinishWithin)
             searchWith(0.0625);
+        if (!m_bestMeets && m_rods % 2 == 0 && m_start.cwiseAbs().maxCoeff() <= kFinishWithin)
+            searchWith(kHalfAPair);
         return plan();
     }
 
@@ -242,7 +252,11 @@ private:
         const auto h = static_cast<std::size_t>(handle);
         const double lowest = std::ceil(m_lowest[h] / step - 1e-9) * step;
         const double highest = std::floor(m_highest[h] / step + 1e-9) * step;
-        return std::clamp(std::round(wish / step) * step, lowest, highest);
+        const double rounded = std::clamp(std::round(wish / step) * step, lowest, highest);
+        // Of a pair only one rod can be turned for half the effect; more than that is done by both.
+        if (step == kHalfAPair && std::abs(rounded) > 1.5 * step)
+            return std::trunc(rounded / (2.0 * step)) * 2.0 * step;
+        return rounded;
     }
 
     void improve(Eigen::VectorXd& turns, const std::vector<Eigen::Index>& chosen, double step) const {
@@ -268,6 +282,13 @@ private:
         }
     }
 
+    /// The rod of a pair that lags behind in what is to be done, so that the two do not drift apart.
+    int oneOf(const std::vector<int>& pair, bool tighten) const {
+        const Turns first = m_rodTurns[static_cast<std::size_t>(pair[0])];
+        const Turns second = m_rodTurns[static_cast<std::size_t>(pair[1])];
+        return (tighten ? second < first : second > first) ? pair[1] : pair[0];
+    }
+
     MovePlan plan() const {
         MovePlan plan;
         double moved = 0.0;
@@ -275,7 +296,10 @@ private:
             const double turns = m_bestTurns[static_cast<Eigen::Index>(h)];
             if (turns == 0.0)
                 continue;
-            plan.moves.push_back({m_handles[h], Turns{turns}});
+            if (std::abs(turns) == kHalfAPair && m_handles[h].size() == 2)
+                plan.moves.push_back({{oneOf(m_handles[h], turns > 0.0)}, Turns{2.0 * turns}});
+            else
+                plan.moves.push_back({m_handles[h], Turns{turns}});
             moved = std::max(moved, std::abs(turns));
         }
         // The largest correction first, so that stopping early leaves the least undone.
@@ -284,7 +308,8 @@ private:
         });
         const Eigen::VectorXd after = m_start + m_effect * m_bestTurns;
         for (int i = 0; i < m_rods; ++i)
-            plan.predicted.push_back(Cents{after[i]});
+            plan.predicted.push_back(
+                Cents{600.0 * std::log2(1.0 + std::max(-0.9, after[i] / kCentsPerShare))});
         const double shift = (m_effect * m_bestTurns).cwiseAbs().maxCoeff();
         plan.predictedError = Cents{std::hypot(3.0, shift * m_perTurnSpread)};
         plan.predictedWidest = Cents{m_bestWidest};
@@ -295,6 +320,7 @@ private:
     }
 
     MoveLimits m_limits;
+    std::vector<Turns> m_rodTurns;
     int m_rods;
     std::vector<std::vector<int>> m_handles;
     Eigen::VectorXd m_start;  ///< cents against the target: (1,1) rows, then (2,1) rows

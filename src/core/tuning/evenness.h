@@ -56,8 +56,10 @@ struct MoveLimits {
 };
 
 /// Fewest moves of opposite pairs (single rods on odd counts) in eighths that bring every rod's predicted
-/// reading within tolerance of `target`; sixteenths when eighths cannot and no rod is further off than 30
-/// cents. Corrections are split equally between opposite rods, since taps cannot tell them apart.
+/// reading within tolerance of `target`; sixteenths when eighths cannot and no rod is further off than 45
+/// cents, and then one rod of a pair by a sixteenth where a pair would do too much. Corrections are else
+/// split equally between opposite rods, since taps cannot tell them apart. Reckoned in tension, so that far
+/// corrections do not fall short.
 /// @param rodTurns net turns since finger-tight, one for each rod
 MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
                    const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits = {});

@@ -187,7 +187,7 @@ TEST(PracticeDrum, AdviceBringsStrangeDrumsHome) {
             }
         }
         ASSERT_EQ(s.batter.stage, HeadStage::Done) << rods << ' ' << seed;
-        EXPECT_LE(s.batter.history.size(), 7U) << rods << ' ' << seed;
+        EXPECT_LE(s.batter.history.size(), 4U) << rods << ' ' << seed;
         const Hertz target = briefFor(s, HeadSide::Batter).target;
         EXPECT_NEAR(centsBetween(target, lastEstimate(s.batter)->mean).value, 0.0, 8.0)
             << rods << ' ' << seed;

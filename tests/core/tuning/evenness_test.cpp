@@ -4,6 +4,7 @@
 
 #include <cmath>
 #include <gtest/gtest.h>
+#include <numbers>
 #include <random>
 
 namespace bombo {
@@ -146,6 +147,49 @@ TEST(PlanMoves, PredictionIsBetterThanNow) {
             EXPECT_LT(widestThen, 0.5 * widestNow);
             EXPECT_GT(plan.predictedError.value, 0.0);
         }
+}
+
+TEST(PlanMoves, FarCorrectionsDoNotFallShort) {
+    const Drum drum = plover();
+    const std::vector<Turns> turns(8, Turns{1.5});
+    const TurnResponse response = learnTurnResponse(drum, HeadSide::Batter, {});
+    const double tension = response.at(Turns{1.5}).value;
+    for (const double cents : {-200.0, -100.0, 100.0, 250.0}) { // of the target above the head as it is
+        const MovePlan plan = planMoves(estimateEvenness(heardOf(Eigen::VectorXd::Zero(8), 250.0)),
+                                        moved(Hertz{250}, Cents{cents}), turns, response, drum.batterHead,
+                                        {.largestMove = Turns{2.0}});
+        double mean = 0;
+        for (const RodMove& move : plan.moves)
+            mean += move.turns.value * static_cast<double>(move.rods.size()) / 8.0;
+        // Pitch goes with the root of tension, tension with turns.
+        const double reached = 600.0 * std::log2((tension + response.perTurn().value * mean) / tension);
+        const double eighth = 600.0 / std::numbers::ln2 * response.perTurn().value * 0.125 /
+                              (tension * std::exp2(cents / 600.0));
+        EXPECT_NEAR(reached, cents, 0.5 * eighth) << cents;
+        double predicted = 0;
+        for (const Cents c : plan.predicted)
+            predicted += c.value / 8.0;
+        EXPECT_NEAR(predicted, reached - cents, 0.5) << cents; // cents of a mean are not the mean of cents
+    }
+}
+
+TEST(PlanMoves, AtTheEndOneRodOfAPairTurnsASixteenth) {
+    const Drum drum = plover(6);
+    std::vector<Turns> turns(6, Turns{2.0});
+    const TurnResponse response = learnTurnResponse(drum, HeadSide::Batter, {});
+    const double pairBySixteenth = 600.0 / std::numbers::ln2 * response.perTurn().value * 0.0625 /
+                                   response.at(Turns{2}).value / 3.0; // what it does to the mean
+    Eigen::VectorXd field(6);
+    field << -1.2, 0.6, 0.6, -1.2, 0.6, 0.6; // pair 1 and 4 is half a sixteenth low
+    field *= pairBySixteenth;
+    turns[0] = Turns{2.0625}; // it is ahead of its opposite
+    const auto readings = heardOf(field, 300.0);
+    const MovePlan plan =
+        planMoves(estimateEvenness(readings), moved(Hertz{300}, Cents{0.5 * pairBySixteenth}), turns,
+                  response, drum.batterHead, {.tolerance = Cents{3.0}});
+    ASSERT_EQ(plan.moves.size(), 1U);
+    EXPECT_EQ(plan.moves[0], (RodMove{{3}, Turns{0.0625}})); // the rod that lags behind
+    EXPECT_TRUE(plan.reachesTolerance);
 }
 
 TEST(PlanMoves, OddRodCountsMoveSingleRods) {

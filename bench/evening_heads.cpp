@@ -1,0 +1,181 @@
+/// How fast heads come even and to pitch: practice drums that the advice has never seen, with friction, an
+/// out-of-round hoop or a sticking rod, beside the hand rule "bring each rod to the reference". A table for
+/// docs/performance.md. Run: build/release/bench/bombo-evening [drums a row]
+#include "core/practice/practice_session.h"
+#include "core/procedure/head_work.h"
+#include "core/reading/read_tap.h"
+#include "core/tap/tap_splitter.h"
+#include "support/sessions.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <cstdlib>
+
+namespace {
+
+using namespace bombo;
+
+constexpr Cents kTolerance{5.0};
+constexpr int kMostRounds = 9;
+constexpr HeadSide kSide = HeadSide::Batter;
+
+struct Trouble {
+    const char* name;
+    int rods;
+    double oval = 1.0;     ///< of the hidden unevenness
+    double sticking = 0.0; ///< share of a turn that rod 3 loses
+};
+
+HiddenNature natureOf(const Trouble& trouble, const Session& session) {
+    HiddenNature nature = drawNature(session.drum, session.practiceSeed);
+    for (double& turns : nature.batter.unevenTurns)
+        turns *= trouble.oval;
+    if (trouble.sticking > 0.0)
+        nature.batter.friction[2] = trouble.sticking;
+    return nature;
+}
+
+struct Truth {
+    double widest = 0; ///< cents from the target at the worst rod, as a perfect ear would hear it
+};
+
+Truth truthOf(const HiddenNature& nature, const Session& session) {
+    const PracticeState state = practiceStateOf(session);
+    const DrumState drum = drumState(session.drum, Tension{trueMeanTension(nature, state, kSide)},
+                                     knownState(session).snareSide.tension, airAt(kPracticeWeather));
+    const double mean = centsBetween(briefFor(session, kSide).target, edgePitch(drum, kSide)).value;
+    Truth truth;
+    for (const Cents c : trueEdgeDeviation(nature, state, kSide))
+        truth.widest = std::max(truth.widest, std::abs(mean + c.value));
+    return truth;
+}
+
+/// Taps the whole round through the sound of the drum; false if a rod could not be read in six taps.
+bool tapRound(Session& session, const HiddenNature& nature, std::uint64_t& stroke) {
+    const std::size_t rounds = session.head(kSide).history.size();
+    int unread = 0;
+    while (session.head(kSide).history.size() == rounds) {
+        TapSplitter splitter(48000);
+        const auto rod = nextRodToTap(session.head(kSide));
+        auto taps = splitter.push(practiceTap(session.drum, nature, practiceStateOf(session),
+                                              {.side = kSide, .rod = rod, .stroke = stroke++}));
+        for (Tap& tap : splitter.finish())
+            taps.push_back(std::move(tap));
+        const Expectation expected = expectationNow(session.head(kSide), briefFor(session, kSide));
+        const Reading reading = taps.empty() ? Reading{} : readTap(taps[0], {.expected = expected});
+        if (reading.verdict == Verdict::Clear)
+            session = bombo::testing::done(session, TapHeard{kSide, rodReadingFrom(reading)});
+        else if (++unread > 6 * session.drum.rods)
+            return false;
+    }
+    return true;
+}
+
+/// What a careful hand does: each rod by what it lacks, in eighths, at the response that is usual.
+int handMoves(Session& session) {
+    const HeadWork& work = session.head(kSide);
+    const HeadBrief brief = briefFor(session, kSide);
+    const double tension = tensionFromHeard(brief.drum, kSide, lastEstimate(work)->mean, airAt({})).value;
+    const double centsPerTurn =
+        600.0 / std::log(2.0) * tensionPerTurnPrior(brief.drum, kSide).value / tension;
+    const FinishedRound round = work.history.back();
+    int moves = 0;
+    for (std::size_t rod = 0; rod < round.readings.size(); ++rod) {
+        const double lacks = centsBetween(round.readings[rod]->frequency, brief.target).value;
+        const double turns = std::clamp(std::round(8.0 * lacks / centsPerTurn) / 8.0, -0.75, 0.75);
+        if (turns == 0.0)
+            continue;
+        session = bombo::testing::done(session, CorrectCount{kSide, static_cast<int>(rod), Turns{turns}});
+        ++moves;
+    }
+    session = bombo::testing::done(session, BeginTapping{kSide, 0, Direction::CounterClockwise});
+    return moves;
+}
+
+struct Result1 {
+    std::vector<double> start, afterOne, afterTwo, last; ///< widest, cents
+    std::vector<int> passes, moves;                      ///< until within tolerance
+    int reached = 0;
+    int unread = 0;
+};
+
+void job(const Trouble& trouble, std::uint64_t seed, bool byHand, Result1& result) {
+    Drum drum = bombo::testing::plover();
+    drum.rods = trouble.rods;
+    Session session = newSession(drum, bombo::testing::chase(), seed);
+    session.tolerance = kTolerance;
+    const HiddenNature nature = natureOf(trouble, session);
+    session = bombo::testing::done(session, FingerTight{kSide});
+    while (session.head(kSide).stage == HeadStage::Raising)
+        session = bombo::testing::done(session, GroupTurned{kSide});
+    std::uint64_t stroke = 0;
+    int moves = 0;
+    int passes = 0;
+    std::vector<double> widest{truthOf(nature, session).widest};
+    bool reached = false;
+    for (int round = 0; round < kMostRounds; ++round) {
+        if (!tapRound(session, nature, stroke)) {
+            ++result.unread;
+            return;
+        }
+        const HeadWork& work = session.head(kSide);
+        reached = work.withinTolerance;
+        if (reached || (!byHand && work.stage == HeadStage::Done))
+            break;
+        ++passes;
+        if (byHand) {
+            moves += handMoves(session);
+        } else {
+            while (session.head(kSide).stage == HeadStage::Turning) {
+                moves += static_cast<int>(moveAtHand(session.head(kSide), session.path)->rods.size());
+                session = bombo::testing::done(session, MoveMade{kSide});
+            }
+        }
+        widest.push_back(truthOf(nature, session).widest);
+    }
+    auto after = [&](std::size_t pass) { return widest[std::min(pass, widest.size() - 1)]; };
+    result.start.push_back(after(0));
+    result.afterOne.push_back(after(1));
+    result.afterTwo.push_back(after(2));
+    result.last.push_back(widest.back());
+    result.passes.push_back(passes);
+    result.moves.push_back(moves);
+    result.reached += reached;
+}
+
+template <class T> double quantile(std::vector<T> values, double share) {
+    if (values.empty())
+        return 0.0;
+    std::sort(values.begin(), values.end());
+    return static_cast<double>(values[std::min(
+        values.size() - 1, static_cast<std::size_t>(share * static_cast<double>(values.size())))]);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    const int drums = argc > 1 ? std::max(1, std::atoi(argv[1])) : 40;
+    std::printf("| drums | by | widest before, cents | after one pass | after two | at the end, median and "
+                "nine in ten "
+                "| passes, median and nine in ten | rods turned | within 5 cents "
+                "|\n|---|---|---|---|---|---|---|---|---|\n");
+    for (const Trouble& trouble : {Trouble{"6 rods", 6},
+                                   {"8 rods", 8},
+                                   {"10 rods", 10},
+                                   {"8 rods, hoop out of round", 8, 1.6},
+                                   {"8 rods, one sticks", 8, 1.0, 0.5}})
+        for (const bool byHand : {false, true}) {
+            Result1 all;
+            for (int i = 0; i < drums; ++i)
+                job(trouble, 5000 + static_cast<std::uint64_t>(i), byHand, all);
+            std::printf("| %s | %s | %.0f | %.1f | %.1f | %.1f, %.1f | %.0f, %.0f | %.0f | %d of %zu%s |\n",
+                        trouble.name, byHand ? "hand rule" : "Bombo", quantile(all.start, 0.5),
+                        quantile(all.afterOne, 0.5), quantile(all.afterTwo, 0.5), quantile(all.last, 0.5),
+                        quantile(all.last, 0.9), quantile(all.passes, 0.5), quantile(all.passes, 0.9),
+                        quantile(all.moves, 0.5), all.reached, all.passes.size(),
+                        all.unread > 0 ? ", some unread" : "");
+            std::fflush(stdout);
+        }
+    return 0;
+}
