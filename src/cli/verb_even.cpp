@@ -1,8 +1,53 @@
-#include "cli/verbs.h"
+#include "cli/round_inputs.h"
 #include "core/tuning/evenness.h"
 #include "core/tuning/targets.h"
 
+#include <cmath>
+#include <fmt/format.h>
+
 namespace bombo::cli {
+namespace {
+
+TurnObservation observed(const Drum& drum, HeadSide side, const PastRound& round) {
+    double mean = 0.0;
+    for (double t : round.turns)
+        mean += t / static_cast<double>(round.turns.size());
+    return {Turns{mean}, tensionFromHeard(drum, side, estimateEvenness(round.heard).mean, {})};
+}
+
+std::string unheardWords(int rods) {
+    if (rods % 2 != 0)
+        return "no rod has an opposite; each is heard by itself";
+    std::string pairs;
+    for (int i = 1; i <= rods / 2; ++i)
+        pairs += fmt::format("{}{} and {}", pairs.empty() ? "" : ", ", i, i + rods / 2);
+    return fmt::format(
+        "taps cannot tell opposite rods apart ({}): if only one of a pair feels slack, turn that "
+        "one by twice as much, or measure the hoop gap",
+        pairs);
+}
+
+Json warningsOf(const Drum& drum, HeadSide side, const std::vector<std::optional<RodPitches>>& readings,
+                const EvennessEstimate& now) {
+    Json warnings = Json::array();
+    const double load = filmLoad(drum.head(side), tensionFromHeard(drum, side, now.mean, {}));
+    if (load > 1.0)
+        warnings.push_back(
+            fmt::format("{:.0f} Hz is more than this film can bear: another head or drum was heard, "
+                        "or another partial",
+                        now.mean.value));
+    else if (load > kFilmLoadLimit)
+        warnings.push_back(
+            fmt::format("the film bears {:.0f} % of its yield already; keep clear", 100.0 * load));
+    if (const auto stray = strayReading(readings))
+        warnings.push_back(
+            fmt::format("rod {} does not fit the others: tap it again; if it stays so, look at "
+                        "the edge and the hoop there",
+                        *stray + 1));
+    return warnings;
+}
+
+} // namespace
 
 Answer even(const Json& in, const Shelf& shelf) {
     const auto drum = drumAt(in, shelf);
@@ -14,28 +59,17 @@ Answer even(const Json& in, const Shelf& shelf) {
     const auto target = numberAt(in, "target_hz");
     if (!target)
         return target.fault();
-    const auto heard = numbersAt(in, "rods_hz", drum->rods);
-    if (!heard)
-        return heard.fault();
+    const auto readings = roundAt(in, drum->rods);
+    if (!readings)
+        return readings.fault();
     const auto turns = numbersAt(in, "turns", drum->rods);
     if (!turns)
         return turns.fault();
-    std::vector<std::optional<RodPitches>> readings;
-    for (double hz : *heard) {
-        if (hz <= 0.0)
-            return InputProblem{"rods_hz", "every pitch must be above 0"};
-        readings.push_back(RodPitches{Hertz{hz}, std::nullopt});
-    }
+    const auto history = historyAt(in, *turns);
+    if (!history)
+        return history.fault();
     if (*target <= 0.0)
         return InputProblem{"target_hz", "must be above 0"};
-    if (in.contains("second_hz")) {
-        const auto second = numbersAt(in, "second_hz", drum->rods);
-        if (!second)
-            return second.fault();
-        for (std::size_t i = 0; i < second->size(); ++i)
-            if ((*second)[i] > 0.0)
-                readings[i]->second = Hertz{(*second)[i]};
-    }
     MoveLimits limits;
     if (in.contains("tolerance_cents")) {
         const auto tolerance = numberAt(in, "tolerance_cents");
@@ -46,14 +80,13 @@ Answer even(const Json& in, const Shelf& shelf) {
         limits.tolerance = Cents{*tolerance};
     }
     std::vector<Turns> rodTurns;
-    double meanTurns = 0.0;
-    for (double t : *turns) {
+    for (double t : *turns)
         rodTurns.push_back(Turns{t});
-        meanTurns += t / drum->rods;
-    }
-    const EvennessEstimate now = estimateEvenness(readings);
-    const Tension tension = tensionFromHeard(*drum, *side, now.mean, {});
-    const TurnResponse response = learnTurnResponse(*drum, *side, {{Turns{meanTurns}, tension}});
+    const EvennessEstimate now = estimateEvenness(*readings);
+    std::vector<TurnObservation> seen{observed(*drum, *side, {*turns, *readings})};
+    for (const PastRound& round : *history)
+        seen.push_back(observed(*drum, *side, round));
+    const TurnResponse response = learnTurnResponse(*drum, *side, seen);
     const MovePlan plan = planMoves(now, Hertz{*target}, rodTurns, response, drum->head(*side), limits);
 
     Json out{{"mean_hz", now.mean.value},
@@ -64,11 +97,20 @@ Answer even(const Json& in, const Shelf& shelf) {
              {"predicted_cents", plan.predicted},
              {"predicted_error_cents", plan.predictedError.value},
              {"reaches_tolerance", plan.reachesTolerance},
-             {"held_by_film_load", plan.heldByFilm}};
+             {"held_by_film_load", plan.heldByFilm},
+             {"done", plan.moves.empty() && plan.reachesTolerance},
+             {"order", Json::array()},
+             {"unheard", unheardWords(drum->rods)},
+             {"turn_response",
+              {{"per_turn_n_per_m", response.perTurn().value},
+               {"standard_error_n_per_m", std::sqrt(response.covariance(1, 1))}}},
+             {"warnings", warningsOf(*drum, *side, *readings, now)}};
     for (const RodMove& move : plan.moves) {
         Json rods = Json::array();
-        for (int rod : move.rods)
+        for (int rod : move.rods) {
             rods.push_back(rod + 1);
+            out["order"].push_back(rod + 1);
+        }
         out["moves"].push_back({{"rods", rods}, {"turns", move.turns.value}});
     }
     return out;

@@ -117,6 +117,31 @@ TEST_F(Cli, WrongCallsNameTheKeyAndExitWithTwo) {
           {"turns", {2, 2, 2, 2, 2, 2}}},
          "rods_hz"},
         {"even", {{"drum", "Wren"}, {"head", "top"}, {"target_hz", 400}}, "head"},
+        {"even",
+         {{"drum", "Wren"},
+          {"target_hz", 400},
+          {"turns", {2, 2, 2, 2, 2, 2}},
+          {"readings", {{{"rod", 7}, {"frequency_hz", 400}}}}},
+         "readings[0].rod"},
+        {"even",
+         {{"drum", "Wren"},
+          {"target_hz", 400},
+          {"turns", {2, 2, 2, 2, 2, 2}},
+          {"readings", {{{"rod", 1}, {"frequency_hz", 400}}, {{"rod", 2}, {"frequency_hz", "high"}}}}},
+         "readings[1].frequency_hz"},
+        {"even",
+         {{"drum", "Wren"},
+          {"target_hz", 400},
+          {"turns", {2, 2, 2, 2, 2, 2}},
+          {"readings", {{{"rod", 1}, {"frequency_hz", 400}}, {{"rod", 5}, {"frequency_hz", 401}}}}},
+         "no tap at rod 3, 6"},
+        {"even",
+         {{"drum", "Wren"},
+          {"target_hz", 400},
+          {"turns", {2, 2, 2, 2, 2, 2}},
+          {"rods_hz", {400, 401, 402, 403, 404, 405}},
+          {"history", {{{"moves", {{{"rod", 9}, {"turns", 0.5}}}}, {"rods_hz", {1, 1, 1, 1, 1, 1}}}}}},
+         "history[0].moves.rod"},
         {"wires", {{"drum", "Plover"}, {"tone", "chase"}}, "strainer_turns"},
         {"wires",
          {{"drum", "Plover"},
@@ -243,6 +268,38 @@ TEST_F(Cli, CorrectTurnsBothHeadsTowardsTheTone) {
     Json misread = in;
     misread["heard"]["centre_hz"] = 900;
     EXPECT_EQ(ask("correct", misread).code, 1);
+}
+
+TEST_F(Cli, EvenTakesReadingsAsTheyWereTapped) {
+    Json in{{"drum", "Wren"}, {"target_hz", 400}, {"turns", {2, 2, 2, 2, 2, 2}}, {"tolerance_cents", 8}};
+    const auto tap = [](int rod, double hz) { return Json{{"rod", rod}, {"frequency_hz", hz}}; };
+    // Half the rods, one of them three times with a slip: the same as a whole round without it.
+    in["readings"] = {tap(2, 401), tap(1, 396), tap(3, 404), tap(2, 420), tap(2, 401)};
+    const Json half = answer("even", in);
+    in["readings"] = {tap(1, 396), tap(2, 401), tap(3, 404), tap(4, 396), tap(5, 401), tap(6, 404)};
+    const Json whole = answer("even", in);
+    EXPECT_EQ(half["moves"], whole["moves"]);
+    EXPECT_FALSE(whole["done"].get<bool>());
+    EXPECT_EQ(whole["order"].size(), 2 * whole["moves"].size());
+    EXPECT_NE(whole["unheard"].get<std::string>().find("1 and 4"), std::string::npos);
+    // What earlier rounds taught narrows the answer to a turn.
+    in["history"] = {{{"readings", {tap(1, 350), tap(2, 351), tap(3, 352)}},
+                      {"moves",
+                       {{{"rod", 1}, {"turns", 0.5}},
+                        {{"rod", 2}, {"turns", 0.5}},
+                        {{"rod", 3}, {"turns", 0.5}},
+                        {{"rod", 4}, {"turns", 0.5}},
+                        {{"rod", 5}, {"turns", 0.5}},
+                        {{"rod", 6}, {"turns", 0.5}}}}}};
+    const Json learned = answer("even", in);
+    EXPECT_LT(learned["turn_response"]["standard_error_n_per_m"].get<double>(),
+              whole["turn_response"]["standard_error_n_per_m"].get<double>());
+    // A pitch that this film cannot reach is said to be another's.
+    in.erase("history");
+    in["readings"] = {tap(1, 1500), tap(2, 1500), tap(3, 1500)};
+    EXPECT_NE(answer("even", in)["warnings"].dump().find("more than this film can bear"), std::string::npos);
+    in["readings"] = {tap(1, 400), tap(2, 400), tap(3, 400)};
+    EXPECT_TRUE(answer("even", in)["done"].get<bool>());
 }
 
 TEST_F(Cli, ColdAirAndColdFilmMoveTheTunedDrum) {
