@@ -31,7 +31,7 @@ Json warningsOf(const Drum& drum, HeadSide side, const std::vector<std::optional
                 const EvennessEstimate& now) {
     Json warnings = Json::array();
     const double load = filmLoad(drum.head(side), tensionFromHeard(drum, side, now.mean, {}));
-    if (load > 1.0)
+    if (load > 0.99) // the model looks no further than yield
         warnings.push_back(
             fmt::format("{:.0f} Hz is more than this film can bear: another head or drum was heard, "
                         "or another partial",
