@@ -79,6 +79,23 @@ TEST_F(RoundsOnScreen, TwoTapsARodAndHalfTheRods) {
     EXPECT_TRUE(view->accessibleDescription().contains(QStringLiteral("not tapped")));
 }
 
+TEST_F(RoundsOnScreen, OneKeyOrTwoAndHowEvenIsChosenBeforeTheHeadIsRaised) {
+    EXPECT_TRUE(p().controller.perform(StartHeadAgain{HeadSide::Batter}));
+    auto* path = p().find<QComboBox>(QStringLiteral("turnPath"));
+    ASSERT_TRUE(path->isVisible());
+    choose("turnPath", 1);
+    choose("evenWithin", 0);
+    EXPECT_EQ(p().session().path, Path::Star);
+    EXPECT_EQ(p().session().tolerance, Cents{5.0});
+    p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
+    p().press(Qt::Key_Space);
+    EXPECT_FALSE(path->isVisible());
+    EXPECT_EQ(text("now"), QStringLiteral("Now rod 1")); // one key
+    p().press(Qt::Key_Z, Qt::ControlModifier);
+    p().press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(p().session().tolerance, Cents{8.0});
+}
+
 TEST_F(RoundsOnScreen, ChangingTheKindBeginsTheRoundAgain) {
     p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
     ASSERT_TRUE(p().spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.rodsHeard() == 3; }));

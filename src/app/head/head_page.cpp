@@ -11,6 +11,11 @@
 #include <QVBoxLayout>
 
 namespace bombo {
+namespace {
+
+constexpr std::array kTolerances{Cents{5.0}, Cents{8.0}, Cents{12.0}}; ///< to choose from
+
+} // namespace
 
 HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent)
     : StationPage(controller, parent), m_side(side) {
@@ -140,38 +145,76 @@ QWidget* HeadPage::rodTools() {
     });
     row->addWidget(m_rodText, 1);
     row->addWidget(wayTools());
+    row->addWidget(handlingTools());
     row->addStretch();
     for (QPushButton* button :
          {m_again, m_startHere, m_tapAgain, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo}) {
         row->addWidget(button);
         button->setVisible(button == m_undo); // the others when refresh() finds a use for them
     }
+    m_way->hide();
+    m_handling->hide();
     return bar;
+}
+
+QComboBox* HeadPage::box(QWidget* parent, const char* name, const QString& says, const QStringList& choices) {
+    auto* combo = new QComboBox;
+    combo->setObjectName(QString::fromLatin1(name));
+    combo->setAccessibleName(says);
+    combo->setFocusPolicy(Qt::TabFocus);
+    combo->addItems(choices);
+    parent->layout()->addWidget(combo);
+    return combo;
+}
+
+QWidget* HeadPage::handlingTools() {
+    m_handling = new QWidget;
+    auto* row = new QHBoxLayout(m_handling);
+    row->setContentsMargins(0, 0, 0, 0);
+    m_path = box(m_handling, "turnPath", tr("In which order rods are turned"),
+                 {tr("Opposite pairs, two keys"), tr("Across, one key"), tr("Round, one key")});
+    m_path->setToolTip(tr("Across or in pairs the film stays centred; round the head only in small steps."));
+    QStringList tolerances;
+    for (const Cents c : kTolerances)
+        tolerances << tr("Even to \u00b1%1 cents").arg(c.value);
+    m_tolerance = box(m_handling, "evenWithin", tr("How even the head is to be"), tolerances);
+    m_tolerance->setToolTip(tr("Five takes a pass more; twelve is enough for a dead or noisy sound."));
+    for (QComboBox* combo : {m_path, m_tolerance})
+        connect(combo, &QComboBox::activated, this, [this] {
+            controller().perform(
+                ChooseHandling{static_cast<Path>(m_path->currentIndex()),
+                               kTolerances.at(static_cast<std::size_t>(m_tolerance->currentIndex()))});
+        });
+    return m_handling;
+}
+
+void HeadPage::showHandling() {
+    const bool pairs = session().drum.rods % 2 == 0;
+    m_path->setItemText(0, pairs ? tr("Opposite pairs, two keys") : tr("Far apart, one key"));
+    m_path->setCurrentIndex(static_cast<int>(session().path));
+    std::size_t nearest = 0;
+    for (std::size_t i = 0; i < kTolerances.size(); ++i)
+        if (std::abs(kTolerances[i].value - session().tolerance.value) <
+            std::abs(kTolerances[nearest].value - session().tolerance.value))
+            nearest = i;
+    m_tolerance->setCurrentIndex(static_cast<int>(nearest));
 }
 
 QWidget* HeadPage::wayTools() {
     m_way = new QWidget;
     auto* row = new QHBoxLayout(m_way);
     row->setContentsMargins(0, 0, 0, 0);
-    auto box = [&](const char* name, const QString& says, const QStringList& choices) {
-        auto* combo = new QComboBox;
-        combo->setObjectName(QString::fromLatin1(name));
-        combo->setAccessibleName(says);
-        combo->setFocusPolicy(Qt::TabFocus);
-        combo->addItems(choices);
-        connect(combo, &QComboBox::activated, this, &HeadPage::chooseWay);
-        row->addWidget(combo);
-        return combo;
-    };
-    m_kind =
-        box("tapKind", tr("What damps this head"), {tr("Finger on the middle"), tr("Nothing on this head")});
+    m_kind = box(m_way, "tapKind", tr("What damps this head"),
+                 {tr("Finger on the middle"), tr("Nothing on this head")});
     m_kind->setToolTip(
         tr("A light finger takes the body tone away, at the same pressure each time. Taps with and "
            "without it are never compared: changing it begins the round again."));
-    m_extent = box("tapExtent", tr("Rods of a round"), {tr("Every rod"), tr("Half the rods")});
-    m_taps =
-        box("tapCount", tr("Taps at each rod"), {tr("1 tap each"), tr("2 taps each"), tr("3 taps each")});
+    m_extent = box(m_way, "tapExtent", tr("Rods of a round"), {tr("Every rod"), tr("Half the rods")});
+    m_taps = box(m_way, "tapCount", tr("Taps at each rod"),
+                 {tr("1 tap each"), tr("2 taps each"), tr("3 taps each")});
     m_taps->setToolTip(tr("The middle of several taps counts; one that stands apart is named and left out."));
+    for (QComboBox* combo : {m_kind, m_extent, m_taps})
+        connect(combo, &QComboBox::activated, this, &HeadPage::chooseWay);
     return m_way;
 }
 
@@ -302,6 +345,7 @@ void HeadPage::showRodTools() {
     const bool offersWay = !rod && work.stage == HeadStage::Tapping;
     m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : m_hint);
     showWay();
+    showHandling();
     const auto again = rodToTapAgain();
     m_tapAgain->setText(again ? tr("Tap rod %1 again").arg(*again + 1) : QString());
     m_startHere->setText(rod ? tr("Start at rod %1").arg(*rod + 1) : QString());
@@ -310,6 +354,7 @@ void HeadPage::showRodTools() {
     const std::pair<QWidget*, bool> tools[]{
         {m_rodText, !offersWay},
         {m_way, offersWay},
+        {m_handling, !started},
         {m_tapAgain, again.has_value()},
         {m_again, !rod && started && work.stage != HeadStage::Tapping},
         {m_startHere, rod && started},

@@ -42,6 +42,9 @@ private:
     void correct(Turns by);
     QWidget* stepPanel();
     QWidget* rodTools();
+    static QComboBox* box(QWidget* parent, const char* name, const QString& says, const QStringList& choices);
+    QWidget* handlingTools();
+    void showHandling();
     QWidget* wayTools();
     void chooseWay();
     void showWay();
@@ -57,6 +60,9 @@ private:
     QPushButton* m_again;
     QPushButton* m_startHere;
     QPushButton* m_tapAgain;
+    QWidget* m_handling; ///< how the rods are turned, and how even the head is to be
+    QComboBox* m_path;
+    QComboBox* m_tolerance;
     QWidget* m_way; ///< how the rounds are tapped
     QComboBox* m_kind;
     QComboBox* m_extent;

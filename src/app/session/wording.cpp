@@ -96,29 +96,31 @@ QString placeName(StrokePlace place) {
 }
 
 QString commandLabel(const QString& storedName) {
-    static const QHash<QString, const char*> labels{{QStringLiteral("choose_tone"), "choice of tone"},
-                                                    {QStringLiteral("set_wish"), "wish"},
-                                                    {QStringLiteral("choose_school"), "school"},
-                                                    {QStringLiteral("set_weather"), "weather"},
-                                                    {QStringLiteral("both_turned"), "turn of both heads"},
-                                                    {QStringLiteral("finger_tight"), "finger-tight"},
-                                                    {QStringLiteral("group_turned"), "turn"},
-                                                    {QStringLiteral("begin_tapping"), "start of round"},
-                                                    {QStringLiteral("tap_heard"), "tap"},
-                                                    {QStringLiteral("move_made"), "turn"},
-                                                    {QStringLiteral("correct_count"), "corrected count"},
-                                                    {QStringLiteral("start_again"), "fresh start of head"},
-                                                    {QStringLiteral("set_strainer"), "strainer"},
-                                                    {QStringLiteral("answer_wires"), "wire answer"},
-                                                    {QStringLiteral("answer_rattle"), "rattle answer"},
-                                                    {QStringLiteral("add_pad"), "pad laid"},
-                                                    {QStringLiteral("move_pad"), "pad moved"},
-                                                    {QStringLiteral("remove_pad"), "pad taken off"},
-                                                    {QStringLiteral("choose_way"), "way of tapping"},
-                                                    {QStringLiteral("ask_again"), "asked again"},
-                                                    {QStringLiteral("card_tap"), "tap for the card"},
-                                                    {QStringLiteral("start_card"), "new pitch card"},
-                                                    {QStringLiteral("mark_saved"), "saved to logbook"}};
+    static const QHash<QString, const char*> labels{
+        {QStringLiteral("choose_tone"), "choice of tone"},
+        {QStringLiteral("set_wish"), "wish"},
+        {QStringLiteral("choose_school"), "school"},
+        {QStringLiteral("set_weather"), "weather"},
+        {QStringLiteral("both_turned"), "turn of both heads"},
+        {QStringLiteral("finger_tight"), "finger-tight"},
+        {QStringLiteral("group_turned"), "turn"},
+        {QStringLiteral("begin_tapping"), "start of round"},
+        {QStringLiteral("tap_heard"), "tap"},
+        {QStringLiteral("move_made"), "turn"},
+        {QStringLiteral("correct_count"), "corrected count"},
+        {QStringLiteral("start_again"), "fresh start of head"},
+        {QStringLiteral("set_strainer"), "strainer"},
+        {QStringLiteral("answer_wires"), "wire answer"},
+        {QStringLiteral("answer_rattle"), "rattle answer"},
+        {QStringLiteral("add_pad"), "pad laid"},
+        {QStringLiteral("move_pad"), "pad moved"},
+        {QStringLiteral("remove_pad"), "pad taken off"},
+        {QStringLiteral("choose_way"), "way of tapping"},
+        {QStringLiteral("ask_again"), "asked again"},
+        {QStringLiteral("choose_handling"), "order and tolerance"},
+        {QStringLiteral("card_tap"), "tap for the card"},
+        {QStringLiteral("start_card"), "new pitch card"},
+        {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
 }
@@ -136,6 +138,12 @@ QString refusalText(Refusal refusal) {
             "Half a round needs an even number of rods: with an odd one no rod stands opposite another.");
     case Refusal::TapsOutOfRange:
         return tr("A rod is tapped one to %1 times.").arg(kMostTapsPerRod);
+    case Refusal::RoundUnderWay:
+        return tr("A counted round is half turned; finish it, then choose another order.");
+    case Refusal::ToleranceOutOfRange:
+        return tr("Heads are evened to between %1 and %2 cents.")
+            .arg(kFinestTolerance.value)
+            .arg(kCoarsestTolerance.value);
     case Refusal::CardFull:
         return tr("The pitch card is full; begin a new one to hear the drum again.");
     case Refusal::ToneOutOfReach:

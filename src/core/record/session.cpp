@@ -140,6 +140,18 @@ struct Applier {
     Outcome operator()(const AskAgain& c) {
         return withHead(session, c.side, askAgain(session.head(c.side), c.rod), false);
     }
+    Outcome operator()(const ChooseHandling& c) {
+        const auto midRound = [](const HeadWork& work) {
+            return work.stage == HeadStage::Raising && work.group > 0;
+        };
+        if (c.path != session.path && (midRound(session.batter) || midRound(session.snareSide)))
+            return failure(Refusal::RoundUnderWay);
+        if (c.tolerance < kFinestTolerance || c.tolerance > kCoarsestTolerance)
+            return failure(Refusal::ToleranceOutOfRange);
+        session.path = c.path;
+        session.tolerance = c.tolerance;
+        return session;
+    }
     Outcome operator()(const CardTapHeard& c) {
         const auto place = nextPlace(session.card);
         if (!place)
@@ -264,11 +276,11 @@ Result<Session, Refusal> apply(Session session, const Command& command) {
 
 const char* commandName(const Command& command) {
     static constexpr std::array names{
-        "go_to",         "choose_tone",   "choose_source", "finger_tight", "group_turned", "begin_tapping",
-        "tap_heard",     "move_made",     "correct_count", "start_again",  "set_strainer", "answer_wires",
-        "answer_rattle", "add_pad",       "move_pad",      "remove_pad",   "set_note",     "mark_saved",
-        "set_wish",      "choose_school", "set_weather",   "both_turned",  "choose_way",   "ask_again",
-        "card_tap",      "start_card"};
+        "go_to",         "choose_tone",   "choose_source",  "finger_tight", "group_turned", "begin_tapping",
+        "tap_heard",     "move_made",     "correct_count",  "start_again",  "set_strainer", "answer_wires",
+        "answer_rattle", "add_pad",       "move_pad",       "remove_pad",   "set_note",     "mark_saved",
+        "set_wish",      "choose_school", "set_weather",    "both_turned",  "choose_way",   "ask_again",
+        "card_tap",      "start_card",    "choose_handling"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }

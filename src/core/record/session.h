@@ -119,6 +119,13 @@ struct AskAgain {
     HeadSide side = HeadSide::Batter;
     int rod = 0;
 };
+/// In which order the rods of both heads are turned, by one key or two, and how even they are to be.
+struct ChooseHandling {
+    Path path = Path::OppositePairs;
+    Cents tolerance{8.0};
+};
+inline constexpr Cents kFinestTolerance{3.0};
+inline constexpr Cents kCoarsestTolerance{30.0};
 /// A clear tap for the place of the pitch card that is due.
 struct CardTapHeard {
     RodReading reading;
@@ -156,10 +163,11 @@ struct SetNote {
 };
 struct MarkSaved {};
 
-using Command = std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard,
-                             MoveMade, CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle,
-                             AddPad, MovePad, RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool,
-                             SetWeather, BothTurned, ChooseWay, AskAgain, CardTapHeard, StartCard>;
+using Command =
+    std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard, MoveMade,
+                 CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle, AddPad, MovePad,
+                 RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned, ChooseWay,
+                 AskAgain, CardTapHeard, StartCard, ChooseHandling>;
 
 enum class Refusal {
     WrongStage,
@@ -167,6 +175,8 @@ enum class Refusal {
     RoundFull,
     HalfNeedsEvenRods,
     TapsOutOfRange,
+    RoundUnderWay, ///< another path would lose the count of a round that is half turned
+    ToleranceOutOfRange,
     CardFull,
     ToneOutOfReach,
     WeatherOutOfRange,

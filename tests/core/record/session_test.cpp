@@ -26,11 +26,11 @@ TEST(SessionCommands, ApplyIsPure) {
 
 TEST(SessionCommands, EveryCommandHasAStableName) {
     const std::vector<Command> commands{
-        GoTo{},         ChooseTone{},   ChooseSource{}, FingerTight{},    GroupTurned{}, BeginTapping{},
-        TapHeard{},     MoveMade{},     CorrectCount{}, StartHeadAgain{}, SetStrainer{}, AnswerWires{},
-        AnswerRattle{}, AddPad{},       MovePad{},      RemovePad{},      SetNote{},     MarkSaved{},
-        SetWish{},      ChooseSchool{}, SetWeather{},   BothTurned{},     ChooseWay{},   AskAgain{},
-        CardTapHeard{}, StartCard{}};
+        GoTo{},         ChooseTone{},   ChooseSource{},  FingerTight{},    GroupTurned{}, BeginTapping{},
+        TapHeard{},     MoveMade{},     CorrectCount{},  StartHeadAgain{}, SetStrainer{}, AnswerWires{},
+        AnswerRattle{}, AddPad{},       MovePad{},       RemovePad{},      SetNote{},     MarkSaved{},
+        SetWish{},      ChooseSchool{}, SetWeather{},    BothTurned{},     ChooseWay{},   AskAgain{},
+        CardTapHeard{}, StartCard{},    ChooseHandling{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
@@ -276,6 +276,22 @@ TEST(SessionText, RefusesDamagedTexts) {
     spoilt = Json::parse(good);
     spoilt["drum"]["rods"] = 40;
     EXPECT_FALSE(sessionFromText(spoilt.dump()));
+}
+
+TEST(Handling, PathAndToleranceAreChosenButNotInTheMiddleOfARound) {
+    Session s = done(fresh(), ChooseHandling{Path::Star, Cents{5.0}});
+    EXPECT_EQ(s.path, Path::Star);
+    EXPECT_EQ(briefFor(s, HeadSide::Batter).tolerance, Cents{5.0});
+    EXPECT_EQ(sessionFromText(sessionText(s))->path, Path::Star);
+    s = done(s, FingerTight{HeadSide::Batter});
+    s = done(s, GroupTurned{HeadSide::Batter});
+    EXPECT_EQ(apply(s, ChooseHandling{Path::OppositePairs, Cents{5.0}}).fault(), Refusal::RoundUnderWay);
+    EXPECT_EQ(done(s, ChooseHandling{Path::Star, Cents{12.0}}).tolerance, Cents{12.0});
+    EXPECT_EQ(apply(s, ChooseHandling{Path::Star, Cents{1.0}}).fault(), Refusal::ToleranceOutOfRange);
+    EXPECT_EQ(apply(s, ChooseHandling{Path::Star, Cents{80.0}}).fault(), Refusal::ToleranceOutOfRange);
+    while (s.batter.group > 0)
+        s = done(s, GroupTurned{HeadSide::Batter});
+    EXPECT_EQ(done(s, ChooseHandling{Path::OnceRound, Cents{5.0}}).path, Path::OnceRound); // between rounds
 }
 
 } // namespace
