@@ -42,6 +42,17 @@ bool isClipped(std::span<const float> samples, float peak) {
     return flatTops >= 2;
 }
 
+/// A voice or a bowed string grows for a tenth of a second and more; a struck head is loudest at once.
+bool swells(const Tap& tap) {
+    constexpr double frame = 0.03; // s
+    constexpr double grown = 4.0;  // in power
+    const double start = meanSquare(stretch(tap, 0.0, frame));
+    for (double t = 2.0 * frame; t < 0.3; t += frame)
+        if (meanSquare(stretch(tap, t, t + frame)) > grown * start)
+            return true;
+    return false;
+}
+
 /// What sounded before the tap; empty where that is too short to tell.
 PowerSpectrum spectrumBefore(const Tap& tap) {
     return tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, 16384, 0.0)
@@ -297,6 +308,10 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
     }
     if (tap.struckTwice) {
         reading.verdict = Verdict::StruckTwice;
+        return reading;
+    }
+    if (swells(tap)) {
+        reading.verdict = Verdict::NoTone;
         return reading;
     }
     const std::vector<Hertz> lines = steadyLines(tap, before, reading.partials);
