@@ -3,7 +3,7 @@
 #include "core/practice/practice_session.h"
 #include "core/reading/read_tap.h"
 #include "core/record/session_sound.h"
-#include "core/tap/tap_splitter.h"
+#include "core/tap/taps_in.h"
 #include "core/tuning/evenness.h"
 #include "support/sessions.h"
 
@@ -70,10 +70,7 @@ PracticeState turned(double turns) {
 void tapToReading(benchmark::State& state) { // promise: 10 ms of one core
     const Drum drum = plover();
     const auto sound = practiceTap(drum, drawNature(drum, 8), turned(2), {.rod = 2, .stroke = 5});
-    TapSplitter splitter(48000);
-    auto taps = splitter.push(sound);
-    for (Tap& tap : splitter.finish())
-        taps.push_back(std::move(tap));
+    const auto taps = tapsIn(sound);
     Session s = bombo::testing::done(fresh(), FingerTight{HeadSide::Batter});
     const ReadingOptions options{.expected = expectationNow(s.batter, briefFor(s, HeadSide::Batter))};
     for (auto _ : state)

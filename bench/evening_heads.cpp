@@ -4,7 +4,7 @@
 #include "core/practice/practice_session.h"
 #include "core/procedure/head_work.h"
 #include "core/reading/read_tap.h"
-#include "core/tap/tap_splitter.h"
+#include "core/tap/taps_in.h"
 #include "support/sessions.h"
 
 #include <algorithm>
@@ -56,12 +56,9 @@ bool tapRound(Session& session, const HiddenNature& nature, std::uint64_t& strok
     const std::size_t rounds = session.head(kSide).history.size();
     int unread = 0;
     while (session.head(kSide).history.size() == rounds) {
-        TapSplitter splitter(48000);
         const auto rod = nextRodToTap(session.head(kSide));
-        auto taps = splitter.push(practiceTap(session.drum, nature, practiceStateOf(session),
-                                              {.side = kSide, .rod = rod, .stroke = stroke++}));
-        for (Tap& tap : splitter.finish())
-            taps.push_back(std::move(tap));
+        const auto taps = tapsIn(practiceTap(session.drum, nature, practiceStateOf(session),
+                                             {.side = kSide, .rod = rod, .stroke = stroke++}));
         const Expectation expected = expectationNow(session.head(kSide), briefFor(session, kSide));
         const Reading reading = taps.empty() ? Reading{} : readTap(taps[0], {.expected = expected});
         if (reading.verdict == Verdict::Clear)

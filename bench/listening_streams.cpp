@@ -2,6 +2,7 @@
 /// hours. Tables for docs/performance.md. Run: build/release/bench/bombo-streams [hours]
 #include "core/reading/hit_portrait.h"
 #include "core/reading/read_tap.h"
+#include "core/tap/taps_in.h"
 #include "support/synthesis.h"
 
 #include <algorithm>
@@ -36,14 +37,6 @@ private:
     std::mt19937 m_engine;
 };
 
-std::vector<Tap> split(const std::vector<float>& sound) {
-    TapSplitter splitter(kRate);
-    std::vector<Tap> taps = splitter.push(sound);
-    for (Tap& tap : splitter.finish())
-        taps.push_back(std::move(tap));
-    return taps;
-}
-
 // Onsets ----------------------------------------------------------------------------------------------------
 
 struct Score {
@@ -67,7 +60,7 @@ Score onsets(double noiseDb, double shortestGap, double longestGap, unsigned see
     addNoise(sound, 0.25 * std::pow(10.0, -noiseDb / 20.0), seed);
     Score score;
     std::vector<bool> taken(truth.size(), false);
-    for (const Tap& tap : split(sound)) {
+    for (const Tap& tap : tapsIn(sound)) {
         bool right = false;
         for (std::size_t i = 0; i < truth.size() && !right; ++i)
             if (!taken[i] && std::abs(tap.onset.value - truth[i]) < 0.01)
@@ -139,7 +132,7 @@ void spoiltRow(const char* name, Verdict right, bool withTap, const Spoil& spoil
         if (withTap)
             addTones(sound, edgeTap(edge, random.uniform(0.15, 0.7), 0.3), 0.4);
         spoil(sound, edge, random, static_cast<unsigned>(i));
-        const auto taps = split(sound);
+        const auto taps = tapsIn(sound);
         if (taps.empty()) {
             ++unheard;
             continue;
@@ -223,7 +216,7 @@ void buzzTable() {
             addNoise(sound, 3e-4, static_cast<unsigned>(i));
             addTones(sound, edgeTap(random.uniform(150, 450), random.uniform(0.2, 0.8), 0.3), 0.4);
             addWires(sound, 0.4, 0.3 * std::pow(10.0, level / 20.0), t60, static_cast<unsigned>(900 + i));
-            const auto taps = split(sound);
+            const auto taps = tapsIn(sound);
             const auto buzz = taps.empty() ? std::nullopt : lengthsOf(taps.front()).buzz;
             if (buzz)
                 off.push_back(std::abs(buzz->value / t60 - 1.0));

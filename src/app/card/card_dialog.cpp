@@ -3,7 +3,6 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 
-#include <QDialogButtonBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPainter>

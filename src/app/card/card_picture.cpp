@@ -69,7 +69,6 @@ void paintTaps(QPainter& painter, const QRectF& line, const CardRow& row) {
 CardPicture cardPicture(const PitchCard& card) {
     CardPicture picture;
     const auto due = nextPlace(card);
-    picture.full = !due;
     for (std::size_t i = 0; i < kCardPlaces.size(); ++i) {
         CardRow& row = picture.rows[i];
         row.place = kCardPlaces[i];
@@ -79,7 +78,6 @@ CardPicture cardPicture(const PitchCard& card) {
             continue;
         row.frequency = settled->middle.frequency;
         row.outliers = settled->outliers;
-        row.spread = settled->spread;
         for (const RodReading& tap : card.at(row.place))
             row.taps.push_back(centsBetween(*row.frequency, tap.frequency));
     }

@@ -15,11 +15,9 @@ struct CardRow {
     std::vector<Cents> taps;        ///< each against the middle of its place
     std::vector<int> outliers;      ///< 0-based
     std::optional<Hertz> frequency; ///< their middle
-    Cents spread;
 };
 struct CardPicture {
     std::array<CardRow, 4> rows;
-    bool full = false;
 };
 
 CardPicture cardPicture(const PitchCard& card);

@@ -39,7 +39,6 @@ class ListeningStrip : public QFrame {
     Q_OBJECT
 public:
     explicit ListeningStrip(SessionController& controller, QWidget* parent = nullptr);
-    /// @param rodHeard what the last tap was taken for; empty if it was not taken
     void refresh();
     /// Asks for files and hands them to the controller.
     void askForFiles();

@@ -1,5 +1,7 @@
 #include "app/listening/tap_reader.h"
 
+#include "core/tap/taps_in.h"
+
 namespace bombo {
 namespace {
 
@@ -19,10 +21,7 @@ void TapReader::read(const Tap& tap) {
 }
 
 void TapReader::readSamples(const std::vector<float>& samples, double sampleRate) {
-    TapSplitter splitter(sampleRate);
-    std::vector<Tap> taps = splitter.push(samples);
-    for (Tap& tap : splitter.finish())
-        taps.push_back(std::move(tap));
+    const std::vector<Tap> taps = tapsIn(samples, sampleRate);
     for (const Tap& tap : taps)
         read(tap);
     emit samplesDone(static_cast<int>(taps.size()));

@@ -3,7 +3,7 @@
 #include "core/procedure/head_work.h"
 #include "core/reading/hit_portrait.h"
 #include "core/reading/read_tap.h"
-#include "core/tap/tap_splitter.h"
+#include "core/tap/taps_in.h"
 #include "core/tuning/targets.h"
 #include "support/drums.h"
 #include "support/sessions.h"
@@ -71,11 +71,8 @@ TEST(PracticeDrum, IsHeardAsItIs) {
     const Expectation expected = expectationNow(work, brief);
     std::vector<double> heard;
     for (int rod = 0; rod < 8; ++rod) {
-        TapSplitter splitter(48000);
-        auto taps = splitter.push(
-            practiceTap(drum, nature, state, {.rod = rod, .stroke = static_cast<std::uint64_t>(rod)}));
-        for (Tap& tap : splitter.finish())
-            taps.push_back(std::move(tap));
+        const auto taps =
+            tapsIn(practiceTap(drum, nature, state, {.rod = rod, .stroke = static_cast<std::uint64_t>(rod)}));
         ASSERT_EQ(taps.size(), 1U);
         const Reading reading = readTap(taps[0], {.expected = expected});
         ASSERT_EQ(reading.verdict, Verdict::Clear) << rod;
@@ -117,10 +114,7 @@ Tap wireTap(double strainer, Dynamic dynamic) {
     state.strainer = Turns{strainer};
     const auto stroke = practiceWireStroke(drum, drawNature(drum, 8), state, StrokePlace::Middle, dynamic, 3,
                                            kPracticeWeather, {.noiseDb = -60});
-    TapSplitter splitter(48000);
-    auto taps = splitter.push(stroke.samples);
-    for (Tap& tap : splitter.finish())
-        taps.push_back(std::move(tap));
+    const auto taps = tapsIn(stroke.samples);
     EXPECT_GE(taps.size(), 1U) << strainer;
     return taps.empty() ? Tap{} : taps[0];
 }
@@ -173,11 +167,8 @@ TEST(PracticeDrum, AdviceBringsStrangeDrumsHome) {
                 s = testing::done(s, MoveMade{HeadSide::Batter});
             } else {
                 const int rod = *nextRodToTap(s.batter);
-                TapSplitter splitter(48000);
-                auto taps = splitter.push(
-                    practiceTap(s.drum, nature, practiceStateOf(s), {.rod = rod, .stroke = stroke++}));
-                for (Tap& tap : splitter.finish())
-                    taps.push_back(std::move(tap));
+                const auto taps =
+                    tapsIn(practiceTap(s.drum, nature, practiceStateOf(s), {.rod = rod, .stroke = stroke++}));
                 const HeadBrief brief = briefFor(s, HeadSide::Batter);
                 for (const Tap& tap : taps) {
                     const Reading reading = readTap(tap, {.expected = expectationNow(s.batter, brief)});

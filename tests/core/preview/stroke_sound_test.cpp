@@ -1,5 +1,6 @@
 #include "core/preview/stroke_sound.h"
 #include "core/reading/hit_portrait.h"
+#include "core/tap/taps_in.h"
 #include "support/drums.h"
 
 #include <cmath>
@@ -18,11 +19,7 @@ PreviewStroke open() {
 
 /// The stroke as the ear of the program hears it.
 HitPortrait heard(const PreviewStroke& stroke) {
-    TapSplitter splitter(48000);
-    const std::vector<float> samples = strokeSound(plover(), stroke);
-    auto taps = splitter.push(samples);
-    for (Tap& tap : splitter.finish())
-        taps.push_back(std::move(tap));
+    const auto taps = tapsIn(strokeSound(plover(), stroke));
     EXPECT_EQ(taps.size(), 1U);
     return portraitOf(taps.at(0)).value();
 }

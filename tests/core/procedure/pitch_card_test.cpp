@@ -1,6 +1,7 @@
 #include "core/practice/practice_session.h"
 #include "core/procedure/pitch_card.h"
 #include "core/record/json_values.h"
+#include "core/tap/taps_in.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>
@@ -88,11 +89,7 @@ Session heardCard(Session s, int& strokes) {
         }
         if (++strokes > 60)
             break;
-        TapSplitter splitter(48000);
-        auto taps = splitter.push(practiceTap(s.drum, nature, practiceStateOf(s), tap));
-        for (Tap& last : splitter.finish())
-            taps.push_back(std::move(last));
-        for (const Tap& one : taps) {
+        for (const Tap& one : tapsIn(practiceTap(s.drum, nature, practiceStateOf(s), tap))) {
             const Reading reading = readTap(one, {.expected = cardExpectation(s)});
             if (reading.verdict == Verdict::Clear)
                 s = done(s, CardTapHeard{rodReadingFrom(reading)});

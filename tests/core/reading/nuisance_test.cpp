@@ -1,5 +1,6 @@
 /// What is no tap, or a spoilt one, from the stream of sound to the verdict.
 #include "core/reading/read_tap.h"
+#include "core/tap/taps_in.h"
 #include "support/synthesis.h"
 
 #include <gtest/gtest.h>
@@ -15,12 +16,8 @@ using testing::expecting;
 using testing::silence;
 
 std::vector<Reading> heard(const std::vector<float>& sound, double edge) {
-    TapSplitter splitter(48000);
-    std::vector<Tap> taps = splitter.push(sound);
-    for (Tap& tap : splitter.finish())
-        taps.push_back(std::move(tap));
     std::vector<Reading> readings;
-    for (const Tap& tap : taps)
+    for (const Tap& tap : tapsIn(sound))
         readings.push_back(readTap(tap, {.expected = expecting(edge)}));
     return readings;
 }
