@@ -141,6 +141,66 @@ void job(const Trouble& trouble, std::uint64_t seed, bool byHand, Result1& resul
     result.reached += reached;
 }
 
+/// Each rod's own pitch against the mean of all, cents, its odd part: what opposite rods differ by, halved.
+/// From the gauge's own law, its noise averaged away.
+double oddPart(const HiddenNature& nature, const Session& session) {
+    const auto rods = static_cast<std::size_t>(session.drum.rods);
+    std::vector<double> own(rods);
+    for (std::size_t rod = 0; rod < rods; ++rod)
+        for (std::uint64_t again = 0; again < 64; ++again)
+            own[rod] += 600.0 / 64.0 / nature.gaugePower *
+                        std::log2(practiceGauge(nature, practiceStateOf(session), kSide,
+                                                static_cast<int>(rod), 900'000 + again));
+    double widest = 0.0;
+    for (std::size_t rod = 0; rod < rods / 2; ++rod)
+        widest = std::max(widest, 0.5 * std::abs(own[rod] - own[rod + rods / 2]));
+    return widest;
+}
+
+/// Before every round of taps the gauge is read all round, or not.
+struct Leaning {
+    std::vector<double> oddBefore, oddAfter, heardAfter;
+};
+
+void leaningJob(std::uint64_t seed, bool withGauge, Leaning& result) {
+    Session session = newSession(bombo::testing::plover(), bombo::testing::chase(), seed);
+    session.tolerance = kTolerance;
+    HiddenNature nature = drawNature(session.drum, seed);
+    for (int rod = 0; rod < session.drum.rods; ++rod) // the hoop pulled down on the strainer's side
+        nature.batter.unevenTurns[static_cast<std::size_t>(rod)] +=
+            0.2 * std::cos(rodAngle(rod, session.drum.rods).value);
+    session = bombo::testing::done(session, FingerTight{kSide});
+    while (session.head(kSide).stage == HeadStage::Raising)
+        session = bombo::testing::done(session, GroupTurned{kSide});
+    result.oddBefore.push_back(oddPart(nature, session));
+    std::uint64_t stroke = 0;
+    for (int pass = 0; pass < 4; ++pass) {
+        if (withGauge) {
+            RoundWay way = session.head(kSide).way;
+            way.kind = TapKind::Gauge;
+            session = bombo::testing::done(session, ChooseWay{kSide, way});
+            const std::size_t rounds = session.head(kSide).history.size();
+            while (session.head(kSide).history.size() == rounds) {
+                const int rod = *nextRodToTap(session.head(kSide));
+                session = bombo::testing::done(
+                    session,
+                    GaugeRead{kSide, practiceGauge(nature, practiceStateOf(session), kSide, rod, stroke++)});
+            }
+            way.kind = TapKind::FingerDamped;
+            session = bombo::testing::done(session, ChooseWay{kSide, way});
+            session = bombo::testing::done(session, BeginTapping{kSide, 0, Direction::CounterClockwise});
+        }
+        if (!tapRound(session, nature, stroke) || session.head(kSide).stage == HeadStage::Done)
+            break;
+        if (pass == 3)
+            break;
+        while (session.head(kSide).stage == HeadStage::Turning)
+            session = bombo::testing::done(session, MoveMade{kSide});
+    }
+    result.oddAfter.push_back(oddPart(nature, session));
+    result.heardAfter.push_back(truthOf(nature, session).widest);
+}
+
 template <class T> double quantile(std::vector<T> values, double share) {
     if (values.empty())
         return 0.0;
@@ -174,5 +234,17 @@ int main(int argc, char** argv) {
                         all.unread > 0 ? ", some unread" : "");
             std::fflush(stdout);
         }
+    std::printf(
+        "\n| 8 rods, hoop pulled to one side | odd part before, cents, median | after at most three passes, "
+        "median and nine in ten | heard from target at the worst rod, median and nine in ten "
+        "|\n|---|---|---|---|\n");
+    for (const bool withGauge : {true, false}) {
+        Leaning all;
+        for (int i = 0; i < drums; ++i)
+            leaningJob(7000 + static_cast<std::uint64_t>(i), withGauge, all);
+        std::printf("| %s | %.0f | %.1f, %.1f | %.1f, %.1f |\n", withGauge ? "taps and gauge" : "taps alone",
+                    quantile(all.oddBefore, 0.5), quantile(all.oddAfter, 0.5), quantile(all.oddAfter, 0.9),
+                    quantile(all.heardAfter, 0.5), quantile(all.heardAfter, 0.9));
+    }
     return 0;
 }

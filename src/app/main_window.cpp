@@ -1,9 +1,11 @@
 #include "app/main_window.h"
 
 #include "app/drum/drum_page.h"
+#include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
 #include "app/proof/proof_page.h"
+#include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "app/tone/tone_page.h"
@@ -155,6 +157,10 @@ void MainWindow::fillMenus() {
     });
     details->setCheckable(true);
     details->setChecked(unitsShown().details);
+    QAction* left = view->addAction(tr("&Left-handed: rounds run clockwise"), this,
+                                    [this](bool on) { m_controller.setLeftHanded(on); });
+    left->setCheckable(true);
+    left->setChecked(m_controller.settings().leftHanded());
     view->addAction(tr("&Reference pitch…"), this, [this] {
         bool taken = false;
         UnitsShown units = unitsShown();
@@ -171,6 +177,16 @@ void MainWindow::fillMenus() {
         go->addAction(stationName(station),
                       QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))),
                       this, [this, station] { goTo(station); });
+    go->addSeparator();
+    go->addAction(tr("&Minutes before the show\u2026"), QKeySequence(Qt::CTRL | Qt::Key_M), this, [this] {
+        if (m_controller.hasSession())
+            HurryDialog(m_controller, this).exec();
+    });
+    go->addAction(tr("&Remind me\u2026"), QKeySequence(Qt::CTRL | Qt::Key_R), this, [this] {
+        if (m_controller.hasSession())
+            ReminderDialog(m_controller, this).exec();
+    });
+    go->addSeparator();
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
 }
 

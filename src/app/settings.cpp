@@ -19,6 +19,7 @@ const QString kClocks = QStringLiteral("sound/clock_cents/");
 const QString kCueOutput = QStringLiteral("sound/cue_output");
 const QString kSloppiness = QStringLiteral("practice/sloppiness");
 const QString kHum = QStringLiteral("practice/hum");
+const QString kLeftHanded = QStringLiteral("hands/left");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
 QString themeName(ThemeChoice choice) {
@@ -93,6 +94,12 @@ bool Settings::practiceAudible() const {
 }
 void Settings::setPracticeAudible(bool audible) {
     m_store.setValue(kPracticeAudible, audible);
+}
+bool Settings::leftHanded() const {
+    return m_store.value(kLeftHanded, false).toBool();
+}
+void Settings::setLeftHanded(bool left) {
+    m_store.setValue(kLeftHanded, left);
 }
 UnitsShown Settings::units() const {
     UnitsShown units;

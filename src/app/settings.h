@@ -32,6 +32,8 @@ public:
     void setPracticeHum(bool hum);
     bool practiceAudible() const; ///< play the practice drum through the loudspeaker
     void setPracticeAudible(bool audible);
+    bool leftHanded() const;
+    void setLeftHanded(bool left);
     UnitsShown units() const;
     void setUnits(const UnitsShown& units);
     QByteArray windowGeometry() const;

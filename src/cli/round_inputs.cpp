@@ -106,6 +106,22 @@ Result<MaybePitches, InputProblem> roundAt(const Json& in, int rods, const std::
     return pitches;
 }
 
+Result<std::vector<std::optional<double>>, InputProblem> besideRodsAt(const Json& in, const std::string& key,
+                                                                      int rods) {
+    std::vector<std::optional<double>> figures;
+    if (!in.contains(key))
+        return figures;
+    const auto given = numbersAt(in, key, rods);
+    if (!given)
+        return failure(given.fault());
+    for (const double figure : *given) {
+        if (figure <= 0.0)
+            return failure(InputProblem{key, "every figure must be above 0"});
+        figures.push_back(figure);
+    }
+    return figures;
+}
+
 Result<std::vector<PastRound>, InputProblem> historyAt(const Json& in, const std::vector<double>& turnsNow) {
     std::vector<PastRound> rounds;
     const Json history = in.value("history", Json::array());

@@ -10,6 +10,11 @@ namespace bombo::cli {
 Result<std::vector<std::optional<RodPitches>>, InputProblem> roundAt(const Json& in, int rods,
                                                                      const std::string& where = {});
 
+/// What was measured beside each rod, one figure a rod: "gauge" (marks above 0) or "hoop_gap_mm" (above 0);
+/// empty without the key.
+Result<std::vector<std::optional<double>>, InputProblem> besideRodsAt(const Json& in, const std::string& key,
+                                                                      int rods);
+
 struct PastRound {
     std::vector<double> turns; ///< one a rod, as they stood when it was tapped
     std::vector<std::optional<RodPitches>> heard;

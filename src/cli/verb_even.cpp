@@ -1,4 +1,5 @@
 #include "cli/round_inputs.h"
+#include "core/faults/head_faults.h"
 #include "core/tuning/evenness.h"
 #include "core/tuning/targets.h"
 
@@ -15,7 +16,9 @@ TurnObservation observed(const Drum& drum, HeadSide side, const PastRound& round
     return {Turns{mean}, tensionFromHeard(drum, side, estimateEvenness(round.heard).mean, {})};
 }
 
-std::string unheardWords(int rods) {
+std::string unheardWords(int rods, const EvennessEstimate& now) {
+    if (now.oddPartKnown)
+        return "nothing: what was measured beside each rod tells opposite rods apart";
     if (rods % 2 != 0)
         return "no rod has an opposite; each is heard by itself";
     std::string pairs;
@@ -45,6 +48,55 @@ Json warningsOf(const Drum& drum, HeadSide side, const std::vector<std::optional
                         "the edge and the hoop there",
                         *stray + 1));
     return warnings;
+}
+
+/// "school": which way strays are brought to the rest.
+std::optional<InputProblem> takeSchool(const Json& in, MoveLimits& limits) {
+    const Json school = in.value("school", Json("to_target"));
+    limits.strays = school == "raise_only"   ? StrayRule::RaiseOnly
+                    : school == "lower_only" ? StrayRule::LowerOnly
+                                             : StrayRule::ToTarget;
+    if (school != "to_target" && school != "raise_only" && school != "lower_only")
+        return InputProblem{"school", "must be to_target, raise_only or lower_only"};
+    return std::nullopt;
+}
+
+/// How much of the pitch that equal turns should bring did come, from the round before to now.
+void warnOfFollowing(Json& warnings, const Drum& drum, HeadSide side, const PastRound& before,
+                     const std::vector<double>& turns, const EvennessEstimate& now) {
+    HeadWork work = freshHead(drum.rods);
+    HeadBrief brief;
+    brief.drum = drum;
+    brief.side = side;
+    const auto finished = [](const std::vector<double>& stood,
+                             const std::vector<std::optional<RodPitches>>& heard) {
+        FinishedRound round;
+        for (const double t : stood)
+            round.rodTurns.push_back(Turns{t});
+        for (const auto& pitches : heard) {
+            RodReading reading;
+            if (pitches)
+                reading.frequency = pitches->edge;
+            round.readings.push_back(pitches ? std::optional(reading) : std::nullopt);
+        }
+        return round;
+    };
+    std::vector<std::optional<RodPitches>> heardNow;
+    for (const Cents cents : now.heard)
+        heardNow.push_back(RodPitches{moved(now.mean, cents), std::nullopt});
+    work.history = {finished(before.turns, before.heard), finished(turns, heardNow)};
+    work.rodTurns = work.history.back().rodTurns;
+    for (const HeadFinding& finding : headFindings(work, brief)) {
+        if (finding.fault == HeadFault::FallsBack)
+            warnings.push_back(
+                fmt::format("it fell {:.0f} cents though no rod was turned: a new head settles; "
+                            "press the middle or let it rest, then tap again",
+                            finding.amount.value));
+        if (finding.fault == HeadFault::PitchStaysBehind)
+            warnings.push_back(fmt::format("the pitch came up {:.0f} cents less than the turns should bring: "
+                                           "rods that bind, or film that gives way",
+                                           finding.amount.value));
+    }
 }
 
 } // namespace
@@ -82,11 +134,28 @@ Answer even(const Json& in, const Shelf& shelf) {
     std::vector<Turns> rodTurns;
     for (double t : *turns)
         rodTurns.push_back(Turns{t});
-    const EvennessEstimate now = estimateEvenness(*readings);
+    if (const auto problem = takeSchool(in, limits))
+        return *problem;
+    const auto marks = besideRodsAt(in, "gauge", drum->rods);
+    if (!marks)
+        return marks.fault();
+    const auto gaps = besideRodsAt(in, "hoop_gap_mm", drum->rods);
+    if (!gaps)
+        return gaps.fault();
     std::vector<TurnObservation> seen{observed(*drum, *side, {*turns, *readings})};
     for (const PastRound& round : *history)
         seen.push_back(observed(*drum, *side, round));
     const TurnResponse response = learnTurnResponse(*drum, *side, seen);
+    std::vector<LocalReadings> beside;
+    if (!marks->empty())
+        beside.push_back(localFromGauge(*marks, GaugeScale{}));
+    if (!gaps->empty()) {
+        std::vector<std::optional<Metres>> metres;
+        for (const auto& gap : *gaps)
+            metres.push_back(Metres{*gap / 1000.0});
+        beside.push_back(localFromHoopGap(metres, response, seen.front().meanTurns));
+    }
+    const EvennessEstimate now = estimateEvenness(*readings, beside);
     const MovePlan plan = planMoves(now, Hertz{*target}, rodTurns, response, drum->head(*side), limits);
 
     Json out{{"mean_hz", now.mean.value},
@@ -100,11 +169,13 @@ Answer even(const Json& in, const Shelf& shelf) {
              {"held_by_film_load", plan.heldByFilm},
              {"done", plan.moves.empty() && plan.reachesTolerance},
              {"order", Json::array()},
-             {"unheard", unheardWords(drum->rods)},
+             {"unheard", unheardWords(drum->rods, now)},
              {"turn_response",
               {{"per_turn_n_per_m", response.perTurn().value},
                {"standard_error_n_per_m", std::sqrt(response.covariance(1, 1))}}},
              {"warnings", warningsOf(*drum, *side, *readings, now)}};
+    if (!history->empty())
+        warnOfFollowing(out["warnings"], *drum, *side, history->front(), *turns, now);
     for (const RodMove& move : plan.moves) {
         Json rods = Json::array();
         for (int rod : move.rods) {

@@ -2,6 +2,7 @@
 
 #include <QAbstractButton>
 #include <QApplication>
+#include <QComboBox>
 #include <stdexcept>
 
 namespace bombo::testing {
@@ -24,6 +25,13 @@ void Program::click(const QString& name) {
 
 void Program::clickAt(QWidget* widget, QPointF at) {
     QTest::mouseClick(widget, Qt::LeftButton, Qt::NoModifier, at.toPoint());
+}
+
+void Program::choose(const QString& name, int index) {
+    auto* box = find<QComboBox>(name);
+    box->setFocus();
+    while (box->currentIndex() != index)
+        QTest::keyClick(box, box->currentIndex() < index ? Qt::Key_Down : Qt::Key_Up);
 }
 
 void Program::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {

@@ -28,6 +28,8 @@ struct Program {
     }
     void click(const QString& name);
     void clickAt(QWidget* widget, QPointF at);
+    /// Chooses in a box by the arrow keys.
+    void choose(const QString& name, int index);
     /// Presses a key where the focus is.
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     bool waitFor(const std::function<bool()>& condition, int milliseconds = 10000);

@@ -53,7 +53,7 @@ QImage painted(const HoopPicture& picture) {
 
 TEST(HoopMapTest, RodsLieInOrderInsideTheField) {
     for (int rods : {5, 6, 8, 10, 12}) {
-        const HoopMap map(QRectF(0, 0, 900, 300), rods, -50, 50);
+        const HoopMap map(QRectF(0, 0, 900, 300), HoopLayout{rods, false, {}}, -50, 50);
         double before = map.field().left();
         for (int rod = 0; rod < rods; ++rod) {
             EXPECT_GT(map.xOf(rod), before);
@@ -67,7 +67,7 @@ TEST(HoopMapTest, RodsLieInOrderInsideTheField) {
 }
 
 TEST(HoopMapTest, HigherValuesLieHigherAndStayInside) {
-    const HoopMap map(QRectF(0, 0, 900, 300), 8, -50, 50);
+    const HoopMap map(QRectF(0, 0, 900, 300), HoopLayout{8, false, {}}, -50, 50);
     EXPECT_LT(map.yOf(20), map.yOf(-20));
     EXPECT_DOUBLE_EQ(map.yOf(500), map.field().top());
     EXPECT_DOUBLE_EQ(map.yOf(-500), map.field().bottom());

@@ -108,7 +108,7 @@ TEST_F(Journey, AnInterruptedRoundIsFoundAgain) {
     {
         Program p(book());
         chooseChase(p);
-        p.press(Qt::Key_Space); // finger-tight
+        p.click(QStringLiteral("fingerTight"));
         p.press(Qt::Key_Space);
         p.press(Qt::Key_Space);
         EXPECT_EQ(p.session().snareSide.group, 2);
@@ -139,7 +139,8 @@ TEST_F(Journey, UndoGoesBackOverTheWholeSessionEvenAfterReopening) {
     {
         Program p(book());
         chooseChase(p);
-        for (int i = 0; i < 5; ++i)
+        p.click(QStringLiteral("fingerTight"));
+        for (int i = 0; i < 4; ++i)
             p.press(Qt::Key_Space);
         EXPECT_EQ(p.session().snareSide.rodTurns[0], Turns{0.5});
     }
@@ -159,7 +160,8 @@ TEST_F(Journey, UndoGoesBackOverTheWholeSessionEvenAfterReopening) {
 TEST_F(Journey, MiscountedRodIsCorrected) {
     Program p(book());
     chooseChase(p);
-    for (int i = 0; i < 5; ++i)
+    p.click(QStringLiteral("fingerTight"));
+    for (int i = 0; i < 4; ++i)
         p.press(Qt::Key_Space);
     auto* hoop = p.find<HoopView>(QStringLiteral("hoop"));
     p.clickAt(hoop, {hoop->map().xOf(4), hoop->map().strip().center().y()});
@@ -171,7 +173,7 @@ TEST_F(Journey, MiscountedRodIsCorrected) {
 TEST_F(Journey, AnotherDrumHasAnotherSessionAndBothAreKept) {
     Program p(book());
     chooseChase(p);
-    p.press(Qt::Key_Space);
+    p.click(QStringLiteral("fingerTight"));
     p.click(QStringLiteral("station-0"));
     p.click(QStringLiteral("drum-wren"));
     EXPECT_EQ(p.session().drum.name, "Wren");
@@ -201,9 +203,16 @@ TEST_F(Journey, AnotherToneAsksForAnotherRound) {
 TEST_F(Journey, AHeadIsStartedAgainAndUndoBringsItBack) {
     Program p(book());
     chooseChase(p);
-    for (int i = 0; i < 4; ++i)
+    p.click(QStringLiteral("fingerTight"));
+    for (int i = 0; i < 3; ++i)
         p.press(Qt::Key_Space);
-    p.click(QStringLiteral("again"));
+    QTimer::singleShot(0, &p.window, [&p] {
+        auto* ledger = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        ASSERT_NE(ledger, nullptr);
+        EXPECT_EQ(ledger->findChild<QTableWidget*>(QStringLiteral("lines"))->rowCount(), 3);
+        p.click(QStringLiteral("again"));
+    });
+    p.click(QStringLiteral("ledgerButton"));
     EXPECT_EQ(p.session().snareSide.stage, HeadStage::FingerTight);
     p.click(QStringLiteral("undo"));
     EXPECT_EQ(p.session().snareSide.group, 3);
@@ -215,8 +224,9 @@ TEST_F(Journey, StandViewGoesOnWithTheSpaceBarAndPageTurner) {
     p.press(Qt::Key_F11);
     ASSERT_TRUE(p.waitFor([&] { return p.window.isStandViewOpen(); }));
     auto* stand = p.find<StandView>(QStringLiteral("stand"));
-    EXPECT_TRUE(stand->accessibleDescription().contains(QStringLiteral("Finger-tight")));
-    QTest::keyClick(stand, Qt::Key_Space);
+    EXPECT_TRUE(stand->accessibleDescription().contains(QStringLiteral("Off and away")));
+    while (p.session().snareSide.stage == HeadStage::FingerTight)
+        QTest::keyClick(stand, Qt::Key_Space);
     EXPECT_EQ(p.session().snareSide.stage, HeadStage::Raising);
     QTest::keyClick(stand, Qt::Key_PageDown);
     EXPECT_EQ(p.session().snareSide.group, 1);

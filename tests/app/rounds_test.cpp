@@ -30,12 +30,7 @@ protected:
     QString path(const char* name) const { return QDir(m_folder.path()).filePath(QLatin1String(name)); }
     QString book() const { return path("season.bombo"); }
     QString text(const char* label) { return p().find<QLabel>(QString::fromLatin1(label))->text(); }
-    void choose(const char* name, int index) {
-        auto* combo = p().find<QComboBox>(QString::fromLatin1(name));
-        combo->setFocus();
-        while (combo->currentIndex() != index)
-            QTest::keyClick(combo, combo->currentIndex() < index ? Qt::Key_Down : Qt::Key_Up);
-    }
+    void choose(const char* name, int index) { p().choose(QString::fromLatin1(name), index); }
     /// A file of taps at these pitches, with a marker for each if they are named.
     QString taps(const char* name, const std::vector<double>& hz,
                  const std::vector<std::string>& marks = {}) {
@@ -87,10 +82,15 @@ TEST_F(RoundsOnScreen, OneKeyOrTwoAndHowEvenIsChosenBeforeTheHeadIsRaised) {
     choose("evenWithin", 0);
     EXPECT_EQ(p().session().path, Path::Star);
     EXPECT_EQ(p().session().tolerance, Cents{5.0});
-    p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
-    p().press(Qt::Key_Space);
+    choose("strays", 1);
+    choose("wiresAway", 2);
+    EXPECT_EQ(p().session().strays, StrayRule::RaiseOnly);
+    EXPECT_TRUE(text("step").contains(QStringLiteral("Off and away")));
+    p().click(QStringLiteral("fingerTight"));
     EXPECT_FALSE(path->isVisible());
     EXPECT_EQ(text("now"), QStringLiteral("Now rod 1")); // one key
+    for (int i = 0; i < 2; ++i)
+        p().press(Qt::Key_Z, Qt::ControlModifier);
     p().press(Qt::Key_Z, Qt::ControlModifier);
     p().press(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(p().session().tolerance, Cents{8.0});

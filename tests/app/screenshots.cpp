@@ -1,7 +1,10 @@
 /// Draws every main view from the demo: bombo-screenshots FOLDER [day|night] [WIDTHxHEIGHT]. Used to refresh
 /// docs/screenshots and to look at the program without a monitor.
 #include "app/card/card_dialog.h"
+#include "app/head/ledger_dialog.h"
+#include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
+#include "app/reminder/reminder_dialog.h"
 #include "driver.h"
 
 #include "store/demo.h"
@@ -54,6 +57,21 @@ void takeClock(Program& p, Album& album) {
     album.take(QStringLiteral("clock"), dialog);
 }
 
+void takeDialogs(Program& p, Album& album) {
+    LedgerDialog ledger(p.controller, HeadSide::SnareSide, &p.window);
+    ledger.show();
+    album.take(QStringLiteral("ledger"), ledger);
+    ledger.close();
+    HurryDialog hurry(p.controller, &p.window);
+    hurry.show();
+    album.take(QStringLiteral("hurry"), hurry);
+    hurry.close();
+    ReminderDialog reminder(p.controller, &p.window);
+    reminder.show();
+    album.take(QStringLiteral("reminder"), reminder);
+    reminder.close();
+}
+
 void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("drum"));
     p.click(QStringLiteral("station-1"));
@@ -72,16 +90,27 @@ void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("tone-both-heads"));
     tabs->setCurrentIndex(0);
     p.press(Qt::Key_Space);
-    album.take(QStringLiteral("snare-side-finger-tight"));
+    album.take(QStringLiteral("snare-side-first-step"));
+    for (int step = 0; step < 2; ++step)
+        p.press(Qt::Key_Space);
+    album.take(QStringLiteral("snare-side-let-down"));
+    p.click(QStringLiteral("fingerTight"));
     p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.round == 1 && w.group == 2; });
     album.take(QStringLiteral("snare-side-raising"));
     p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
+    takeDialogs(p, album);
+    p.window.activateWindow();
+    if (!QTest::qWaitForWindowActive(&p.window))
+        throw std::runtime_error("the window is not in front");
     p.press(Qt::Key_Space);
     p.spaceUntil(HeadSide::Batter,
                  [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.rodsHeard() == 4; });
     album.take(QStringLiteral("batter-listening"));
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
     album.take(QStringLiteral("batter-evening"));
+    p.controller.setNearestRod(5);
+    album.take(QStringLiteral("batter-from-nearest"));
+    p.controller.setNearestRod(std::nullopt);
     p.press(Qt::Key_F11);
     p.window.showNormal(); // the screen of the offscreen platform is smaller
     p.window.resize(size);
@@ -102,6 +131,11 @@ void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("wires"));
     p.spaceUntil([&] { return p.session().station == Station::Muffling; });
     p.click(QStringLiteral("addPad"));
+    for (int strokes = 0; strokes < 3; ++strokes) {
+        const int before = p.session().clock;
+        p.click(QStringLiteral("stroke"));
+        p.waitFor([&] { return p.session().clock != before && !p.controller.listener().isReading(); });
+    }
     album.take(QStringLiteral("muffling"));
     p.press(Qt::Key_Space);
     p.controller.setNote(QStringLiteral("Dry and quick. The chase scene stays apart even in the back row."));

@@ -133,7 +133,7 @@ TEST_F(Window, ClickedLesserButtonsLeaveTheSpaceBarWithTheBigOne) {
     Program p(book());
     p.controller.goTo(Station::Batter);
     QApplication::processEvents();
-    p.press(Qt::Key_Space);
+    p.click(QStringLiteral("fingerTight"));
     p.press(Qt::Key_Space);
     p.click(QStringLiteral("undo"));
     EXPECT_EQ(p.session().batter.group, 0);

@@ -302,6 +302,64 @@ TEST_F(Cli, EvenTakesReadingsAsTheyWereTapped) {
     EXPECT_TRUE(answer("even", in)["done"].get<bool>());
 }
 
+TEST_F(Cli, EvenBelievesAGaugeAndAHoopGapWhereTapsAreDeaf) {
+    // Every tap the same, but one side of the hoop is pulled down.
+    Json in{{"drum", "Wren"},
+            {"target_hz", 400},
+            {"turns", {2, 2, 2, 2, 2, 2}},
+            {"tolerance_cents", 5},
+            {"rods_hz", {400, 400, 400, 400, 400, 400}}};
+    EXPECT_TRUE(answer("even", in)["done"].get<bool>());
+    in["gauge"] = {80, 76, 70, 62, 66, 74};
+    const Json out = answer("even", in);
+    EXPECT_FALSE(out["moves"].empty());
+    for (const Json& move : out["moves"]) {
+        ASSERT_EQ(move["rods"].size(), 1U); // opposite rods apart
+        const int rod = move["rods"][0];
+        EXPECT_EQ(move["turns"].get<double>() > 0.0, in["gauge"][rod - 1].get<double>() < 71.3) << rod;
+    }
+    EXPECT_EQ(out["unheard"].get<std::string>().rfind("nothing", 0), 0U);
+    // The same from callipers: the hoop sits low where the film is tight.
+    in.erase("gauge");
+    in["hoop_gap_mm"] = {9.6, 9.8, 10.1, 10.4, 10.2, 9.9};
+    for (const Json& move : answer("even", in)["moves"])
+        for (const Json& rod : move["rods"])
+            EXPECT_EQ(move["turns"].get<double>() > 0.0,
+                      in["hoop_gap_mm"][rod.get<int>() - 1].get<double>() > 10.0);
+    in["hoop_gap_mm"] = {9.6, 9.8, 10.1, 10.4, 10.2};
+    EXPECT_TRUE(ask("even", in).err.contains("hoop_gap_mm"));
+    in.erase("hoop_gap_mm");
+    in["gauge"] = {80, 76, 70, 62, 66, 0};
+    EXPECT_TRUE(ask("even", in).err.contains("gauge"));
+}
+
+TEST_F(Cli, EvenKeepsToTheSchoolAndSaysWhatDoesNotFollow) {
+    Json in{{"drum", "Plover"},
+            {"target_hz", 300},
+            {"turns", {2, 2, 2, 2, 2, 2, 2, 2}},
+            {"rods_hz", {300, 306, 300, 294, 300, 306, 300, 294}}};
+    for (const auto& [school, sign] : {std::pair{"raise_only", 1.0}, {"lower_only", -1.0}}) {
+        in["school"] = school;
+        const Json out = answer("even", in);
+        ASSERT_FALSE(out["moves"].empty());
+        for (const Json& move : out["moves"])
+            EXPECT_GT(sign * move["turns"].get<double>(), 0.0);
+    }
+    in["school"] = "loudest";
+    EXPECT_TRUE(ask("even", in).err.contains("raise_only"));
+    // A quarter turn on every rod that brought next to nothing; and a fall with no turn at all.
+    in["school"] = "to_target";
+    Json round{{"rods_hz", {299, 305, 299, 293, 299, 305, 299, 293}}, {"moves", Json::array()}};
+    for (int rod = 1; rod <= 8; ++rod)
+        round["moves"].push_back({{"rod", rod}, {"turns", 0.25}});
+    in["history"] = {round};
+    EXPECT_NE(answer("even", in)["warnings"].dump().find("less than the turns should bring"),
+              std::string::npos);
+    in["history"][0]["moves"] = Json::array();
+    in["history"][0]["rods_hz"] = {305, 311, 305, 299, 305, 311, 305, 299};
+    EXPECT_NE(answer("even", in)["warnings"].dump().find("though no rod was turned"), std::string::npos);
+}
+
 TEST_F(Cli, ColdAirAndColdFilmMoveTheTunedDrum) {
     const Json out =
         answer("weather", {{"drum", "Plover"}, {"tone", "chase"}, {"to", {{"temperature_c", 5}}}});

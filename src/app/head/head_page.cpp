@@ -1,5 +1,8 @@
 #include "app/head/head_page.h"
 
+#include "app/head/finding_words.h"
+#include "app/head/ledger_dialog.h"
+#include "app/head/trial_dialog.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/acoustics/film.h"
@@ -11,12 +14,6 @@
 #include <QVBoxLayout>
 
 namespace bombo {
-namespace {
-
-constexpr std::array kTolerances{Cents{5.0}, Cents{8.0}, Cents{12.0}}; ///< to choose from
-
-} // namespace
-
 HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent)
     : StationPage(controller, parent), m_side(side) {
     setAcceptDrops(true);
@@ -27,6 +24,7 @@ HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent
     m_title = textLabel("title");
     m_conditions = textLabel("quiet");
     m_conditions->setWordWrap(true);
+    m_conditions->setObjectName(QStringLiteral("conditions"));
     m_target = textLabel(side == HeadSide::Batter ? "batter" : "snareSide");
     m_mean = textLabel("quiet");
     m_mean->setObjectName(QStringLiteral("mean"));
@@ -70,9 +68,20 @@ QWidget* HeadPage::stepPanel() {
     m_figure->setObjectName(QStringLiteral("step"));
     m_detail = textLabel("quiet");
     m_detail->setWordWrap(true);
+    m_detail->setObjectName(QStringLiteral("detail"));
     m_detail->setMinimumHeight(54); // three lines, so that the panel never cuts them
     m_count = textLabel("heading");
     m_count->setObjectName(QStringLiteral("count"));
+    m_mark = new QDoubleSpinBox;
+    m_mark->setObjectName(QStringLiteral("mark"));
+    m_mark->setAccessibleName(tr("Mark of the gauge"));
+    m_mark->setRange(0.0, kHighestMark);
+    m_mark->setDecimals(1);
+    m_mark->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    m_mark->setFocusPolicy(Qt::StrongFocus);
+    m_mark->setMinimumWidth(110);
+    m_mark->hide();
+    connect(m_mark->findChild<QLineEdit*>(), &QLineEdit::returnPressed, this, &HeadPage::act);
     m_primary = primaryButton();
     connect(m_primary, &QPushButton::clicked, this, &HeadPage::act);
 
@@ -86,7 +95,11 @@ QWidget* HeadPage::stepPanel() {
     words->addWidget(m_figure);
     words->addWidget(m_detail);
     words->addStretch();
-    words->addWidget(m_primary, 0, Qt::AlignRight);
+    auto* act = new QHBoxLayout;
+    act->addStretch();
+    act->addWidget(m_mark);
+    act->addWidget(m_primary);
+    words->addLayout(act);
     auto* row = new QHBoxLayout(panel);
     row->setContentsMargins(18, 12, 18, 14);
     row->setSpacing(18);
@@ -103,10 +116,33 @@ QWidget* HeadPage::rodTools() {
     m_rodText->setWordWrap(true);
     m_rodText->setMinimumWidth(150); // three lines of the longest hint at the smallest window
     m_rodText->setObjectName(QStringLiteral("rodText"));
-    m_again = secondaryButton(tr("Start this head again"));
-    m_again->setObjectName(QStringLiteral("again"));
-    m_again->setToolTip(tr("A new head, or the count is lost: back to finger-tight. Undo brings it back."));
-    connect(m_again, &QPushButton::clicked, this, [this] { controller().perform(StartHeadAgain{m_side}); });
+    m_ledger = secondaryButton(tr("Turns\u2026"));
+    m_ledger->setObjectName(QStringLiteral("ledgerButton"));
+    m_ledger->setToolTip(tr("Every turn of every rod; retrace them, or start this head again."));
+    connect(m_ledger, &QPushButton::clicked, this, [this] {
+        LedgerDialog dialog(controller(), m_side, this);
+        dialog.exec();
+    });
+    m_resists = secondaryButton({});
+    m_resists->setObjectName(QStringLiteral("resists"));
+    connect(m_resists, &QPushButton::clicked, this, [this] {
+        controller().perform(Resists{m_side, !session().head(m_side).resists});
+    });
+    m_trial = secondaryButton({});
+    m_trial->setObjectName(QStringLiteral("trial"));
+    connect(m_trial, &QPushButton::clicked, this, [this] {
+        if (session().head(m_side).trial)
+            controller().perform(EndTrial{m_side});
+        else
+            TrialDialog(controller(), m_side, this).exec();
+    });
+    m_nearest = secondaryButton(tr("Nearest to me"));
+    m_nearest->setObjectName(QStringLiteral("nearest"));
+    m_nearest->setToolTip(tr("I stand before this rod: the hoop is laid out from there."));
+    connect(m_nearest, &QPushButton::clicked, this, [this] {
+        const auto rod = m_hoop->selected();
+        controller().setNearestRod(rod == session().nearestRod ? std::nullopt : rod);
+    });
     m_startHere = secondaryButton({});
     m_startHere->setObjectName(QStringLiteral("startHere"));
     connect(m_startHere, &QPushButton::clicked, this, [this] {
@@ -143,101 +179,20 @@ QWidget* HeadPage::rodTools() {
     connect(m_listenNow, &QPushButton::clicked, this, [this] {
         controller().perform(BeginTapping{m_side, 0, session().head(m_side).direction});
     });
+    m_begin = new BeginTools(controller(), m_side);
+    m_way = new RoundTools(controller(), m_side);
     row->addWidget(m_rodText, 1);
-    row->addWidget(wayTools());
-    row->addWidget(handlingTools());
+    row->addWidget(m_way);
+    row->addWidget(m_begin);
     row->addStretch();
-    for (QPushButton* button :
-         {m_again, m_startHere, m_tapAgain, m_otherWay, m_lessTurned, m_moreTurned, m_listenNow, m_undo}) {
+    for (QPushButton* button : {m_nearest, m_trial, m_startHere, m_tapAgain, m_otherWay, m_lessTurned,
+                                m_moreTurned, m_resists, m_listenNow, m_ledger, m_undo}) {
         row->addWidget(button);
         button->setVisible(button == m_undo); // the others when refresh() finds a use for them
     }
     m_way->hide();
-    m_handling->hide();
+    m_begin->hide();
     return bar;
-}
-
-QComboBox* HeadPage::box(QWidget* parent, const char* name, const QString& says, const QStringList& choices) {
-    auto* combo = new QComboBox;
-    combo->setObjectName(QString::fromLatin1(name));
-    combo->setAccessibleName(says);
-    combo->setFocusPolicy(Qt::TabFocus);
-    combo->addItems(choices);
-    parent->layout()->addWidget(combo);
-    return combo;
-}
-
-QWidget* HeadPage::handlingTools() {
-    m_handling = new QWidget;
-    auto* row = new QHBoxLayout(m_handling);
-    row->setContentsMargins(0, 0, 0, 0);
-    m_path = box(m_handling, "turnPath", tr("In which order rods are turned"),
-                 {tr("Opposite pairs, two keys"), tr("Across, one key"), tr("Round, one key")});
-    m_path->setToolTip(tr("Across or in pairs the film stays centred; round the head only in small steps."));
-    QStringList tolerances;
-    for (const Cents c : kTolerances)
-        tolerances << tr("Even to \u00b1%1 cents").arg(c.value);
-    m_tolerance = box(m_handling, "evenWithin", tr("How even the head is to be"), tolerances);
-    m_tolerance->setToolTip(tr("Five takes a pass more; twelve is enough for a dead or noisy sound."));
-    for (QComboBox* combo : {m_path, m_tolerance})
-        connect(combo, &QComboBox::activated, this, [this] {
-            controller().perform(
-                ChooseHandling{static_cast<Path>(m_path->currentIndex()),
-                               kTolerances.at(static_cast<std::size_t>(m_tolerance->currentIndex()))});
-        });
-    return m_handling;
-}
-
-void HeadPage::showHandling() {
-    const bool pairs = session().drum.rods % 2 == 0;
-    m_path->setItemText(0, pairs ? tr("Opposite pairs, two keys") : tr("Far apart, one key"));
-    m_path->setCurrentIndex(static_cast<int>(session().path));
-    std::size_t nearest = 0;
-    for (std::size_t i = 0; i < kTolerances.size(); ++i)
-        if (std::abs(kTolerances[i].value - session().tolerance.value) <
-            std::abs(kTolerances[nearest].value - session().tolerance.value))
-            nearest = i;
-    m_tolerance->setCurrentIndex(static_cast<int>(nearest));
-}
-
-QWidget* HeadPage::wayTools() {
-    m_way = new QWidget;
-    auto* row = new QHBoxLayout(m_way);
-    row->setContentsMargins(0, 0, 0, 0);
-    m_kind = box(m_way, "tapKind", tr("What damps this head"),
-                 {tr("Finger on the middle"), tr("Nothing on this head")});
-    m_kind->setToolTip(
-        tr("A light finger takes the body tone away, at the same pressure each time. Taps with and "
-           "without it are never compared: changing it begins the round again."));
-    m_extent = box(m_way, "tapExtent", tr("Rods of a round"), {tr("Every rod"), tr("Half the rods")});
-    m_taps = box(m_way, "tapCount", tr("Taps at each rod"),
-                 {tr("1 tap each"), tr("2 taps each"), tr("3 taps each")});
-    m_taps->setToolTip(tr("The middle of several taps counts; one that stands apart is named and left out."));
-    for (QComboBox* combo : {m_kind, m_extent, m_taps})
-        connect(combo, &QComboBox::activated, this, &HeadPage::chooseWay);
-    return m_way;
-}
-
-void HeadPage::chooseWay() {
-    RoundWay way;
-    way.kind = m_kind->currentIndex() == 0 ? TapKind::FingerDamped : TapKind::Open;
-    way.half = m_extent->currentIndex() == 1;
-    way.tapsPerRod = m_taps->currentIndex() + 1;
-    if (way != session().head(m_side).way)
-        controller().perform(ChooseWay{m_side, way});
-}
-
-void HeadPage::showWay() {
-    const HeadWork& work = session().head(m_side);
-    m_kind->setCurrentIndex(work.way.kind == TapKind::FingerDamped ? 0 : 1);
-    m_extent->setCurrentIndex(work.way.half ? 1 : 0);
-    m_extent->setVisible(work.rodTurns.size() % 2 == 0);
-    m_extent->setToolTip(
-        halfRoundIsEnough(work)
-            ? tr("Opposite rods read alike in the last whole round: half of them say as much.")
-            : tr("Opposite rods sound alike to the ear's first order. Tap one whole round before "
-                 "you trust half."));
-    m_taps->setCurrentIndex(work.way.tapsPerRod - 1);
 }
 
 std::optional<int> HeadPage::rodToTapAgain() const {
@@ -263,7 +218,10 @@ void HeadPage::refresh() {
     const bool batter = m_side == HeadSide::Batter;
     switch (work.stage) {
     case HeadStage::FingerTight:
-        m_title->setText(batter ? tr("Put the batter on") : tr("Put the snare side on"));
+        if (work.condition == HeadCondition::New)
+            m_title->setText(batter ? tr("Put the batter on") : tr("Put the snare side on"));
+        else
+            m_title->setText(batter ? tr("Take the batter in hand") : tr("Take the snare side in hand"));
         break;
     case HeadStage::Raising:
         m_title->setText(batter ? tr("Raise the batter") : tr("Raise the snare side"));
@@ -283,7 +241,11 @@ void HeadPage::refresh() {
         batter ? finger ? tr("Wires off, snare side muted, finger on the middle.")
                         : tr("Wires off, snare side muted, nothing on this head.")
                : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
-    if (!work.history.empty())
+    if (work.way.kind == TapKind::Gauge && work.stage != HeadStage::FingerTight)
+        conditions = tr("In silence: the result is provisional until it is heard.");
+    if (session().hurry)
+        conditions = tr("Before the show, stop by %1. ").arg(clockText(session().hurry->until)) + conditions;
+    else if (!work.history.empty())
         conditions =
             tr("Round %1. ").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) + conditions;
     m_conditions->setText(conditions);
@@ -306,11 +268,14 @@ void HeadPage::refresh() {
     m_count->setText(words.count);
     m_primary->setText(words.button);
     m_primary->setAccessibleDescription(words.now + QStringLiteral(", ") + words.figure);
-    const bool waits = work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone;
+    const bool byGauge = work.way.kind == TapKind::Gauge;
+    const bool waits =
+        work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone && !byGauge;
     m_primary->setEnabled(!waits);
     m_undo->setEnabled(controller().undoStack().canUndo());
     m_listenNow->setText(work.stage == HeadStage::Done ? tr("Tap the round again") : tr("Listen now"));
     m_listening->refresh();
+    showGauge();
 
     auto showLoad = [this](LoadWedge* wedge, HeadSide side) {
         const HeadWork& its = session().head(side);
@@ -319,48 +284,87 @@ void HeadPage::refresh() {
     };
     showLoad(m_ownLoad, m_side);
     showLoad(m_otherLoad, batter ? HeadSide::SnareSide : HeadSide::Batter);
-    const auto move = moveAtHand(work, session().path);
-    if (const auto stray = strayRod(work))
-        m_hint =
-            tr("Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and "
-               "the hoop there.")
-                .arg(*stray + 1);
-    else if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
-        m_hint = tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count "
-                    "of both.")
-                     .arg(rodsText(move->rods));
-    else if (!batter && work.stage != HeadStage::FingerTight)
-        m_hint = tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds "
-                    "never read quite like the rest.");
-    else
-        m_hint = tr(
-            "Click a rod, or choose it with the arrow keys, to start a round there or to correct its count.");
+    m_hint = hintFor(work, brief);
     showRodTools();
+}
+
+QString HeadPage::hintFor(const HeadWork& work, const HeadBrief& brief) const {
+    if (work.resists)
+        return tr(
+            "It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? "
+            "Clean and grease it, never force it. Film load near its limit: stay here.");
+    if (const auto stray = strayRod(work))
+        return tr("Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge "
+                  "and "
+                  "the hoop there.")
+            .arg(*stray + 1);
+    const bool justHeard =
+        work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
+    if (const auto findings = headFindings(work, brief); justHeard && !findings.empty())
+        return findingText(findings.front());
+    if (const auto missed = missedBy(work, brief.target); justHeard && missed)
+        return tr("The last moves did what was said of them, to within %1 cents.")
+            .arg(std::lround(missed->value));
+    const auto move = moveAtHand(work, session().path);
+    if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
+        return tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count "
+                  "of both.")
+            .arg(rodsText(move->rods));
+    if (m_side == HeadSide::SnareSide && work.stage != HeadStage::FingerTight)
+        return tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds "
+                  "never read quite like the rest.");
+    return tr(
+        "Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to "
+        "lay the hoop out from it.");
+}
+
+/// The mark's field beside the big button, while rods are compared by a gauge that is not the practice one.
+void HeadPage::showGauge() {
+    const HeadWork& work = session().head(m_side);
+    const bool asks = work.stage == HeadStage::Tapping && work.way.kind == TapKind::Gauge &&
+                      session().source != SoundSource::Practice;
+    m_mark->setVisible(asks);
+    if (asks) {
+        m_mark->setFocus(Qt::OtherFocusReason);
+        m_mark->selectAll();
+    }
 }
 
 void HeadPage::showRodTools() {
     const auto rod = m_hoop->selected();
     const HeadWork& work = session().head(m_side);
     const bool started = work.stage != HeadStage::FingerTight;
-    const bool offersWay = !rod && work.stage == HeadStage::Tapping;
+    const bool offersWay = !rod && work.stage == HeadStage::Tapping && !work.resists;
+    const bool offersBegin = !rod && !started;
     m_rodText->setText(rod ? rodSummary(m_hoop->picture(), *rod) : m_hint);
-    showWay();
-    showHandling();
+    m_way->refresh();
+    m_begin->refresh();
+    m_resists->setText(work.resists ? tr("The cause is cleared") : tr("It resists"));
+    m_resists->setToolTip(work.resists
+                              ? tr("Rods may be tightened again.")
+                              : tr("The resistance of a rod jumped: stop, listen, and find out why."));
+    m_trial->setText(work.trial ? tr("The way back") : tr("Uneven\u2026"));
+    m_trial->setToolTip(work.trial ? tr("Turns back what was turned for the trial; then the head is evened.")
+                                   : tr("Make this head uneven on purpose, as a trial."));
+    m_nearest->setText(rod && rod == session().nearestRod ? tr("From the strainer") : tr("Nearest to me"));
     const auto again = rodToTapAgain();
     m_tapAgain->setText(again ? tr("Tap rod %1 again").arg(*again + 1) : QString());
     m_startHere->setText(rod ? tr("Start at rod %1").arg(*rod + 1) : QString());
     const bool between =
         work.stage == HeadStage::Raising || work.stage == HeadStage::Turning || work.stage == HeadStage::Done;
     const std::pair<QWidget*, bool> tools[]{
-        {m_rodText, !offersWay},
+        {m_rodText, !offersWay && !offersBegin},
         {m_way, offersWay},
-        {m_handling, !started},
+        {m_begin, offersBegin},
         {m_tapAgain, again.has_value()},
-        {m_again, !rod && started && work.stage != HeadStage::Tapping},
+        {m_ledger, !rod && started && !offersWay},
+        {m_resists, !rod && (between || work.resists) && (work.resists || work.stage != HeadStage::Done)},
+        {m_trial, !rod && !again && (work.trial || (work.stage == HeadStage::Done && !work.history.empty()))},
+        {m_nearest, rod.has_value() && work.stage != HeadStage::Tapping},
         {m_startHere, rod && started},
         {m_lessTurned, rod && started},
         {m_moreTurned, rod && started},
-        {m_listenNow, between},
+        {m_listenNow, between && !rod},
         {m_otherWay, work.stage == HeadStage::Tapping && work.rodsHeard() == 0}};
     // Showing lays out at once, and the window would grow for what is about to be hidden.
     for (const bool show : {false, true})
@@ -373,7 +377,7 @@ void HeadPage::act() {
     const HeadWork& work = session().head(m_side);
     switch (work.stage) {
     case HeadStage::FingerTight:
-        controller().perform(FingerTight{m_side});
+        controller().perform(Prepared{m_side});
         break;
     case HeadStage::Raising:
         controller().perform(GroupTurned{m_side});
@@ -382,7 +386,9 @@ void HeadPage::act() {
         controller().perform(MoveMade{m_side});
         break;
     case HeadStage::Tapping:
-        if (session().source == SoundSource::Practice)
+        if (work.way.kind == TapKind::Gauge)
+            readMark();
+        else if (session().source == SoundSource::Practice)
             controller().strikePractice();
         else if (session().source == SoundSource::File)
             m_listening->askForFiles();
@@ -395,6 +401,15 @@ void HeadPage::act() {
         controller().goTo(stationAfter(session(), session().station));
         break;
     }
+}
+
+void HeadPage::readMark() {
+    if (session().source == SoundSource::Practice)
+        controller().readPracticeGauge();
+    else if (m_mark->value() > 0.0)
+        controller().perform(GaugeRead{m_side, m_mark->value()});
+    else
+        m_mark->setFocus(Qt::OtherFocusReason);
 }
 
 void HeadPage::dragEnterEvent(QDragEnterEvent* event) {

@@ -1,12 +1,14 @@
 #pragma once
 /// The station of one head: raise, listen, even. Snare side and batter are two of these.
+#include "app/head/begin_tools.h"
 #include "app/head/hoop_view.h"
+#include "app/head/round_tools.h"
 #include "app/head/step_dial.h"
 #include "app/listening/listening_strip.h"
 #include "app/route/station_page.h"
 #include "app/theme/load_wedge.h"
 
-#include <QComboBox>
+#include <QDoubleSpinBox>
 
 namespace bombo {
 
@@ -42,12 +44,9 @@ private:
     void correct(Turns by);
     QWidget* stepPanel();
     QWidget* rodTools();
-    static QComboBox* box(QWidget* parent, const char* name, const QString& says, const QStringList& choices);
-    QWidget* handlingTools();
-    void showHandling();
-    QWidget* wayTools();
-    void chooseWay();
-    void showWay();
+    QString hintFor(const HeadWork& work, const HeadBrief& brief) const;
+    void showGauge();
+    void readMark();
     std::optional<int> rodToTapAgain() const;
 
     HeadSide m_side;
@@ -57,16 +56,14 @@ private:
     QLabel* m_mean;
     HoopView* m_hoop;
     QLabel* m_rodText;
-    QPushButton* m_again;
+    QPushButton* m_ledger;
+    QPushButton* m_resists;
+    QPushButton* m_nearest;
+    QPushButton* m_trial;
     QPushButton* m_startHere;
     QPushButton* m_tapAgain;
-    QWidget* m_handling; ///< how the rods are turned, and how even the head is to be
-    QComboBox* m_path;
-    QComboBox* m_tolerance;
-    QWidget* m_way; ///< how the rounds are tapped
-    QComboBox* m_kind;
-    QComboBox* m_extent;
-    QComboBox* m_taps;
+    BeginTools* m_begin;
+    RoundTools* m_way;
     QPushButton* m_otherWay;
     QPushButton* m_lessTurned;
     QPushButton* m_moreTurned;
@@ -75,6 +72,7 @@ private:
     QLabel* m_figure;
     QLabel* m_detail;
     QLabel* m_count;
+    QDoubleSpinBox* m_mark; ///< of a gauge, where rods are compared by one
     QPushButton* m_primary;
     QPushButton* m_undo;
     QPushButton* m_listenNow;

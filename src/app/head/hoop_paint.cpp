@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
+#include <algorithm>
 
 namespace bombo {
 namespace {
@@ -117,7 +118,8 @@ void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 500, 18), Qt::AlignLeft,
-                     picture.countedTotal.value > 0.0
+                     picture.fromStanding ? tr("turns since it was found standing")
+                     : picture.countedTotal.value > 0.0
                          ? tr("turns since finger-tight; frames: the counted rounds, %1")
                                .arg(turnsText(picture.countedTotal))
                          : tr("turns since finger-tight"));
@@ -135,8 +137,7 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
             const bool now = peg.inMove && other.inMove;
             painter.setPen(now ? QPen(p.accent, 3.5) : QPen(p.line, 1.3));
             painter.setBrush(Qt::NoBrush);
-            const double left = map.xOf(rod);
-            const double right = map.xOf(rod + rods / 2);
+            const auto [left, right] = std::minmax({map.xOf(rod), map.xOf(rod + rods / 2)});
             const double depth = map.area().bottom() - strip.bottom() - 6;
             QPainterPath arc(QPointF(left, strip.bottom()));
             arc.cubicTo(QPointF(left + 20, strip.bottom() + 1.32 * depth),
@@ -174,11 +175,24 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
     painter.setPen(p.quiet);
     painter.setFont(typeface(13));
     const double y = map.area().bottom() - 24;
-    painter.drawText(QRectF(strip.left(), y, 320, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     picture.side == HeadSide::Batter ? tr("strainer, then counter-clockwise \u2192")
-                                                      : tr("strainer, then clockwise, drum upturned \u2192"));
-    painter.drawText(QRectF(strip.right() - 320, y, 320, 20), Qt::AlignRight | Qt::AlignVCenter,
-                     tr("back at the strainer"));
+    const QString round = picture.side == HeadSide::Batter ? tr("round it counter-clockwise \u2192")
+                                                           : tr("drum upturned, counter-clockwise \u2192");
+    painter.drawText(QRectF(map.area().right() - 334, map.area().top() + 4, 320, 18),
+                     Qt::AlignRight | Qt::AlignVCenter, round);
+    if (!picture.nearest) {
+        painter.drawText(QRectF(strip.left(), y, 120, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("strainer"));
+        painter.drawText(QRectF(strip.right() - 160, y, 160, 20), Qt::AlignRight | Qt::AlignVCenter,
+                         tr("back at the strainer"));
+        return;
+    }
+    // Not cut at the strainer: a notch where the hoop passes it, and you before the nearest rod.
+    const double x = map.strainerX();
+    painter.setPen(QPen(p.ink, 2.5));
+    painter.drawLine(QPointF(x, strip.top() - 6), QPointF(x, strip.bottom() + 6));
+    painter.setPen(p.quiet);
+    painter.drawText(QRectF(x - 60, strip.bottom() + 4, 120, 20), Qt::AlignCenter, tr("strainer"));
+    painter.drawText(QRectF(map.xOf(*picture.nearest) - 60, strip.bottom() + 4, 120, 20), Qt::AlignCenter,
+                     tr("you"));
 }
 
 } // namespace

@@ -41,9 +41,13 @@ HoopPicture hoopPicture(const Session& session, HeadSide side) {
     picture.stage = work.stage;
     picture.tolerance = brief.tolerance;
     picture.pegs.resize(work.rodTurns.size());
-    for (Turns turns : work.stage == HeadStage::FingerTight ? plannedRounds(work, brief) : work.countedRounds)
-        picture.countedTotal += turns;
+    if (work.condition != HeadCondition::AsItStands)
+        for (Turns turns :
+             work.stage == HeadStage::FingerTight ? plannedRounds(work, brief) : work.countedRounds)
+            picture.countedTotal += turns;
 
+    picture.fromStanding = work.condition == HeadCondition::AsItStands;
+    picture.nearest = session.nearestRod;
     const bool tapping = work.stage == HeadStage::Tapping;
     picture.showsCents = tapping || work.stage == HeadStage::Turning || work.stage == HeadStage::Done;
     for (std::size_t rod = 0; rod < picture.pegs.size(); ++rod) {
@@ -104,8 +108,12 @@ QString hoopSummary(const HoopPicture& picture) {
            lines.join(QStringLiteral(". ")) + QLatin1Char('.');
 }
 
+HoopLayout hoopLayout(const HoopPicture& picture) {
+    return {static_cast<int>(picture.pegs.size()), picture.side == HeadSide::SnareSide, picture.nearest};
+}
+
 HoopMap hoopMap(const HoopPicture& picture, QRectF area) {
-    const int rods = static_cast<int>(picture.pegs.size());
+    const HoopLayout rods = hoopLayout(picture);
     if (!picture.showsCents) {
         double top = std::max(1.0, picture.countedTotal.value);
         for (const HoopPeg& peg : picture.pegs)

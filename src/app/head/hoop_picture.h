@@ -27,8 +27,10 @@ struct HoopPicture {
     HeadStage stage = HeadStage::FingerTight;
     std::vector<HoopPeg> pegs;
     Cents tolerance{8.0};
-    Turns countedTotal;      ///< height of the turns columns while raising
-    bool showsCents = false; ///< pegs in cents; otherwise columns of turns
+    Turns countedTotal;         ///< height of the turns columns while raising
+    bool fromStanding = false;  ///< turns count from how it was found, not from finger-tight
+    std::optional<int> nearest; ///< rod before which the user stands
+    bool showsCents = false;    ///< pegs in cents; otherwise columns of turns
     std::optional<int> selected;
 };
 
@@ -39,6 +41,7 @@ QString hoopSummary(const HoopPicture& picture);
 /// One rod in words: "rod 3: 298.2 Hz  D4 +12, 4 cents above target, turned 2 1/8 turns".
 QString rodSummary(const HoopPicture& picture, int rod);
 
+HoopLayout hoopLayout(const HoopPicture& picture);
 HoopMap hoopMap(const HoopPicture& picture, QRectF area);
 void paintHoop(QPainter& painter, const HoopMap& map, const HoopPicture& picture);
 

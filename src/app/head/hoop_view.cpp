@@ -53,7 +53,9 @@ void HoopView::keyPressEvent(QKeyEvent* event) {
     const int rods = static_cast<int>(m_picture.pegs.size());
     const int step = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
     if (step != 0 && rods > 0) {
-        select((m_picture.selected.value_or(step > 0 ? -1 : rods) + step + rods) % rods);
+        const HoopLayout layout = hoopLayout(m_picture); // the next one as it lies, whatever its number
+        const int from = m_picture.selected ? layout.placeOf(*m_picture.selected) : step > 0 ? -1 : rods;
+        select(layout.rodAt((from + step + rods) % rods));
         return;
     }
     if (event->key() == Qt::Key_Escape && m_picture.selected) {

@@ -1,4 +1,6 @@
+#include "app/head/finding_words.h"
 #include "app/head/head_page.h"
+#include "app/head/prep_words.h"
 #include "app/session/wording.h"
 
 #include <QCoreApplication>
@@ -21,19 +23,8 @@ QString turnWords(Turns turns) {
                               : tr("%1 looser").arg(turnsText(turns));
 }
 
-StepWords fingerWords() {
-    return {StepKind::Fingers,
-            {},
-            tr("Now every rod, by hand"),
-            tr("Finger-tight"),
-            tr("Wires off. Head centred, hoop level. Turn each rod by opposites until it just holds; the "
-               "count starts here."),
-            {},
-            tr("All finger-tight")};
-}
-
 StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
-    const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path);
+    const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path, work.skip);
     StepWords words{StepKind::Turn, move.turns, nowWords(move.rods), turnWords(move.turns), {}, {},
                     tr("Turned")};
     words.count = (move.rods.size() == 2 ? tr("pair %1 of %2") : tr("rod %1 of %2"))
@@ -73,6 +64,14 @@ StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
         words.count += QLatin1Char('\n') + tr("tap %1").arg(taps.size() + 1);
     else if (work.way.tapsPerRod > 1)
         words.count += QLatin1Char('\n') + tr("tap 1 of %1").arg(work.way.tapsPerRod);
+    if (work.way.kind == TapKind::Gauge) {
+        words.now = tr("Now read the gauge");
+        words.detail =
+            tr("Set it on the film beside the rod, always as far from the hoop, and let it come to rest. "
+               "The mark, not a pitch.");
+        words.button = session.source == SoundSource::Practice ? tr("Read it") : tr("Enter the mark");
+        return words;
+    }
     switch (session.source) {
     case SoundSource::Practice:
         words.button = tr("Tap");
@@ -92,16 +91,19 @@ StepWords turningWords(const HeadWork& work, const RodMove& move) {
                     tr("Turned")};
     words.count = tr("move %1 of %2").arg(work.movesDone + 1).arg(work.moves.size());
     QStringList expected;
-    for (int rod : move.rods)
+    for (int rod : work.predicted.empty() ? std::vector<int>{} : move.rods) // retraced turns promise nothing
         expected << tr("%1: %2").arg(rod + 1).arg(centsText(work.predicted[static_cast<std::size_t>(rod)]));
     const auto next = static_cast<std::size_t>(work.movesDone) + 1;
     words.detail =
         next < work.moves.size()
             ? tr("then %1: %2").arg(rodsText(work.moves[next].rods), turnWords(work.moves[next].turns))
             : tr("then tap the round again");
-    words.detail += QLatin1Char('\n') + tr("After all moves expect %1 (within %2 cents)")
-                                            .arg(expected.join(QStringLiteral(", ")))
-                                            .arg(std::max(1L, std::lround(work.predictedError.value)));
+    if (move.turns.value < 0.0 && work.movesDone + 1 == static_cast<int>(work.moves.size()))
+        words.detail += tr("; press the middle first, something was loosened");
+    if (!expected.isEmpty())
+        words.detail += QLatin1Char('\n') + tr("After all moves expect %1 (within %2 cents)")
+                                                .arg(expected.join(QStringLiteral(", ")))
+                                                .arg(std::max(1L, std::lround(work.predictedError.value)));
     return words;
 }
 
@@ -110,17 +112,45 @@ StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
     const auto estimate = lastEstimate(work);
     const QString spread =
         estimate ? tr("Even to ± %1 cents").arg(std::lround(estimate->widest.value)) : tr("Not heard yet");
-    if (work.withinTolerance)
+    if (work.trial) {
+        const auto missed = missedBy(work, brief.target);
+        return {StepKind::Settled,
+                {},
+                tr("Uneven on purpose"),
+                spread.isEmpty() ? QString() : tr("\u00b1 %1 cents").arg(std::lround(estimate->widest.value)),
+                (missed ? tr("It came within %1 cents of what was said. ").arg(std::lround(missed->value))
+                        : QString()) +
+                    tr("Play it. Keep it, or take the way back: every turn of it in turn."),
+                {},
+                next};
+    }
+    if (work.withinTolerance && isProvisional(work))
         return {
             StepKind::Settled,
             {},
-            tr("Even and at pitch"),
+            tr("Even by the gauge"),
             spread,
-            tr("Press the middle of the batter gently, or leave a new head overnight, then tap once more."),
+            brief.gauge.isKnown
+                ? tr("Provisional: tap a round as soon as it may be heard.")
+                : tr("Provisional, and the pitch is a guess: this gauge was never read beside a pitch. Tap a "
+                     "round as soon as it may be heard."),
             {},
             next};
-    QString why = work.heldByFilm ? tr("The film is near its limit: more turns would pass the safe load.")
-                                  : tr("No further eighth would bring it nearer; tap once more to be sure.");
+    if (work.withinTolerance)
+        return {StepKind::Settled,
+                {},
+                tr("Even and at pitch"),
+                spread,
+                brief.side == HeadSide::SnareSide ? tr("New film drifts: look at it again tomorrow.")
+                : brief.seating == Seating::RestOvernight && work.condition == HeadCondition::New
+                    ? tr("Leave it overnight now (Go, Remind me), then tap once more and bring it back.")
+                    : tr("Press the middle gently, or leave a new head overnight, then tap once more."),
+                {},
+                next};
+    QString why =
+        work.resists ? tr("It resists, so nothing was tightened. Find the cause, clear it, then tap again.")
+        : work.heldByFilm ? tr("The film is near its limit: more turns would pass the safe load.")
+                          : tr("No further eighth would bring it nearer; tap once more to be sure.");
     return {StepKind::Limit, {}, tr("As near as it goes"), spread, why, {}, next};
 }
 
@@ -151,7 +181,7 @@ StepWords stepWords(const Session& session, HeadSide side) {
                 tr("Begin the round")};
     if (work.stage == HeadStage::Done)
         return doneWords(work, briefFor(session, side));
-    return fingerWords();
+    return prepWords(session, side);
 }
 
 } // namespace bombo

@@ -15,6 +15,7 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
 constexpr double kLowInput = -34.0; ///< dB full scale, peak: noise of the input comes near
 constexpr double kGoodInput = -14.0;
 constexpr double kMuchGlide = 10.0; ///< cents
+constexpr double kLongBuzz = 1.3;   ///< times the tone: two lengths that differ to the ear
 
 QString clearRemedy(const Reading& reading, SoundSource source) {
     if (source == SoundSource::Microphone && reading.levelDb < kLowInput)
@@ -43,6 +44,54 @@ HeardWords silentWords(SoundSource source) {
     return {tr("Nothing heard yet"), source == SoundSource::File
                                          ? tr("Give WAV or FLAC files of edge taps, or drop them here.")
                                          : tr("The last tap and its partials will stand here.")};
+}
+
+HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
+    QString remedy;
+    if (!stroke.ring)
+        return {tr("Heard, but noise hides how long it rings"),
+                tr("Come nearer or wait for a quiet moment.")};
+    const double tone = stroke.ring->value;
+    switch (session.station) {
+    case Station::Wires:
+        if (!stroke.wires)
+            remedy = tr("No wires stand out: too soft a stroke, lever off, or too tight.");
+        else if (!stroke.buzz)
+            remedy = tr("The wires sound on to the end of it: too loose.");
+        else if (stroke.buzz->value > kLongBuzz * tone)
+            remedy = tr("The wires sound on after the tone: tighter, if you want them to end together.");
+        else if (stroke.buzz->value < tone / kLongBuzz)
+            remedy = tr("The wires stop before the tone: dry. Looser for more of them.");
+        else
+            remedy = tr("Tone and wires end together.");
+        break;
+    case Station::Muffling:
+    case Station::Proof: {
+        const double wanted = ringWanted(briefOf(session)).value;
+        const double off = tone - wanted;
+        if (std::abs(off) < 0.1 * wanted)
+            remedy = tr("As long as wanted, %1 s.").arg(wanted, 0, 'f', 2);
+        else
+            remedy = (off > 0.0 ? tr("%1 s longer than wanted.") : tr("%1 s shorter than wanted."))
+                         .arg(std::abs(off), 0, 'f', 2);
+        break;
+    }
+    default:
+        break;
+    }
+    const QString centre = tr("Centre %1").arg(pitchText(stroke.centre));
+    return {stroke.buzz ? tr("Wires %1 s.  %2").arg(stroke.buzz->value, 0, 'f', 2).arg(centre) : centre,
+            remedy};
+}
+
+HeardWords noStrokeWords(const Session& session) {
+    const QString again = session.source == SoundSource::File
+                              ? tr("Give WAV or FLAC files of whole strokes.")
+                              : tr("Its tone length, wires and centre pitch will stand here.");
+    return {tr("No stroke heard yet"),
+            session.station == Station::Wires
+                ? tr("Long hiss after the tone: too loose. Like a tom near the edge: too tight.")
+                : again};
 }
 
 HeardWords waitingWords(const QString& microphone) {

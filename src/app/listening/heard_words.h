@@ -1,6 +1,6 @@
 #pragma once
 /// What the listening strip says of the last tap, and what to do about it.
-#include "core/reading/read_tap.h"
+#include "core/reading/hit_portrait.h"
 #include "core/record/session.h"
 
 #include <QString>
@@ -15,6 +15,10 @@ struct HeardWords {
 HeardWords heardWords(const Reading& reading, SoundSource source);
 /// Nothing was heard yet.
 HeardWords silentWords(SoundSource source);
+/// A whole stroke with the wires as they are set; the tone length is told as the figure.
+HeardWords strokeWords(const HitPortrait& stroke, const Session& session);
+/// None was heard yet, at the station at hand.
+HeardWords noStrokeWords(const Session& session);
 /// The microphone was pulled and is waited for.
 HeardWords waitingWords(const QString& microphone);
 

@@ -69,8 +69,9 @@ Listener::~Listener() {
     }
 }
 
-void Listener::setOptions(const ReadingOptions& options) {
-    QMetaObject::invokeMethod(m_reader, [reader = m_reader, options] { reader->setOptions(options); });
+void Listener::setTask(EarTask task, const ReadingOptions& options) {
+    QMetaObject::invokeMethod(m_reader,
+                              [reader = m_reader, task, options] { reader->setTask(task, options); });
 }
 
 void Listener::readSamples(std::vector<float> samples, double sampleRate) {

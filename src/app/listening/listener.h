@@ -16,8 +16,8 @@ public:
     explicit Listener(QObject* parent = nullptr);
     ~Listener() override;
 
-    /// Where the model expects the next tap; used for every tap read from now on.
-    void setOptions(const ReadingOptions& options);
+    /// What is listened for and where the model expects it; for every sound read from now on.
+    void setTask(EarTask task, const ReadingOptions& options);
     void readSamples(std::vector<float> samples, double sampleRate);
     void readFile(const QString& path, int mostClear);
     void readHits(const QString& path);

@@ -14,7 +14,6 @@ namespace bombo {
 
 TapView::TapView(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Last tap, its partials"));
-    setMinimumHeight(60);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
@@ -27,7 +26,8 @@ void TapView::show(const std::optional<Reading>& reading) {
 void TapView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    if (m_reading)
+    constexpr int least = 40; // in less nothing can be told apart
+    if (m_reading && height() >= least)
         paintPartials(painter, rect(), *m_reading);
 }
 
@@ -76,6 +76,17 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     sources->addWidget(m_source);
     sources->addWidget(m_device, 1);
     sources->addStretch();
+    m_stroke = secondaryButton({});
+    m_stroke->setProperty("small", true);
+    m_stroke->setObjectName(QStringLiteral("stroke"));
+    connect(m_stroke, &QPushButton::clicked, this, [this] {
+        if (m_controller.session().source == SoundSource::Practice)
+            m_controller.strikeWhole();
+        else
+            askForFiles();
+    });
+    m_stroke->hide();
+    sources->addWidget(m_stroke);
     column->addLayout(sources);
     m_level = new LevelMeter;
     column->addWidget(m_level);
@@ -95,6 +106,11 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     column->addWidget(m_verdict);
     m_remedy = textLabel("quiet");
     m_remedy->setWordWrap(true);
+    for (QLabel* label : {m_verdict, m_remedy}) { // all their lines before the picture gets the rest
+        QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
+        policy.setHeightForWidth(true);
+        label->setSizePolicy(policy);
+    }
     column->addWidget(m_remedy);
     m_tap = new TapView;
     column->addWidget(m_tap, 1);
@@ -120,10 +136,38 @@ void ListeningStrip::refresh() {
     m_source->setCurrentIndex(m_source->findData(static_cast<int>(source)));
     m_device->setVisible(source == SoundSource::Microphone);
     m_level->setVisible(source == SoundSource::Microphone);
+    m_stroke->setText(source == SoundSource::Practice ? tr("Strike it") : tr("Give files\u2026"));
+    m_stroke->setVisible(m_controller.hearsStrokes() && source != SoundSource::Microphone);
     showReading(m_controller.lastReading());
 }
 
+void ListeningStrip::showStroke() {
+    const auto& stroke = m_controller.lastStroke();
+    const auto& reading = m_controller.lastReading();
+    const bool away = m_controller.listener().isMicrophoneAway();
+    const bool heard = stroke && !away;
+    m_tap->show(away ? std::nullopt : reading);
+    m_figure->setVisible(heard && stroke->ring);
+    m_note->setVisible(heard && stroke->ring);
+    if (heard && stroke->ring) {
+        m_figure->setText(tr("%1 s").arg(stroke->ring->value, 0, 'f', 2));
+        m_note->setText(tr("tone"));
+    }
+    const Session& session = m_controller.session();
+    const HeardWords words = away      ? waitingWords(m_controller.listener().microphoneName())
+                             : stroke  ? strokeWords(*stroke, session)
+                             : reading ? heardWords(*reading, session.source)
+                                       : noStrokeWords(session);
+    m_verdict->setText(words.verdict);
+    m_remedy->setText(words.remedy);
+    m_remedy->setVisible(!words.remedy.isEmpty());
+}
+
 void ListeningStrip::showReading(const std::optional<Reading>& reading) {
+    if (m_controller.hearsStrokes()) {
+        showStroke();
+        return;
+    }
     const bool away = m_controller.listener().isMicrophoneAway();
     const bool clear = reading && !away && reading->verdict == Verdict::Clear;
     m_tap->show(away ? std::nullopt : reading);

@@ -46,8 +46,10 @@ public:
 private:
     void fillDevices();
     void showReading(const std::optional<Reading>& reading);
+    void showStroke();
 
     SessionController& m_controller;
+    QPushButton* m_stroke; ///< asks for a whole stroke, at the stations that hear them
     QComboBox* m_source;
     QComboBox* m_device;
     LevelMeter* m_level;

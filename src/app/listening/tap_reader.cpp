@@ -16,14 +16,18 @@ TapReader::TapReader(SampleRing& ring) : m_ring(ring), m_block(4096), m_timer(th
     connect(&m_timer, &QTimer::timeout, this, &TapReader::drain);
 }
 
-void TapReader::read(const Tap& tap) {
-    emit heard({readTap(tap, m_options), std::nullopt});
+HeardTap TapReader::read(const Tap& tap) const {
+    HeardTap heard{readTap(tap, m_options), std::nullopt, m_task};
+    if (m_task == EarTask::WholeStroke)
+        if (auto stroke = portraitFrom(tap, heard.reading, m_options.expected))
+            heard.stroke = std::move(stroke).value();
+    return heard;
 }
 
 void TapReader::readSamples(const std::vector<float>& samples, double sampleRate) {
     const std::vector<Tap> taps = tapsIn(samples, sampleRate);
     for (const Tap& tap : taps)
-        read(tap);
+        emit heard(read(tap));
     emit samplesDone(static_cast<int>(taps.size()));
 }
 
@@ -32,13 +36,16 @@ void TapReader::readFile(const QString& path, int mostClear) {
     report.path = path;
     const auto summary =
         splitSoundFile(path.toStdString(), [&](Tap&& tap, const std::optional<Marker>& marker) {
-            const Reading reading = readTap(tap, m_options);
-            if (reading.verdict == Verdict::Clear)
+            HeardTap found = read(tap);
+            const bool taken =
+                m_task == EarTask::Tap ? found.reading.verdict == Verdict::Clear : found.stroke.has_value();
+            if (taken)
                 ++report.clear;
             else
-                report.unclear.push_back(reading.verdict);
-            const auto rod = marker ? rodNamed(*marker) : std::nullopt;
-            emit heard({reading, rod ? std::optional(*rod - 1) : std::nullopt});
+                report.unclear.push_back(found.reading.verdict);
+            if (const auto rod = marker ? rodNamed(*marker) : std::nullopt)
+                found.rod = *rod - 1;
+            emit heard(found);
             return report.clear < mostClear;
         });
     if (summary)
@@ -96,7 +103,7 @@ void TapReader::drain() {
             continue;
         }
         for (const Tap& tap : taps)
-            read(tap);
+            emit heard(read(tap));
     }
     if (++m_sinceLevel >= kDrainsPerLevel) {
         m_sinceLevel = 0;

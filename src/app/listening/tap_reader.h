@@ -1,6 +1,7 @@
 #pragma once
 /// The worker that turns sound into readings, on a thread of its own. Values in, values out.
 #include "audio/sample_ring.h"
+#include "core/reading/hit_portrait.h"
 #include "core/reading/read_tap.h"
 #include "core/reading/steady_tone.h"
 #include "store/sound_file.h"
@@ -13,10 +14,15 @@
 
 namespace bombo {
 
+/// What the next sound is to be read as.
+enum class EarTask { Tap, WholeStroke };
+
 /// A tap as it was read, and the rod that a marker in its file named (0-based).
 struct HeardTap {
     Reading reading;
     std::optional<int> rod;
+    EarTask task = EarTask::Tap;
+    std::optional<HitPortrait> stroke = std::nullopt; ///< of a whole stroke that could be read
 };
 
 /// What became of a sound file.
@@ -48,7 +54,10 @@ public:
     /// @param ring filled by the audio thread; outlives the reader
     explicit TapReader(SampleRing& ring);
 
-    void setOptions(const ReadingOptions& options) { m_options = options; }
+    void setTask(EarTask task, const ReadingOptions& options) {
+        m_task = task;
+        m_options = options;
+    }
     /// One stretch of sound from start to end.
     void readSamples(const std::vector<float>& samples, double sampleRate);
     /// Taps of a file until `mostClear` clear ones were found.
@@ -74,9 +83,10 @@ signals:
 private:
     void drain();
     void gatherTone(std::span<const float> samples);
-    void read(const Tap& tap);
+    HeardTap read(const Tap& tap) const;
 
     SampleRing& m_ring;
+    EarTask m_task = EarTask::Tap;
     ReadingOptions m_options;
     struct Gathering {
         Hertz near;

@@ -14,11 +14,13 @@ namespace bombo {
 MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
-    column->setSpacing(12);
+    column->setSpacing(10);
     column->addWidget(textLabel("title", tr("Muffle, last and least")));
     auto* words = textLabel(
         "quiet", tr("First evenness, then pitch, then the stroke, then pads. Click the head to lay a gel "
-                    "pad; drag it, or choose it with its number and nudge it with the arrow keys."));
+                    "pad; drag it, or choose it with its number and nudge it with the arrow keys. Lever off "
+                    "while you listen "
+                    "for ring."));
     words->setWordWrap(true);
     column->addWidget(words);
 
@@ -35,37 +37,11 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
             m_head->select(static_cast<int>(session().pads.size()) - 1);
     });
     connect(m_head, &HeadFromAbove::padSelected, this, &MufflingPage::showSelected);
-    row->addWidget(m_head, 1);
-    m_ring = new RingView;
-    row->addWidget(m_ring, 1);
-    column->addLayout(row, 1);
-
-    QFrame* panel = card();
-    auto* inner = new QHBoxLayout(panel);
-    inner->setContentsMargins(18, 12, 18, 14);
-    auto* left = new QVBoxLayout;
-    left->setSpacing(4);
-    m_now = textLabel("now");
-    m_now->setWordWrap(true);
-    m_figure = textLabel("figure");
-    m_figure->setObjectName(QStringLiteral("ringFigure"));
-    m_figure->setWordWrap(true);
-    m_detail = textLabel("quiet");
-    m_detail->setWordWrap(true);
-    left->addWidget(m_now);
-    left->addWidget(m_figure);
-    left->addWidget(m_detail);
-    inner->addLayout(left, 1);
-    auto* right = new QVBoxLayout;
+    auto* pads = new QVBoxLayout;
+    pads->addWidget(m_head, 1);
     m_place = textLabel("quiet");
     m_place->setObjectName(QStringLiteral("padPlace"));
-    m_place->setAlignment(Qt::AlignRight);
     m_place->setWordWrap(true);
-    right->addWidget(m_place);
-    right->addStretch();
-    auto* buttons = new QHBoxLayout;
-    auto* undo = secondaryButton(tr("Undo last"));
-    connect(undo, &QPushButton::clicked, &controller.undoStack(), &QUndoStack::undo);
     m_remove = secondaryButton(tr("Take pad off"));
     m_remove->setObjectName(QStringLiteral("removePad"));
     connect(m_remove, &QPushButton::clicked, this, [this] {
@@ -75,14 +51,51 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     auto* add = secondaryButton(tr("Lay a pad"));
     add->setObjectName(QStringLiteral("addPad"));
     connect(add, &QPushButton::clicked, this, &MufflingPage::addPad);
+    auto* padTools = new QHBoxLayout;
+    padTools->addWidget(m_place, 1);
+    padTools->addWidget(m_remove);
+    padTools->addWidget(add);
+    pads->addLayout(padTools);
+    row->addLayout(pads, 1);
+    m_ring = new RingView;
+    row->addWidget(m_ring, 1);
+    column->addLayout(row, 1);
+
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(14);
+    lower->addWidget(stepPanel(), 8);
+    m_listening = new ListeningStrip(controller);
+    lower->addWidget(m_listening, 6);
+    column->addLayout(lower);
+}
+
+QWidget* MufflingPage::stepPanel() {
+    QFrame* panel = card();
+    auto* words = new QVBoxLayout(panel);
+    words->setContentsMargins(18, 10, 18, 10);
+    words->setSpacing(4);
+    m_now = textLabel("now");
+    m_now->setWordWrap(true);
+    m_figure = textLabel("figure");
+    m_figure->setObjectName(QStringLiteral("ringFigure"));
+    m_figure->setWordWrap(true);
+    m_detail = textLabel("quiet");
+    m_detail->setWordWrap(true);
+    words->addWidget(m_now);
+    words->addWidget(m_figure);
+    words->addWidget(m_detail);
+    words->addStretch();
+    auto* undo = secondaryButton(tr("Undo last"));
+    connect(undo, &QPushButton::clicked, &controller().undoStack(), &QUndoStack::undo);
     m_primary = primaryButton();
     m_primary->setText(tr("On to the proof"));
-    connect(m_primary, &QPushButton::clicked, this, [this] { this->controller().goTo(Station::Proof); });
-    for (QPushButton* button : {undo, m_remove, add, m_primary})
-        buttons->addWidget(button);
-    right->addLayout(buttons);
-    inner->addLayout(right);
-    column->addWidget(panel);
+    connect(m_primary, &QPushButton::clicked, this, [this] { controller().goTo(Station::Proof); });
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(undo);
+    buttons->addStretch();
+    buttons->addWidget(m_primary);
+    words->addLayout(buttons);
+    return panel;
 }
 
 /// Lays it 20 mm from the hoop, of 24 angles where it shortens the ring most: the members of each pair that
@@ -113,6 +126,7 @@ void MufflingPage::addPad() {
 }
 
 void MufflingPage::refresh() {
+    m_listening->refresh();
     m_head->show(session().drum.shell, session().drum.rods, session().pads);
     const RingPicture picture{predictMuffling(session().drum, knownState(session()), session().pads),
                               ringWanted(briefOf(session())), !session().pads.empty()};
@@ -137,6 +151,8 @@ void MufflingPage::refresh() {
                          .arg(cueName(session().tone));
     if (session().batter.history.empty())
         detail += tr("; from the targets, since the batter was not heard yet");
+    if (const auto heard = strokesSay(session()).ring)
+        detail += tr("; heard %1 s").arg(heard->value, 0, 'f', 2);
     m_detail->setText(detail);
     showSelected();
 }

@@ -1,4 +1,5 @@
 #pragma once
+#include "app/listening/listening_strip.h"
 #include "app/muffling/head_from_above.h"
 #include "app/muffling/ring_picture.h"
 #include "app/route/station_page.h"
@@ -16,6 +17,7 @@ public:
     QPushButton* primary() override { return m_primary; }
 
 private:
+    QWidget* stepPanel();
     void addPad();
     void showSelected();
 
@@ -27,6 +29,7 @@ private:
     QLabel* m_place;
     QPushButton* m_remove;
     QPushButton* m_primary;
+    ListeningStrip* m_listening;
 };
 
 } // namespace bombo

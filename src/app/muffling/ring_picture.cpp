@@ -55,7 +55,7 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
                          Qt::AlignRight | Qt::AlignVCenter, tr("%1 s").arg(t, 0, 'f', 1));
     }
     painter.drawText(QRectF(area.left() + 14, area.top() + 8, area.width() - 28, 18), Qt::AlignLeft,
-                     tr("ring time (60 dB) of each partial: outline open, filled with the pads"));
+                     tr("ring of each partial, 60 dB: outline open, filled padded"));
     const double slot = field.width() / static_cast<double>(std::max<std::size_t>(1, partials.size()));
     const double bar = std::min(24.0, 0.56 * slot);
     double labelled = -100.0;
@@ -79,7 +79,7 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     }
     painter.setPen(p.quiet);
     painter.drawText(QRectF(field.left(), field.bottom() + 24, field.width(), 18), Qt::AlignCenter,
-                     tr("partials by pitch, Hz; an edge pair splits in two under a pad"));
+                     tr("pitch, Hz; pairs split in two under a pad"));
     const double wanted = yOf(picture.wanted);
     painter.setPen(QPen(p.accent, 2.5, Qt::DashLine));
     painter.drawLine(QPointF(field.left(), wanted), QPointF(field.right(), wanted));

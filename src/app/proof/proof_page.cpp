@@ -61,6 +61,8 @@ QString knownText(const ProofLine& line) {
         return ProofPage::tr("predicted");
     case Known::Said:
         return ProofPage::tr("as counted");
+    case Known::ByGauge:
+        return ProofPage::tr("by gauge, provisional");
     }
     return {};
 }
@@ -114,16 +116,20 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     auto* lower = new QHBoxLayout;
     lower->setSpacing(14);
     auto* noteSide = new QVBoxLayout;
-    noteSide->addWidget(textLabel("quiet", tr("In your own words, for the next time")));
+    auto* noteLabel = textLabel("quiet", tr("In your own words, for the next time"));
+    noteLabel->setWordWrap(true);
+    noteSide->addWidget(noteLabel);
     m_note = new QPlainTextEdit;
     m_note->setObjectName(QStringLiteral("note"));
     m_note->setAccessibleName(tr("Note"));
-    m_note->setFixedHeight(84);
+    m_note->setMinimumHeight(84);
     m_note->setTabChangesFocus(true);
     connect(m_note, &QPlainTextEdit::textChanged, this,
             [this] { this->controller().setNote(m_note->toPlainText()); });
     noteSide->addWidget(m_note);
-    lower->addLayout(noteSide, 3);
+    lower->addLayout(noteSide, 4);
+    m_listening = new ListeningStrip(controller);
+    lower->addWidget(m_listening, 5);
     auto* saveSide = new QVBoxLayout;
     m_summary = textLabel("heading");
     m_summary->setWordWrap(true);
@@ -132,11 +138,12 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     m_primary = primaryButton();
     connect(m_primary, &QPushButton::clicked, this, [this] { this->controller().saveToLog(); });
     saveSide->addWidget(m_primary, 0, Qt::AlignRight);
-    lower->addLayout(saveSide, 2);
+    lower->addLayout(saveSide, 3);
     column->addLayout(lower);
 }
 
 void ProofPage::refresh() {
+    m_listening->refresh();
     m_brief->setText(
         tr("%1 on %2.")
             .arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));

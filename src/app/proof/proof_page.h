@@ -1,4 +1,5 @@
 #pragma once
+#include "app/listening/listening_strip.h"
 #include "app/route/station_page.h"
 #include "core/record/proof.h"
 
@@ -22,6 +23,7 @@ private:
     QPlainTextEdit* m_note;
     QLabel* m_summary;
     QPushButton* m_primary;
+    ListeningStrip* m_listening;
 };
 
 } // namespace bombo

@@ -33,6 +33,8 @@ SessionController::SessionController(Settings& settings, QObject* parent)
         say(tr("%1 is back; go on tapping.").arg(name));
         emit sessionChanged();
     });
+    m_clock.setSingleShot(true);
+    connect(&m_clock, &QTimer::timeout, this, &SessionController::followClock);
     connect(&m_listener, &Listener::samplesDone, this, [this](int taps) {
         if (taps == 0)
             say(tr("No tap was heard. Tap again."));
@@ -103,7 +105,7 @@ bool SessionController::saveCopy(const QString& path) {
 
 bool SessionController::adopt(std::unique_ptr<Workbook> book) {
     m_listener.stopMicrophone();
-    m_lastReading.reset();
+    forgetReading();
     m_journal.setWorkbook(std::move(book));
     if (!loadShelf())
         return false;
@@ -115,6 +117,7 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
         chooseDrum(known ? last : m_drums.front().drum.id);
     }
     emit workbookChanged();
+    sayOtherReminders();
     if (isReadOnly())
         say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
     return true;
@@ -139,13 +142,18 @@ bool SessionController::loadShelf() {
 
 // The session -----------------------------------------------------------------------------------------------
 
+/// A session as it begins under the user's own hand.
+Session SessionController::handed(const Session& start) const {
+    return m_settings.leftHanded() ? apply(start, SetHand{true}).value() : start;
+}
+
 void SessionController::chooseDrum(const std::string& id) {
     Workbook& book = *m_journal.workbook();
     const auto row =
         std::find_if(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == id; });
     if (row == m_drums.end() || m_tones.empty())
         return;
-    m_lastReading.reset();
+    forgetReading();
     const auto latest = book.latestSession(id);
     if (!latest) {
         said(latest.fault());
@@ -159,7 +167,7 @@ void SessionController::chooseDrum(const std::string& id) {
             std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row->toneId; });
         const Session start =
             newSession(row->drum, tone == m_tones.end() ? m_tones.front() : *tone, row->practiceSeed);
-        if (said(m_journal.begin(start)))
+        if (said(m_journal.begin(handed(start))))
             return;
     }
     if (!isReadOnly())
@@ -170,7 +178,10 @@ void SessionController::chooseDrum(const std::string& id) {
 void SessionController::startFresh() {
     Session start = newSession(session().drum, session().tone, session().practiceSeed);
     start.source = session().source;
-    m_lastReading.reset();
+    start.gauge = {session().gauge.name, gaugePoints(session())};
+    start.nearestRod = session().nearestRod;
+    start = handed(start);
+    forgetReading();
     if (!said(m_journal.begin(start)))
         say(tr("A fresh session was begun; the earlier one stays in the workbook."));
 }
@@ -222,7 +233,13 @@ bool SessionController::perform(const Command& command) {
     if (const auto* tap = std::get_if<TapHeard>(&command))
         readings.push_back({tap->side, tap->rod ? *tap->rod : nextRodToTap(session().head(tap->side)).value(),
                             tap->reading});
-    return !said(m_journal.add(QString::fromLatin1(commandName(command)), *after, readings));
+    const auto rounds = [](const Session& s) { return s.batter.history.size() + s.snareSide.history.size(); };
+    const std::size_t before = rounds(session());
+    if (said(m_journal.add(QString::fromLatin1(commandName(command)), *after, readings)))
+        return false;
+    if (rounds(session()) > before)
+        dropMetReminder();
+    return true;
 }
 
 bool SessionController::amend(const Session& state) {
@@ -234,7 +251,7 @@ bool SessionController::amend(const Session& state) {
 void SessionController::goTo(Station station) {
     if (!hasSession() || session().station == station)
         return;
-    m_lastReading.reset();
+    forgetReading();
     amend(apply(session(), GoTo{station}).value());
 }
 
@@ -246,6 +263,9 @@ void SessionController::setNote(const QString& note) {
 void SessionController::onSessionChanged() {
     listenForWhatIsDue();
     followSource();
+    keepGauge();
+    keepReminder();
+    followClock();
     emit sessionChanged();
 }
 

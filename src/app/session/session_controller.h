@@ -6,6 +6,8 @@
 #include "audio/player.h"
 #include "core/preview/stroke_sound.h"
 
+#include <QTimer>
+
 namespace bombo {
 
 /// One line for the user, with what to do.
@@ -57,6 +59,10 @@ public:
     void chooseMicrophone(const QByteArray& device);
     /// Strikes the practice drum in front of the rod that is due.
     void strikePractice();
+    /// Reads the gauge of the practice drum beside the rod that is due.
+    void readPracticeGauge();
+    /// Strikes it once in the middle as it stands, wires and pads on, at a station that hears whole strokes.
+    void strikeWhole();
     /// Strikes it with the wires on, and files what they did.
     void strikeWires(StrokePlace place, Dynamic dynamic);
     /// Reads them one after the other until the round is full.
@@ -69,12 +75,28 @@ public:
     std::optional<HeadSide> headAtHand() const;
     /// A tap would be taken now.
     bool isTapDue() const;
+    /// At the stations after the heads whole strokes are heard, whenever one comes.
+    bool hearsStrokes() const;
     /// While the pitch card is open its places are due, not the rods of a round.
     void openCard(bool open);
     bool isCardOpen() const { return m_cardOpen; }
     /// While a clock is compared the microphone is open, its clock not corrected.
     void calibrate(bool on);
     const std::optional<Reading>& lastReading() const { return m_lastReading; }
+    /// The last whole stroke, where strokes are heard; empty when it could not be read.
+    const std::optional<HitPortrait>& lastStroke() const { return m_lastStroke; }
+
+    /// The plan before a show begins now and ends in so many minutes.
+    bool beginHurry(double minutes);
+
+    // Gauges, kept in the workbook by name with what their marks stand for.
+    QStringList gaugeNames();
+    void chooseGauge(const QString& name);
+    /// From now on, in this session and those to come.
+    void setLeftHanded(bool left);
+    /// Lays the hoop out from the strainer again, or from the rod before which the user stands. Not a step to
+    /// undo.
+    void setNearestRod(std::optional<int> rod);
 
     // The logbook.
     bool saveToLog();
@@ -100,6 +122,8 @@ private:
     bool loadShelf();
     void onSessionChanged();
     void onHeard(const HeardTap& tap);
+    bool takeStroke(const HeardTap& tap);
+    void forgetReading();
     void onFileDone(const FileReport& report);
     void onHitsDone(const HitReport& report);
     void readNextFile();
@@ -108,6 +132,13 @@ private:
     void followSource();
     void listenForWhatIsDue();
     bool amend(const Session& state);
+    Session handed(const Session& start) const;
+    void followClock();
+    void keepReminder();
+    void sayOtherReminders();
+    void dropMetReminder();
+    std::vector<GaugeRecord> gauges();
+    void keepGauge();
 
     Settings& m_settings;
     SessionJournal m_journal;
@@ -118,8 +149,12 @@ private:
     std::vector<Tone> m_tones;
     std::size_t m_ownTones = 0;
     std::optional<Reading> m_lastReading;
+    std::optional<HitPortrait> m_lastStroke;
     QStringList m_filesWaiting;
     int m_takenFromFile = 0; ///< taps of the file that is being read
+    QTimer m_clock;
+    QString m_keptReminder; ///< as it was stored last
+    qint64 m_saidFor = 0;   ///< the time for which something was said last
     bool m_cardOpen = false;
     bool m_calibrating = false;
     std::uint64_t m_strokes = 0; ///< so that a repeated practice stroke is not the same stroke

@@ -27,18 +27,34 @@ void SessionController::listenForWhatIsDue() {
         return;
     if (m_cardOpen) {
         if (nextPlace(session().card))
-            m_listener.setOptions({.expected = cardExpectation(session())});
+            m_listener.setTask(EarTask::Tap, {.expected = cardExpectation(session())});
+        return;
+    }
+    if (hearsStrokes()) {
+        m_listener.setTask(EarTask::WholeStroke, {.expected = strokeExpectation(session())});
         return;
     }
     if (const auto side = headAtHand(); side && nextRodToTap(session().head(*side)))
-        m_listener.setOptions(
-            {.expected = expectationNow(session().head(*side), briefFor(session(), *side))});
+        m_listener.setTask(EarTask::Tap,
+                           {.expected = expectationNow(session().head(*side), briefFor(session(), *side))});
+}
+
+bool SessionController::hearsStrokes() const {
+    if (!hasSession() || m_calibrating || m_cardOpen)
+        return false;
+    const Station at = session().station;
+    return at == Station::Wires || at == Station::Muffling || at == Station::Proof;
+}
+
+void SessionController::forgetReading() {
+    m_lastReading.reset();
+    m_lastStroke.reset();
 }
 
 /// The microphone is open while something listens to it, and closed elsewhere.
 void SessionController::followSource() {
-    const bool listens =
-        hasSession() && session().source == SoundSource::Microphone && (headAtHand() || m_cardOpen);
+    const bool listens = hasSession() && session().source == SoundSource::Microphone &&
+                         (headAtHand() || m_cardOpen || hearsStrokes());
     const bool wanted = listens || m_calibrating;
     if (wanted && !m_listener.isMicrophoneOn())
         m_listener.startMicrophone(m_settings.inputDevice(), [this](const QByteArray& id) {
@@ -51,7 +67,7 @@ void SessionController::followSource() {
 
 void SessionController::openCard(bool open) {
     m_cardOpen = open;
-    m_lastReading.reset();
+    forgetReading();
     listenForWhatIsDue();
     followSource();
 }
@@ -66,8 +82,10 @@ bool SessionController::isTapDue() const {
     if (!hasSession() || m_calibrating)
         return false;
     const auto side = headAtHand();
-    return m_cardOpen ? nextPlace(session().card).has_value()
-                      : side && nextRodToTap(session().head(*side)).has_value();
+    if (m_cardOpen)
+        return nextPlace(session().card).has_value();
+    return side && session().head(*side).way.kind != TapKind::Gauge &&
+           nextRodToTap(session().head(*side)).has_value();
 }
 
 void SessionController::chooseSource(SoundSource source) {
@@ -115,9 +133,22 @@ void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
         practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
                            dynamic, static_cast<std::uint64_t>(now.clock), now.weather, sound);
     playAloud(stroke.samples, sound.sampleRate);
+    m_listener.readSamples(stroke.samples, sound.sampleRate);
     if (perform(AnswerWires{place, dynamic, stroke.answered}) && dynamic == Dynamic::Loud &&
         place == StrokePlace::Middle)
         perform(AnswerRattle{stroke.rattled});
+}
+
+void SessionController::strikeWhole() {
+    if (!hearsStrokes() || m_listener.isReading())
+        return;
+    const Session& now = session();
+    const PracticeSound sound;
+    auto stroke = practiceWireStroke(
+        now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), StrokePlace::Middle,
+        Dynamic::Medium, static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64, now.weather, sound);
+    playAloud(stroke.samples, sound.sampleRate);
+    m_listener.readSamples(std::move(stroke.samples), sound.sampleRate);
 }
 
 void SessionController::playAloud(const std::vector<float>& samples, double rate) {
@@ -157,25 +188,43 @@ void SessionController::openSoundFiles(const QStringList& paths) {
 void SessionController::readNextFile() {
     if (m_filesWaiting.isEmpty())
         return;
-    if (!isTapDue()) {
+    if (!isTapDue() && !hearsStrokes()) {
         m_filesWaiting.clear();
         say(tr("No tap is due now. Finish the step at hand first, then give the file."));
         return;
     }
-    const int wanted = m_cardOpen ? kMostTapsAtARod * static_cast<int>(kCardPlaces.size())
-                                  : session().head(*headAtHand()).tapsAtMost();
+    const int wanted = hearsStrokes() ? static_cast<int>(kMostStrokes)
+                       : m_cardOpen   ? kMostTapsAtARod * static_cast<int>(kCardPlaces.size())
+                                      : session().head(*headAtHand()).tapsAtMost();
     m_takenFromFile = 0;
     m_listener.readFile(m_filesWaiting.takeFirst(), wanted);
 }
 
+/// A stroke is kept without a step of its own to undo: it is what the drum did, not what was done to it.
+bool SessionController::takeStroke(const HeardTap& tap) {
+    if (!tap.stroke)
+        return false;
+    const HitPortrait& hit = *tap.stroke;
+    return amend(
+        apply(session(), StrokeHeard{{hit.centre, hit.ring, hit.buzz, tap.reading.levelDb, hit.wires, {}}})
+            .value());
+}
+
 void SessionController::onHeard(const HeardTap& tap) {
     m_lastReading = tap.reading;
-    const bool due = isTapDue();
+    m_lastStroke = tap.stroke;
+    const bool stroke = hearsStrokes() && tap.task == EarTask::WholeStroke;
+    const bool due = stroke || (isTapDue() && tap.task == EarTask::Tap);
     emit readingHeard(tap.reading);
     if (!due)
         return;
-    const bool clear = tap.reading.verdict == Verdict::Clear;
+    const bool clear = stroke ? takeStroke(tap) : tap.reading.verdict == Verdict::Clear;
     m_takenFromFile += clear;
+    if (stroke) {
+        if (!m_settings.cueOutput().isEmpty())
+            m_cuePlayer.play(cueSound(clear ? Cue::Heard : Cue::Again), kCueRate, m_settings.cueOutput());
+        return;
+    }
     if (clear && m_cardOpen)
         perform(CardTapHeard{rodReadingFrom(tap.reading)});
     else if (clear)
@@ -191,7 +240,9 @@ void SessionController::onFileDone(const FileReport& report) {
         return;
     }
     const QString name = QFileInfo(report.path).fileName();
-    QStringList parts{tr("%1: taps taken %2").arg(name).arg(m_takenFromFile)};
+    QStringList parts{(hearsStrokes() ? tr("%1: strokes taken %2") : tr("%1: taps taken %2"))
+                          .arg(name)
+                          .arg(m_takenFromFile)};
     if (report.clear > m_takenFromFile)
         parts << tr("left over %1, since the round was full").arg(report.clear - m_takenFromFile);
     if (!report.unclear.empty())

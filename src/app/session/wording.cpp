@@ -4,6 +4,7 @@
 #include "core/units/pitch.h"
 
 #include <QCoreApplication>
+#include <QDateTime>
 #include <QHash>
 #include <cmath>
 
@@ -120,6 +121,19 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("choose_handling"), "order and tolerance"},
         {QStringLiteral("card_tap"), "tap for the card"},
         {QStringLiteral("start_card"), "new pitch card"},
+        {QStringLiteral("choose_condition"), "beginning of head"},
+        {QStringLiteral("prepared"), "step of preparation"},
+        {QStringLiteral("gauge_read"), "mark of gauge"},
+        {QStringLiteral("choose_gauge"), "choice of gauge"},
+        {QStringLiteral("resists"), "resistance"},
+        {QStringLiteral("retrace"), "retraced turns"},
+        {QStringLiteral("nearest_rod"), "nearest rod"},
+        {QStringLiteral("reminder"), "reminder"},
+        {QStringLiteral("begin_hurry"), "minutes before the show"},
+        {QStringLiteral("end_hurry"), "end of the hurry"},
+        {QStringLiteral("begin_trial"), "uneven trial"},
+        {QStringLiteral("end_trial"), "way back"},
+        {QStringLiteral("set_hand"), "left or right hand"},
         {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
@@ -144,6 +158,30 @@ QString refusalText(Refusal refusal) {
         return tr("Heads are evened to between %1 and %2 cents.")
             .arg(kFinestTolerance.value)
             .arg(kCoarsestTolerance.value);
+    case Refusal::NotByGauge:
+        return tr("This round is heard, not read off a gauge; choose how it is done first.");
+    case Refusal::MarkOutOfRange:
+        return tr("A gauge shows more than 0; read the mark beside the rod and enter it as it stands.");
+    case Refusal::HeadResists:
+        return tr("This head resists: nothing is tightened until the cause is found and cleared.");
+    case Refusal::NothingToRetrace:
+        return tr("No rod has been turned an eighth yet; there is nothing to retrace.");
+    case Refusal::MinutesOutOfRange:
+        return tr("A plan before the show is made for %1 to %2 minutes.")
+            .arg(kFewestMinutes)
+            .arg(kMostMinutes);
+    case Refusal::SkipMissesRods:
+        return tr("That skip misses rods on this drum; take one that shares no divisor with their number.");
+    case Refusal::TrialUnderWay:
+        return tr("A trial is on this head already; take the way back first.");
+    case Refusal::TrialNeedsNeighbours:
+        return tr("One to three rods side by side are slackened; choose them so.");
+    case Refusal::TrialTurnsOutOfRange:
+        return tr("A trial turns rods by 1/8 to %1.").arg(turnsText(kLargestTrial));
+    case Refusal::TrialWouldSlacken:
+        return tr("A rod would hang loose and back off in use; slacken by less.");
+    case Refusal::TrialPassesFilm:
+        return tr("The film would pass its safe load at a rod; turn by less.");
     case Refusal::CardFull:
         return tr("The pitch card is full; begin a new one to hear the drum again.");
     case Refusal::ToneOutOfReach:
@@ -367,6 +405,10 @@ QString wireWords(double margin) {
     return margin < 0.35   ? tr("loose end of the clean span")
            : margin < 0.65 ? tr("middle of the clean span")
                            : tr("tight end of the clean span");
+}
+
+QString clockText(std::int64_t seconds) {
+    return QDateTime::fromSecsSinceEpoch(seconds).time().toString(QStringLiteral("HH:mm"));
 }
 
 QString rodsText(const std::vector<int>& rods) {

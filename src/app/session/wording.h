@@ -52,6 +52,8 @@ QString orderName(HeadOrder order);
 /// "loose end of the clean span".
 QString wireWords(double margin);
 
+/// "20:05" of seconds since 1970, in the user's time zone.
+QString clockText(std::int64_t seconds);
 /// "rod 3", "rods 2 and 6"; 1-based.
 QString rodsText(const std::vector<int>& rods);
 

@@ -46,19 +46,11 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     left->addWidget(stepPanel());
     row->addLayout(left, 8);
     auto* right = new QVBoxLayout;
-    right->setSpacing(12);
+    right->setSpacing(8);
     right->addWidget(knobPanel());
     right->addWidget(answersPanel());
-    QFrame* ear = card();
-    auto* hints = new QVBoxLayout(ear);
-    hints->setContentsMargins(18, 12, 18, 14);
-    hints->addWidget(textLabel("heading", tr("What the ear says")));
-    auto* words = textLabel("quiet", tr("Long hiss after the tone: too loose.\nLike a tom near the edge: too "
-                                        "tight.\nSilent at both ends: strands worn or off centre."));
-    words->setWordWrap(true);
-    hints->addWidget(words);
-    right->addWidget(ear);
-    right->addStretch();
+    m_listening = new ListeningStrip(controller);
+    right->addWidget(m_listening, 1);
     row->addLayout(right, 4);
     column->addLayout(row, 1);
 
@@ -110,17 +102,17 @@ QWidget* WiresPage::stepPanel() {
 QWidget* WiresPage::knobPanel() {
     QFrame* panel = card();
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(18, 12, 18, 14);
-    column->addWidget(textLabel("heading", tr("Knob stands at")));
+    column->setContentsMargins(18, 8, 18, 10);
+    column->addWidget(textLabel("heading", tr("Knob, from first contact")));
     m_knob = textLabel("figure");
     m_knob->setObjectName(QStringLiteral("knob"));
     column->addWidget(m_knob);
-    column->addWidget(textLabel("quiet", tr("from first contact")));
     auto* steps = new QGridLayout;
     int place = 0;
     for (const double by : {-0.25, -0.125, 0.125, 0.25}) {
         auto* button = secondaryButton((by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
                                        turnsText(Turns{by}).section(QLatin1Char(' '), 0, 0));
+        button->setProperty("small", true);
         button->setObjectName(QStringLiteral("knob%1").arg(place));
         button->setAccessibleName(by < 0 ? tr("Loosen %1").arg(turnsText(Turns{by}))
                                          : tr("Tighten %1").arg(turnsText(Turns{by})));
@@ -136,7 +128,7 @@ QWidget* WiresPage::knobPanel() {
 QWidget* WiresPage::answersPanel() {
     QFrame* panel = card();
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(18, 12, 18, 14);
+    column->setContentsMargins(18, 8, 18, 10);
     column->addWidget(textLabel("heading", tr("At this stop")));
     auto* grid = new QGridLayout;
     grid->addWidget(textLabel("quiet", tr("middle")), 0, 1);
@@ -188,6 +180,7 @@ Turns WiresPage::nextStop(const WireAdvice& advice) const {
 }
 
 void WiresPage::refresh() {
+    m_listening->refresh();
     const WireWork& wires = session().wires;
     const SweepPicture picture = sweepPicture(session());
     m_sweep->show(picture);

@@ -1,4 +1,5 @@
 #pragma once
+#include "app/listening/listening_strip.h"
 #include "app/route/station_page.h"
 #include "app/wires/sweep_picture.h"
 
@@ -32,6 +33,7 @@ private:
     QLabel* m_detail;
     QLabel* m_knob;
     QPushButton* m_primary;
+    ListeningStrip* m_listening;
     QPushButton* m_no;
     std::map<std::pair<Dynamic, StrokePlace>, QPushButton*> m_cells;
     QPushButton* m_rattle;

@@ -2,10 +2,15 @@
 /// What the film of a head bears, and what a rod turn does to it.
 #include "core/drum/drum.h"
 
+#include <numbers>
+
 namespace bombo {
 
 /// Share of yield up to which Bombo lets a head be tuned; the rest is margin for uneven pull and playing.
 inline constexpr double kFilmLoadLimit = 0.70;
+
+/// Pitch goes with the root of tension: cents for a small share of tension more.
+inline constexpr double kCentsPerShare = 600.0 / std::numbers::ln2;
 
 /// Film load = T / thickness over the film's yield; 1 is where it creeps. Source: docs/physics.md, section 5.
 inline double filmLoad(const HeadSpec& head, Tension tension) {

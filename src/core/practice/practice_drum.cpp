@@ -41,12 +41,15 @@ const std::vector<Turns>& turnsOf(const PracticeState& state, HeadSide side) {
 }
 
 /// Tension in front of each rod, N/m, after neighbours have shared the pull.
-Eigen::VectorXd rodTensions(const HiddenHead& hidden, const std::vector<Turns>& turns) {
+Eigen::VectorXd rodTensions(const HiddenHead& hidden, const PracticeState& state, HeadSide side) {
+    const std::vector<Turns>& turns = turnsOf(state, side);
+    const bool stood = side == HeadSide::Batter ? state.batterStood : state.snareSideStood;
+    const double before = stood ? hidden.standing.value : 0.0;
     const auto rods = static_cast<Eigen::Index>(hidden.unevenTurns.size());
     Eigen::VectorXd own(rods);
     for (Eigen::Index j = 0; j < rods; ++j) {
         const auto at = static_cast<std::size_t>(j);
-        const double turned = at < turns.size() ? turns[at].value : 0.0;
+        const double turned = before + (at < turns.size() ? turns[at].value : 0.0);
         own[j] =
             std::max(40.0, hidden.fingerTension + hidden.perTurn * (turned * (1.0 - hidden.friction[at]) +
                                                                     hidden.unevenTurns[at]));
@@ -90,16 +93,31 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     nature.snareSide = drawHead(drum, HeadSide::SnareSide, dice);
     nature.whisperChoke = Turns{dice.uniform(1.9, 3.2) + drum.wires.slackTurns};
     nature.rattle = Turns{dice.uniform(0.45, 0.95) + drum.wires.slackTurns};
+    nature.batter.standing = Turns{dice.uniform(1.6, 2.4)};
+    nature.snareSide.standing = Turns{dice.uniform(1.6, 2.4)};
+    nature.padLoss = dice.uniform(0.75, 1.35);
+    nature.padLossSlope = dice.uniform(-0.2, 0.2);
+    nature.gaugeGain = dice.uniform(0.015, 0.03);
+    nature.gaugePower = dice.uniform(0.85, 1.15);
     return nature;
 }
 
+double practiceGauge(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
+                     std::uint64_t stroke) {
+    Dice dice(mix(natureSeed(nature), stroke));
+    const double tension = rodTensions(nature.head(side), state, side)[rod];
+    const double mark = 100.0 * std::pow(nature.gaugeGain * tension / 100.0, nature.gaugePower) *
+                        (1.0 + 0.005 * dice.normal());
+    return std::max(0.5, std::round(2.0 * mark) / 2.0);
+}
+
 double trueMeanTension(const HiddenNature& nature, const PracticeState& state, HeadSide side) {
-    return rodTensions(nature.head(side), turnsOf(state, side)).mean();
+    return rodTensions(nature.head(side), state, side).mean();
 }
 
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side) {
     const HiddenHead& hidden = nature.head(side);
-    const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, turnsOf(state, side)));
+    const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, state, side));
     const int rods = static_cast<int>(deviation.size());
     const Eigen::VectorXd heard = heardKernel(rods, 1, hidden.anisotropy1) * deviation;
     std::vector<Cents> result;
@@ -135,7 +153,7 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
     const HiddenHead& hidden = nature.head(tap.side);
     Dice dice(mix(natureSeed(nature), tap.stroke));
     const double sloppy = tap.hands.sloppiness;
-    const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, turnsOf(state, tap.side)));
+    const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, state, tap.side));
     double angle = rodAngle(tap.rod.value_or(0), drum.rods).value + 0.02 * sloppy * dice.normal();
     const double radius = (tap.rod ? kTapRadius : 0.05) + 0.01 * sloppy * dice.normal();
     double peak = 0.35 * std::exp(0.15 * sloppy * dice.normal());
@@ -183,6 +201,7 @@ namespace {
 constexpr double kWhisperDrive = 100.0;  ///< m/s^2 under the wires by a whisper in the middle; estimate
 constexpr double kWiresThatMove = 0.15;  ///< share of the strands' mass that the head carries; estimate
 constexpr double kWireLoudness = 0.8;    ///< against the drum's own sound; estimate
+constexpr double kBackbeat = 0.2;        ///< of the radius out: where a backbeat lands
 constexpr double kStillContact = 2000.0; ///< Hz; faster modes are too small under the wires to matter
 
 /// Pull of the strainer over the mass it holds: it grows with the knob as strokes do with their dynamic, so
@@ -215,21 +234,73 @@ struct Blow {
     std::vector<Voice> others;
 };
 
-Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state, double radius) {
+/// A member of a pair, or a mode without diameters: how it lies and what the pads do to it.
+struct PaddedMember {
+    double angle = 0; ///< of its antinode, against the stroke
+    double mass = 0;  ///< of the pads over the mode's own
+    double rate = 0;  ///< of decay that they add, 1/s
+};
+
+/// The pads' mass under a mode, by the mean of its shape over each pad's face, and the members that they turn
+/// the pair into.
+std::vector<PaddedMember> membersOf(const CoupledMode& mode, const HiddenNature& nature,
+                                    const std::vector<Pad>& pads, double radius) {
+    if (pads.empty())
+        return {{}};
+    double xx = 0.0;
+    double xy = 0.0;
+    double yy = 0.0;
+    for (const Pad& pad : pads) {
+        double squares = 0.0;
+        for (const double across : {-0.6, 0.0, 0.6}) {
+            const double at = (pad.fromCentre.value + across * pad.kind.radius.value) / radius;
+            squares += std::pow(shapeAt(mode.m, mode.batterShape, std::min(1.0, at)), 2) / 3.0;
+        }
+        const double load = pad.kind.mass.value * squares / mode.modalMass.value;
+        const double c = std::cos(mode.m * pad.angle.value);
+        const double s = std::sin(mode.m * pad.angle.value);
+        xx += load * c * c;
+        xy += load * c * s;
+        yy += load * s * s;
+    }
+    const double omega = kTwoPi * mode.frequency.value;
+    const double loss = pads.front().kind.lossFactor * nature.padLoss *
+                        std::pow(mode.frequency.value / 400.0, nature.padLossSlope);
+    const auto member = [&](double angle, double load) {
+        return PaddedMember{angle, load, 0.5 * loss * omega * load / (1.0 + load)};
+    };
+    if (mode.m == 0)
+        return {member(0.0, xx)};
+    const double turn = 0.5 * std::atan2(2.0 * xy, xx - yy); // of the heavier member, in m times the angle
+    const double middle = 0.5 * (xx + yy);
+    const double half = std::hypot(0.5 * (xx - yy), xy);
+    return {member(turn / mode.m, middle + half),
+            member((turn + 0.5 * std::numbers::pi) / mode.m, middle - half)};
+}
+
+/// @param angle of the stroke from the wires' own diameter
+Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state,
+            const std::vector<Pad>& pads, double radius, double angle) {
     std::vector<ContactMode> all;
     for (const CoupledMode& mode : coupledModes(state)) {
-        const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
-        ContactMode contact{.frequency = mode.frequency.value,
-                            .rate = nature.batter.damping * decayRate(mode, drum),
-                            .mass = mode.modalMass.value,
-                            .blow =
-                                shapeAt(mode.m, mode.batterShape, radius) * softTip / mode.modalMass.value};
-        for (std::size_t k = 0; k < kWirePlaces.size(); ++k) {
-            const double x = kWirePlaces[k]; // the stroke lies over the wires' own diameter
-            contact.under[k] =
-                shapeAt(mode.m, mode.snareSideShape, std::abs(x)) * (x < 0 && mode.m % 2 ? -1 : 1);
+        for (const PaddedMember& member : membersOf(mode, nature, pads, state.radius.value)) {
+            const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
+            // Without pads a pair has no place of its own: it lies as it is struck.
+            const double facing = pads.empty() ? 1.0 : std::cos(mode.m * (angle - member.angle));
+            const double below = std::cos(mode.m * (pads.empty() ? angle : member.angle));
+            const double heavier = 1.0 + member.mass;
+            ContactMode contact{.frequency = mode.frequency.value / std::sqrt(heavier),
+                                .rate = nature.batter.damping * decayRate(mode, drum) + member.rate,
+                                .mass = mode.modalMass.value * heavier,
+                                .blow = facing * shapeAt(mode.m, mode.batterShape, radius) * softTip /
+                                        (mode.modalMass.value * heavier)};
+            for (std::size_t k = 0; k < kWirePlaces.size(); ++k) {
+                const double x = kWirePlaces[k];
+                contact.under[k] = below * shapeAt(mode.m, mode.snareSideShape, std::abs(x)) *
+                                   (x < 0 && mode.m % 2 ? -1 : 1);
+            }
+            all.push_back(contact);
         }
-        all.push_back(contact);
     }
     const auto weight = [](const ContactMode& mode) {
         const double largest = std::max(std::abs(mode.under[2]), std::abs(mode.under[3]));
@@ -252,8 +323,18 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
                                       const PracticeSound& sound) {
     Dice dice(mix(natureSeed(nature), stroke ^ 0x5717E5ULL));
     const double peak = 0.02 * std::pow(10.0, 0.5 * static_cast<int>(dynamic) * 0.8);
-    Blow blow = blowAt(drum, nature, meanState(drum, nature, state, weather),
-                       place == StrokePlace::Middle ? 0.08 : 0.75);
+    const double radius = place == StrokePlace::Edge ? 0.75 : state.leverOn ? 0.08 : kBackbeat;
+    Blow blow = blowAt(drum, nature, meanState(drum, nature, state, weather), state.pads, radius,
+                       state.leverOn ? 0.0 : dice.uniform(0.0, kTwoPi));
+    PracticeWireStroke result;
+    if (!state.leverOn) {
+        for (const ContactMode& mode : blow.felt)
+            blow.others.push_back({mode.frequency, mode.rate, mode.blow});
+        result.samples = scaledTo(peak, voicesSummed(blow.others, sound));
+        addClick(result.samples, sound, 0.3 * peak, dice);
+        addRoom(result.samples, sound, 0.35, dice);
+        return result;
+    }
     const Turns choke = chokeTurns(nature.whisperChoke, place, dynamic);
     const double drive = pullAt(choke, nature);
     const double toMetres = drive / driveOf(blow.felt);
@@ -269,7 +350,6 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
     const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
     for (std::size_t i = 0; i < contact.head.size() && lead + i < sum.size(); ++i)
         sum[lead + i] += contact.head[i] / toMetres;
-    PracticeWireStroke result;
     result.samples = scaledTo(peak, sum);
     for (std::size_t i = 0; i < contact.wires.size() && lead + i < sum.size(); ++i)
         result.samples[lead + i] += static_cast<float>(kWireLoudness * peak * contact.wires[i] / drive);

@@ -2,6 +2,7 @@
 /// A simulated stand-in for a drum on a stool: it has a nature of its own that the advice does not know.
 #include "core/acoustics/weather.h"
 #include "core/drum/drum.h"
+#include "core/muffling/muffling.h"
 #include "core/wires/wire_sweep.h"
 
 #include <cstdint>
@@ -20,12 +21,17 @@ struct HiddenHead {
     double anisotropy1 = 1.0;        ///< how strongly unevenness splits (1,1)
     double anisotropy2 = 1.0;        ///< and (2,1)
     double damping = 1.0;            ///< factor on the decay rates
+    Turns standing{2.0};             ///< above finger-tight, when it is found standing and nobody counted
 };
 struct HiddenNature {
     HiddenHead batter;
     HiddenHead snareSide;
-    Turns whisperChoke; ///< strainer turns beyond which a whisper at the middle is not answered
-    Turns rattle;       ///< strainer turns below which a loud stroke rattles on
+    Turns whisperChoke;        ///< strainer turns beyond which a whisper at the middle is not answered
+    Turns rattle;              ///< strainer turns below which a loud stroke rattles on
+    double padLoss = 1.0;      ///< factor on what a pad takes at 400 Hz
+    double padLossSlope = 0.0; ///< exponent of frequency on that
+    double gaugeGain = 0.02;   ///< marks of the gauge that hangs beside it, per N/m
+    double gaugePower = 1.0;   ///< exponent of tension on them
 
     const HiddenHead& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
 };
@@ -40,6 +46,10 @@ struct PracticeState {
     std::vector<Turns> batterTurns; ///< net since finger-tight, one a rod
     std::vector<Turns> snareSideTurns;
     Turns strainer; ///< from first contact
+    std::vector<Pad> pads{};
+    bool batterStood = false; ///< its turns count from how it was found standing
+    bool snareSideStood = false;
+    bool leverOn = true; ///< else the wires hang free of the film
 };
 
 /// Whose hands tap: 0 a machine's, 1 a usual pair, 3 hurried ones.
@@ -75,11 +85,16 @@ struct PracticeWireStroke {
     bool answered = false;
     bool rattled = false;
 };
-/// A stroke on the batter with the wires on, at a strainer stop.
+/// A stroke on the batter with the wires on, at a strainer stop; with the lever off a backbeat a little out
+/// of the middle, and neither answered nor rattled.
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
                                       std::uint64_t stroke, const Weather& weather = kPracticeWeather,
                                       const PracticeSound& sound = {});
+
+/// What the gauge beside the practice drum shows at a rod: to half a mark, repeating to half a per cent.
+double practiceGauge(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
+                     std::uint64_t stroke);
 
 /// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);

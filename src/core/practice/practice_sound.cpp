@@ -1,6 +1,7 @@
 #include "core/practice/practice_sound.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 
@@ -19,20 +20,35 @@ std::vector<double> voicesSummed(const std::vector<Voice>& voices, const Practic
     const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
     const auto length = static_cast<std::size_t>(sound.length.value * sound.sampleRate);
     std::vector<double> sum(lead + length, 0.0);
-    for (const Voice& voice : voices) {
-        if (voice.frequency > 0.45 * sound.sampleRate)
-            continue;
-        const double decay = std::exp(-voice.rate / sound.sampleRate);
-        const double angle = kTwoPi * voice.frequency / sound.sampleRate;
-        double re = 0.0; // recursive rotation of (re, im)
-        double im = voice.amplitude;
-        const double c = decay * std::cos(angle);
-        const double s = decay * std::sin(angle);
+    // Recursive rotation of (re, im), several voices side by side so that none waits for itself.
+    constexpr std::size_t abreast = 8;
+    std::size_t next = 0;
+    while (next < voices.size()) {
+        std::array<double, abreast> re{};
+        std::array<double, abreast> im{};
+        std::array<double, abreast> c{};
+        std::array<double, abreast> s{};
+        for (std::size_t taken = 0; taken < abreast && next < voices.size(); ++next) {
+            const Voice& voice = voices[next];
+            if (voice.frequency > 0.45 * sound.sampleRate)
+                continue;
+            const double decay = std::exp(-voice.rate / sound.sampleRate);
+            const double angle = kTwoPi * voice.frequency / sound.sampleRate;
+            im[taken] = voice.amplitude;
+            c[taken] = decay * std::cos(angle);
+            s[taken] = decay * std::sin(angle);
+            ++taken;
+        }
         for (std::size_t i = lead; i < sum.size(); ++i) {
-            sum[i] += re;
-            const double next = re * c + im * s;
-            im = im * c - re * s;
-            re = next;
+            double together = 0.0;
+            for (std::size_t v = 0; v < abreast; ++v)
+                together += re[v];
+            sum[i] += together;
+            for (std::size_t v = 0; v < abreast; ++v) {
+                const double turned = re[v] * c[v] + im[v] * s[v];
+                im[v] = im[v] * c[v] - re[v] * s[v];
+                re[v] = turned;
+            }
         }
     }
     return sum;

@@ -20,40 +20,54 @@ constexpr double kContactStiffness =
     (2.0 * std::numbers::pi * kContactHz) * (2.0 * std::numbers::pi * kContactHz);
 constexpr double kContactDamping = 2.0 * kContactLoss * 2.0 * std::numbers::pi * kContactHz;
 
-struct Body {
-    double pull = 0;     ///< m/s^2
-    double position = 0; ///< m, outward
-    double velocity = 0;
-    double contact = 0; ///< acceleration that the head gives it
-    bool isOff = false;
-    bool struck = false; ///< came back with this sample
+constexpr std::size_t kPlaces = kWirePlaces.size();
+using PerPlace = std::array<double, kPlaces>;
+using PerBody = std::array<PerPlace, kBodiesAPlace>;
 
-    /// One sample on, over a head that stands and moves so.
-    void advance(double head, double headVelocity, double dt) {
-        const double pressed = head - position;
-        contact =
-            pressed > 0.0
-                ? std::max(0.0, kContactStiffness * pressed + kContactDamping * (headVelocity - velocity))
-                : 0.0;
-        const double pulled = pull * (1.0 + std::max(0.0, position) * (1.0 / kBend));
-        velocity += (contact - pulled) * dt;
-        position += velocity * dt;
-        struck = isOff && contact > 0.0;
-        isOff = contact == 0.0;
+/// All bodies, a quantity at a time and without a branch, so that the compiler takes several places at once.
+struct Bodies {
+    PerBody pull{};     ///< m/s^2
+    PerBody position{}; ///< m, outward
+    PerBody velocity{};
+    PerBody contact{}; ///< acceleration that the head gives it
+    PerBody off{};     ///< 1 while it is off the head, else 0
+    double struck = 0; ///< bodies that came back with this sample
+    double change = 0; ///< of the contact accelerations with this sample, summed
+
+    /// One sample on, over a head that stands and moves so at the places.
+    void advance(const PerPlace& head, const PerPlace& headVelocity, double dt) {
+        PerPlace strikes{};
+        PerPlace changes{};
+        for (std::size_t b = 0; b < kBodiesAPlace; ++b)
+            for (std::size_t k = 0; k < kPlaces; ++k) {
+                const double pressed = head[k] - position[b][k];
+                const double spring =
+                    kContactStiffness * pressed + kContactDamping * (headVelocity[k] - velocity[b][k]);
+                const double pushes = std::max(0.0, pressed > 0.0 ? spring : 0.0);
+                const double pulled = pull[b][k] * (1.0 + std::max(0.0, position[b][k]) * (1.0 / kBend));
+                changes[k] += pushes - contact[b][k];
+                contact[b][k] = pushes;
+                velocity[b][k] += (pushes - pulled) * dt;
+                position[b][k] += velocity[b][k] * dt;
+                const double touches = pushes > 0.0 ? 1.0 : 0.0;
+                strikes[k] += off[b][k] * touches;
+                off[b][k] = 1.0 - touches;
+            }
+        struck = (strikes[0] + strikes[1]) + (strikes[2] + strikes[3]);
+        change = (changes[0] + changes[1]) + (changes[2] + changes[3]);
     }
 };
-using Strands = std::array<Body, kBodiesAPlace>;
 
-std::array<Strands, kWirePlaces.size()> strandsAtRest(const WireBodies& wires) {
+Bodies bodiesAtRest(const WireBodies& wires) {
     Dice dice(wires.seed);
-    std::array<Strands, kWirePlaces.size()> all;
-    for (Strands& strands : all)
-        for (Body& body : strands) {
-            body.pull = wires.pull * std::exp(kPullScatter * dice.normal());
-            body.position = -body.pull / kContactStiffness;
-            body.contact = body.pull;
+    Bodies bodies;
+    for (std::size_t k = 0; k < kPlaces; ++k)
+        for (std::size_t b = 0; b < kBodiesAPlace; ++b) {
+            bodies.pull[b][k] = wires.pull * std::exp(kPullScatter * dice.normal());
+            bodies.position[b][k] = -bodies.pull[b][k] / kContactStiffness;
+            bodies.contact[b][k] = bodies.pull[b][k];
         }
-    return all;
+    return bodies;
 }
 
 using PerMode = std::array<double, kContactModes>;
@@ -119,11 +133,10 @@ void advance(Swings& swings, const std::array<double, kWirePlaces.size()>& force
 
 WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, const WireBodies& wires,
                         double sampleRate, double seconds) {
-    constexpr std::size_t places = kWirePlaces.size();
     const double dt = 1.0 / sampleRate;
-    constexpr double count = static_cast<double>(places * kBodiesAPlace);
+    constexpr double count = static_cast<double>(kPlaces * kBodiesAPlace);
     const double bodyMass = wires.mass / count;
-    auto strands = strandsAtRest(wires);
+    Bodies bodies = bodiesAtRest(wires);
     Swings swings = swingsOf(modes, dt);
 
     WireContact result;
@@ -131,29 +144,28 @@ WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, con
     const auto early = static_cast<std::size_t>(0.05 * sampleRate);
     result.head.reserve(steps);
     result.wires.reserve(steps);
-    long off = 0;
+    double off = 0;
     for (std::size_t step = 0; step < steps; ++step) {
-        std::array<double, places> force{}; // on the head, beyond what bends it at rest
-        double change = 0;
-        for (std::size_t k = 0; k < places; ++k) {
-            const double head = dot(swings.deflects[k], swings.deflection);
-            const double velocity = dot(swings.moves[k], swings.velocity);
-            for (Body& body : strands[k]) {
-                const double before = body.contact;
-                body.advance(head, velocity, dt);
-                change += body.contact - before;
-                force[k] -= bodyMass * (body.contact - body.pull);
-                off += step < early && body.isOff;
-                if (body.struck)
-                    result.lastStrike = static_cast<double>(step) * dt;
-            }
+        PerPlace head{};
+        PerPlace velocity{};
+        for (std::size_t k = 0; k < kPlaces; ++k) {
+            head[k] = dot(swings.deflects[k], swings.deflection);
+            velocity[k] = dot(swings.moves[k], swings.velocity);
         }
+        bodies.advance(head, velocity, dt);
+        PerPlace force{}; // on the head, beyond what bends it at rest
+        for (std::size_t b = 0; b < kBodiesAPlace; ++b)
+            for (std::size_t k = 0; k < kPlaces; ++k) {
+                force[k] -= bodyMass * (bodies.contact[b][k] - bodies.pull[b][k]);
+                off += step < early ? bodies.off[b][k] : 0.0;
+            }
+        if (bodies.struck > 0.0)
+            result.lastStrike = static_cast<double>(step) * dt;
         result.head.push_back(dot(swings.deflection, kOnes));
-        result.wires.push_back(change / count);
+        result.wires.push_back(bodies.change / count);
         advance(swings, force);
     }
-    result.apart = static_cast<double>(off) /
-                   (static_cast<double>(std::max<std::size_t>(1, std::min(steps, early))) * count);
+    result.apart = off / (static_cast<double>(std::max<std::size_t>(1, std::min(steps, early))) * count);
     return result;
 }
 

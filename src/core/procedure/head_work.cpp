@@ -1,22 +1,40 @@
 #include "core/procedure/head_work.h"
 
+#include "core/acoustics/pitches.h"
+
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace bombo {
 namespace {
 
 constexpr double kShortOfTarget = 0.9; // counted rounds stop here: turns alone are not trusted to the end
 
-void turn(HeadWork& work, const RodMove& move) {
+void turn(HeadWork& work, const RodMove& move, TurnCause cause) {
     for (int rod : move.rods)
         work.rodTurns[static_cast<std::size_t>(rod)] += move.turns;
+    work.ledger.push_back({move.rods, move.turns, cause, static_cast<int>(work.history.size())});
+}
+
+/// The counted rounds are over: rods that are to stand further than the rest come next, then taps.
+void leaveRounds(HeadWork& work);
+
+bool isByGauge(const FinishedRound& round) {
+    return round.way.kind == TapKind::Gauge;
 }
 
 void openRound(HeadWork& work) {
     work.stage = HeadStage::Tapping;
     work.taps.assign(work.rodTurns.size(), {});
     work.askedAgain.reset();
+}
+
+void leaveRounds(HeadWork& work) {
+    if (work.moves.empty())
+        openRound(work);
+    else
+        work.stage = HeadStage::Turning;
 }
 
 std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
@@ -33,6 +51,58 @@ Turns meanOf(const std::vector<Turns>& turns) {
     return turns.empty() ? sum : sum / static_cast<double>(turns.size());
 }
 
+EvennessEstimate estimateOf(const FinishedRound& round) {
+    if (!isByGauge(round))
+        return estimateEvenness(pitchesOf(round));
+    std::vector<Hertz> implied;
+    for (const auto& reading : round.readings)
+        implied.push_back(reading->frequency);
+    return estimateFromGauge(implied);
+}
+
+/// The last round, with what a gauge read just before it with no turn between: together they know each rod.
+EvennessEstimate estimateNow(const HeadWork& work, const GaugeScale& scale) {
+    const FinishedRound& last = work.history.back();
+    if (isByGauge(last) || work.history.size() < 2)
+        return estimateOf(last);
+    const FinishedRound& before = work.history[work.history.size() - 2];
+    if (!isByGauge(before) || before.rodTurns != last.rodTurns)
+        return estimateOf(last);
+    std::vector<std::optional<double>> marks;
+    for (const auto& reading : before.readings)
+        marks.push_back(reading->gauge);
+    return estimateEvenness(pitchesOf(last), {localFromGauge(marks, scale)});
+}
+
+Turns sinceThen(const HeadWork& work, const FinishedRound& round) {
+    return work.meanTurns() - meanOf(round.rodTurns);
+}
+
+/// How unequal turns were heard, from every two full rounds of taps of one kind that follow each other.
+EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
+    std::vector<EveningObservation> seen;
+    const auto rods = static_cast<Eigen::Index>(work.rodTurns.size());
+    for (std::size_t i = 1; i < work.history.size(); ++i) {
+        const FinishedRound& before = work.history[i - 1];
+        const FinishedRound& after = work.history[i];
+        if (isByGauge(before) || before.way.half || after.way.half || before.way.kind != after.way.kind)
+            continue;
+        EveningObservation one{Eigen::VectorXd(rods), Eigen::VectorXd(rods), Eigen::VectorXd(rods), 0.0};
+        const EvennessEstimate was = estimateOf(before);
+        const EvennessEstimate is = estimateOf(after);
+        for (Eigen::Index rod = 0; rod < rods; ++rod) {
+            const auto at = static_cast<std::size_t>(rod);
+            one.turned[rod] = (after.rodTurns[at] - before.rodTurns[at]).value;
+            one.heardBefore[rod] = was.heard[at].value;
+            one.heardAfter[rod] = is.heard[at].value;
+        }
+        const Tension there = response.at((meanOf(before.rodTurns) + meanOf(after.rodTurns)) / 2.0);
+        one.centsPerTurn = kCentsPerShare * response.perTurn().value / std::max(there.value, 100.0);
+        seen.push_back(std::move(one));
+    }
+    return learnEvening(seen);
+}
+
 void closeRound(HeadWork& work, const HeadBrief& brief) {
     FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather, work.way};
     if (!work.history.empty() && work.history.back().way.kind != work.way.kind)
@@ -41,22 +111,32 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
         finished.readings.push_back(taps.empty() ? std::nullopt : std::optional(settle(taps).middle));
     work.history.push_back(std::move(finished));
 
-    const EvennessEstimate now = estimateEvenness(pitchesOf(work.history.back()));
+    const EvennessEstimate now = estimateNow(work, brief.gauge);
     constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
+    const double within = (now.isLocal ? kLocalTolerance : 1.0) * brief.tolerance.value + asShown;
     const auto& readings = work.history.back().readings;
     work.withinTolerance = std::all_of(readings.begin(), readings.end(), [&](const auto& r) {
-        return !r ||
-               std::abs(centsBetween(brief.target, r->frequency).value) <= brief.tolerance.value + asShown;
+        return !r || std::abs(centsBetween(brief.target, r->frequency).value) <= within;
     });
+    if (now.oddPartKnown && !now.isLocal) // rods that taps hear alike may still pull unlike
+        work.withinTolerance = work.withinTolerance && now.deviation.cwiseAbs().maxCoeff() <=
+                                                           kLocalTolerance * brief.tolerance.value + asShown;
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();
-    if (work.withinTolerance) {
+    if (work.withinTolerance || work.trial) {
         work.stage = HeadStage::Done;
         return;
     }
-    MovePlan plan = planMoves(now, brief.target, work.rodTurns, turnResponseOf(work, brief),
-                              brief.drum.head(brief.side), {.tolerance = brief.tolerance});
+    const TurnResponse response = turnResponseOf(work, brief);
+    MovePlan plan = planMoves(now, brief.target, work.rodTurns, response, brief.drum.head(brief.side),
+                              {.tolerance = brief.tolerance,
+                               .largestMove = brief.largestMove,
+                               .mostMoves = brief.mostMoves,
+                               .evening = eveningOf(work, response),
+                               .strays = brief.strays,
+                               .mayTighten = !work.resists,
+                               .floor = slackFloor(work, brief)});
     work.heldByFilm = plan.heldByFilm;
     work.moves = std::move(plan.moves);
     work.predicted = std::move(plan.predicted);
@@ -68,7 +148,7 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
 
 /// Tension that a round heard, carried from its own weather to the brief's.
 Tension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
-    const Hertz mean = estimateEvenness(pitchesOf(round)).mean;
+    const Hertz mean = estimateOf(round).mean;
     const Tension then = tensionFromHeard(brief.drum, brief.side, mean, airAt(round.weather));
     return tensionInWeather(brief.drum, brief.side, then, round.weather, brief.weather);
 }
@@ -111,10 +191,40 @@ std::vector<Turns> plannedRounds(const HeadWork& work, const HeadBrief& brief) {
     return countedRounds(turnResponseOf(work, brief).turnsFor(brief.targetTension) * kShortOfTarget);
 }
 
+std::vector<PrepStep> preparationOf(const HeadWork& work, const HeadBrief& brief) {
+    return preparation(work.condition, brief.side, brief.seating, static_cast<int>(work.rodTurns.size()),
+                       brief.path, work.skip);
+}
+
+Result<HeadWork, StepRefusal> chooseCondition(HeadWork work, HeadCondition condition) {
+    if (work.stage != HeadStage::FingerTight)
+        return failure(StepRefusal::WrongStage);
+    // The first two steps, wires away and the look, are those of every beginning.
+    if (condition != work.condition)
+        work.prepared = std::min(work.prepared, 2);
+    work.condition = condition;
+    return work;
+}
+
+Result<HeadWork, StepRefusal> markPrepared(HeadWork work, const HeadBrief& brief) {
+    if (work.stage != HeadStage::FingerTight)
+        return failure(StepRefusal::WrongStage);
+    if (++work.prepared < static_cast<int>(preparationOf(work, brief).size()))
+        return work;
+    if (work.condition != HeadCondition::AsItStands)
+        return markFingerTight(std::move(work), brief);
+    openRound(work);
+    return work;
+}
+
 Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief) {
     if (work.stage != HeadStage::FingerTight)
         return failure(StepRefusal::WrongStage);
+    if (work.condition == HeadCondition::AsItStands)
+        work.condition = HeadCondition::FromSlack; // it was let down after all
+    work.prepared = static_cast<int>(preparationOf(work, brief).size());
     work.rodTurns.assign(static_cast<std::size_t>(brief.drum.rods), Turns{});
+    work.ledger.clear();
     work.countedRounds = plannedRounds(work, brief);
     work.round = 0;
     work.group = 0;
@@ -128,14 +238,16 @@ Result<HeadWork, StepRefusal> markGroupTurned(HeadWork work, const HeadBrief& br
     const auto move = moveAtHand(work, brief.path);
     if (work.stage != HeadStage::Raising || !move)
         return failure(StepRefusal::WrongStage);
-    turn(work, *move);
+    if (work.resists)
+        return failure(StepRefusal::HeadResists);
+    turn(work, *move, TurnCause::Round);
     ++work.group;
-    if (work.group == static_cast<int>(turningOrder(brief.drum.rods, brief.path).size())) {
+    if (work.group == static_cast<int>(turningOrder(brief.drum.rods, brief.path, work.skip).size())) {
         work.group = 0;
         ++work.round;
     }
     if (work.round == static_cast<int>(work.countedRounds.size()))
-        openRound(work);
+        leaveRounds(work);
     return work;
 }
 
@@ -160,6 +272,10 @@ Result<HeadWork, StepRefusal> chooseWay(HeadWork work, const RoundWay& way) {
         return failure(StepRefusal::TapsOutOfRange);
     const bool otherKind = way.kind != work.way.kind;
     work.way = way;
+    if (way.kind == TapKind::Gauge) { // every rod by itself, once
+        work.way.half = false;
+        work.way.tapsPerRod = 1;
+    }
     if (work.stage == HeadStage::Tapping && otherKind)
         openRound(work);
     return work;
@@ -195,6 +311,8 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
     const auto due = nextRodToTap(work);
     if (!due)
         return failure(work.stage == HeadStage::Tapping ? StepRefusal::RoundFull : StepRefusal::WrongStage);
+    if ((work.way.kind == TapKind::Gauge) != reading.gauge.has_value())
+        return failure(StepRefusal::NotByGauge);
     const auto rod = namedRod ? namedRod : due;
     if (*rod < 0 || *rod >= static_cast<int>(work.taps.size()))
         return failure(StepRefusal::NoSuchRod);
@@ -207,10 +325,123 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
     return work;
 }
 
+Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark) {
+    if (!(mark >= kLowestMark && mark <= kHighestMark))
+        return failure(StepRefusal::MarkOutOfRange);
+    if (work.way.kind != TapKind::Gauge)
+        return failure(work.stage == HeadStage::Tapping ? StepRefusal::NotByGauge : StepRefusal::WrongStage);
+    // A gauge that was never read beside a pitch says at least how far the rods are apart: its first mark of
+    // the round is taken for the tension that the turns promise.
+    GaugeScale scale = brief.gauge;
+    if (!scale.isKnown) {
+        double first = mark;
+        for (const int rod : rodsOfRound(work))
+            if (const auto& taps = work.taps[static_cast<std::size_t>(rod)]; !taps.empty()) {
+                first = *taps.front().gauge;
+                break;
+            }
+        scale.mean[0] = std::log(tensionNow(work, brief).value) - scale.mean[1] * std::log(first);
+    }
+    const Tension tension = scale.at(mark);
+    RodReading reading;
+    reading.gauge = mark;
+    reading.frequency = edgePitch(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side);
+    return hearTap(std::move(work), brief, reading);
+}
+
+Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists) {
+    if (work.stage == HeadStage::FingerTight)
+        return failure(StepRefusal::WrongStage);
+    work.resists = resists;
+    const bool turning = work.stage == HeadStage::Raising || work.stage == HeadStage::Turning;
+    if (turning) { // what was planned may not be gone on with, or should be planned anew
+        work.moves.clear();
+        work.movesDone = 0;
+        work.predicted.clear();
+        openRound(work);
+    }
+    return work;
+}
+
+Result<HeadWork, StepRefusal> beginTrial(HeadWork work, const HeadBrief& brief, const UnevenTrial& trial) {
+    if (work.trial)
+        return failure(StepRefusal::TrialUnderWay);
+    if (work.history.empty() || isProvisional(work) || work.stage == HeadStage::Raising)
+        return failure(StepRefusal::WrongStage);
+    if (work.resists)
+        return failure(StepRefusal::HeadResists);
+    const auto now = *lastEstimate(work);
+    const TrialPrediction effect = predictTrial(trial, static_cast<int>(work.rodTurns.size()), now.mean,
+                                                work.meanTurns(), turnResponseOf(work, brief));
+    work.predicted.clear();
+    for (std::size_t rod = 0; rod < work.rodTurns.size(); ++rod)
+        work.predicted.push_back(centsBetween(brief.target, now.mean) + now.heard[rod] + effect.heard[rod]);
+    work.predictedError = Cents{std::max(4.0, 0.2 * std::abs(effect.pairSplit.value))};
+    work.trial = trial;
+    work.moves = trial.moves;
+    work.movesDone = 0;
+    work.stage = HeadStage::Turning;
+    return work;
+}
+
+Result<HeadWork, StepRefusal> endTrial(HeadWork work) {
+    if (!work.trial)
+        return failure(StepRefusal::WrongStage);
+    const bool midway = work.stage == HeadStage::Turning;
+    std::vector<RodMove> back;
+    for (const RodMove& move : wayBack(*work.trial)) {
+        const auto made = work.moves.begin() + (midway ? work.movesDone : 0);
+        const bool turned =
+            !midway || std::find(work.moves.begin(), made, RodMove{move.rods, -move.turns}) != made;
+        if (turned)
+            back.push_back(move);
+    }
+    work.trial.reset();
+    work.predicted.clear();
+    work.moves = std::move(back);
+    work.movesDone = 0;
+    if (work.moves.empty())
+        openRound(work);
+    else
+        work.stage = HeadStage::Turning;
+    return work;
+}
+
+Result<HeadWork, StepRefusal> retrace(HeadWork work) {
+    if (work.stage == HeadStage::FingerTight || work.condition == HeadCondition::AsItStands)
+        return failure(StepRefusal::WrongStage);
+    const std::vector<Turns> wanted = work.rodTurns;
+    const Turns least = *std::min_element(wanted.begin(), wanted.end());
+    if (least.value < 0.125)
+        return failure(StepRefusal::NothingToRetrace);
+    work.countedRounds = countedRounds(least);
+    Turns common;
+    for (const Turns round : work.countedRounds)
+        common += round;
+    work.moves.clear();
+    for (std::size_t rod = 0; rod < wanted.size(); ++rod)
+        if (const Turns more = wanted[rod] - common; more.value > 1e-9)
+            work.moves.push_back({{static_cast<int>(rod)}, more});
+    work.rodTurns.assign(wanted.size(), Turns{});
+    work.ledger.clear();
+    work.history.clear(); // heard on a head that stood otherwise
+    work.predicted.clear();
+    work.movesDone = 0;
+    work.round = 0;
+    work.group = 0;
+    work.resists = false;
+    work.trial.reset();
+    work.stage = HeadStage::Raising;
+    return work;
+}
+
 Result<HeadWork, StepRefusal> markMoved(HeadWork work) {
     if (work.stage != HeadStage::Turning || work.movesDone >= static_cast<int>(work.moves.size()))
         return failure(StepRefusal::WrongStage);
-    turn(work, work.moves[static_cast<std::size_t>(work.movesDone)]);
+    const RodMove& move = work.moves[static_cast<std::size_t>(work.movesDone)];
+    if (work.resists && move.turns.value > 0.0)
+        return failure(StepRefusal::HeadResists);
+    turn(work, move, work.trial ? TurnCause::Trial : TurnCause::Move);
     ++work.movesDone;
     if (work.movesDone == static_cast<int>(work.moves.size()))
         openRound(work);
@@ -220,8 +451,11 @@ Result<HeadWork, StepRefusal> markMoved(HeadWork work) {
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by) {
     if (work.stage == HeadStage::FingerTight)
         return failure(StepRefusal::WrongStage);
-    for (Turns& rod : work.rodTurns)
-        rod += by;
+    if (work.resists && by.value > 0.0)
+        return failure(StepRefusal::HeadResists);
+    std::vector<int> every(work.rodTurns.size());
+    std::iota(every.begin(), every.end(), 0);
+    turn(work, {std::move(every), by}, TurnCause::BothHeads);
     if (work.stage != HeadStage::Raising) {
         work.moves.clear();
         work.movesDone = 0;
@@ -234,7 +468,7 @@ Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by) {
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by) {
     if (rod < 0 || rod >= static_cast<int>(work.rodTurns.size()))
         return failure(StepRefusal::NoSuchRod);
-    work.rodTurns[static_cast<std::size_t>(rod)] += by;
+    turn(work, {{rod}, by}, TurnCause::Correction);
     return work;
 }
 
@@ -259,7 +493,7 @@ std::optional<int> nextRodToTap(const HeadWork& work) {
 bool halfRoundIsEnough(const HeadWork& work) {
     const std::size_t rods = work.rodTurns.size();
     for (auto round = work.history.rbegin(); rods % 2 == 0 && round != work.history.rend(); ++round) {
-        if (round->way.half)
+        if (round->way.half || isByGauge(*round))
             continue;
         for (std::size_t i = 0; i < rods / 2; ++i) {
             const Hertz one = round->readings[i]->frequency;
@@ -275,14 +509,16 @@ bool halfRoundIsEnough(const HeadWork& work) {
 std::optional<int> strayRod(const HeadWork& work) {
     const bool fresh =
         work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
-    return fresh && !work.history.empty() ? strayReading(pitchesOf(work.history.back())) : std::nullopt;
+    return fresh && !work.history.empty() && !isProvisional(work)
+               ? strayReading(pitchesOf(work.history.back()))
+               : std::nullopt;
 }
 
 std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
     if (work.stage == HeadStage::Turning && work.movesDone < static_cast<int>(work.moves.size()))
         return work.moves[static_cast<std::size_t>(work.movesDone)];
     if (work.stage == HeadStage::Raising && work.round < static_cast<int>(work.countedRounds.size())) {
-        const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path);
+        const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path, work.skip);
         return RodMove{order[static_cast<std::size_t>(work.group)],
                        work.countedRounds[static_cast<std::size_t>(work.round)]};
     }
@@ -292,15 +528,45 @@ std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
     std::vector<TurnObservation> seen;
     for (const FinishedRound& round : work.history)
-        if (round.way.kind == work.history.back().way.kind)
+        // A gauge of unknown scale tells the rods apart, but not how tight the head is.
+        if (round.way.kind == work.history.back().way.kind && (!isByGauge(round) || brief.gauge.isKnown))
             seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
-    return learnTurnResponse(brief.drum, brief.side, seen);
+    return learnTurnResponse(brief.drum, brief.side, seen,
+                             work.condition == HeadCondition::AsItStands ? kFoundStanding : TurnStart{});
 }
 
 std::optional<EvennessEstimate> lastEstimate(const HeadWork& work) {
     if (work.history.empty())
         return std::nullopt;
-    return estimateEvenness(pitchesOf(work.history.back()));
+    return estimateOf(work.history.back());
+}
+
+Turns slackFloor(const HeadWork& work, const HeadBrief& brief) {
+    if (work.condition != HeadCondition::AsItStands)
+        return {};
+    const double room = tensionNow(work, brief).value - kFingerTight.value;
+    return work.meanTurns() - Turns{std::max(0.0, room) / turnResponseOf(work, brief).perTurn().value};
+}
+
+bool isProvisional(const HeadWork& work) {
+    return !work.history.empty() && isByGauge(work.history.back());
+}
+
+std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& brief) {
+    std::vector<GaugePoint> points;
+    for (std::size_t i = 1; i < work.history.size(); ++i) {
+        const FinishedRound& one = work.history[i - 1];
+        const FinishedRound& other = work.history[i];
+        if (isByGauge(one) == isByGauge(other) || one.rodTurns != other.rodTurns)
+            continue;
+        const FinishedRound& read = isByGauge(one) ? one : other;
+        double logs = 0.0;
+        for (const auto& reading : read.readings)
+            logs += std::log(*reading->gauge);
+        points.push_back({std::exp(logs / static_cast<double>(read.readings.size())),
+                          tensionIn(isByGauge(one) ? other : one, brief)});
+    }
+    return points;
 }
 
 Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
@@ -308,19 +574,29 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
     if (work.history.empty())
         return response.at(work.meanTurns());
     const Tension heard = tensionIn(work.history.back(), brief);
-    const Turns since = work.meanTurns() - meanOf(work.history.back().rodTurns);
+    const Turns since = sinceThen(work, work.history.back());
     return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
 }
 
 Expectation expectationNow(const HeadWork& work, const HeadBrief& brief) {
-    const Tension tension = tensionNow(work, brief);
+    const bool unheard = work.history.empty();
+    std::optional<Hertz> first;
+    if (unheard && work.condition == HeadCondition::AsItStands)
+        for (const auto& taps : work.taps)
+            if (!first && !taps.empty() && !taps.front().gauge)
+                first = taps.front().frequency;
+    const Tension tension = first ? tensionFromHeard(brief.drum, brief.side, *first, airAt(brief.weather))
+                                  : tensionNow(work, brief);
     Expectation expected;
     for (const CoupledMode& mode :
          mutedModes(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side))
         if (mode.frequency.value < 2000.0)
             expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
-    // Before anything was heard the turns are only a guess; afterwards the head is where it was left.
-    expected.spread = work.history.empty() ? Cents{350.0} : Cents{80.0};
+    // Before anything was heard the turns are only a guess, and of a head found standing nothing is known;
+    // afterwards the head is where it was left.
+    const double guess = work.condition != HeadCondition::AsItStands ? 350.0 : first ? 200.0 : 1200.0;
+    expected.spread = Cents{unheard ? guess : 80.0};
+    expected.furthest = std::max(expected.furthest, 2.0 * expected.spread);
     return expected;
 }
 

@@ -2,9 +2,12 @@
 /// The work on one head: finger-tight, counted rounds, taps, moves, done. A value with pure transitions.
 #include "core/acoustics/weather.h"
 #include "core/procedure/paths.h"
+#include "core/procedure/preparation.h"
 #include "core/reading/rod_reading.h"
 #include "core/tuning/evenness.h"
+#include "core/tuning/gauge.h"
 #include "core/tuning/targets.h"
+#include "core/tuning/uneven_trial.h"
 
 #include <optional>
 #include <vector>
@@ -13,10 +16,11 @@ namespace bombo {
 
 enum class HeadStage { FingerTight, Raising, Tapping, Turning, Done };
 
-/// A light finger on the middle of the head that is tapped takes the body tone away; or it is left free.
-enum class TapKind { FingerDamped, Open };
+/// A light finger on the middle of the head that is tapped takes the body tone away; or it is left free. In
+/// silence a tension gauge is read beside each rod instead.
+enum class TapKind { FingerDamped, Open, Gauge };
 
-/// How the rounds on a head are tapped. Taps of the two kinds never meet in one comparison.
+/// How the rounds on a head are tapped. Taps of two kinds never meet in one comparison.
 struct RoundWay {
     TapKind kind = TapKind::FingerDamped;
     bool half = false;  ///< half the rods; the others are taken to read as their opposites. Even counts only
@@ -36,9 +40,26 @@ struct FinishedRound {
     bool operator==(const FinishedRound&) const = default;
 };
 
+/// Why rods were turned.
+enum class TurnCause { Round, Move, BothHeads, Correction, Trial };
+
+/// A line of the ledger.
+struct LedgerLine {
+    std::vector<int> rods; ///< 0-based
+    Turns turns;           ///< of each of them
+    TurnCause cause = TurnCause::Round;
+    int round = 0; ///< rounds of taps that were finished before it
+    bool operator==(const LedgerLine&) const = default;
+};
+
 struct HeadWork {
     HeadStage stage = HeadStage::FingerTight;
-    std::vector<Turns> rodTurns; ///< the ledger: net since finger-tight, one a rod
+    HeadCondition condition = HeadCondition::New;
+    int skip = 1;                ///< from rod to rod, where the path is the user's own
+    int prepared = 0;            ///< steps of the preparation that are done
+    bool resists = false;        ///< the knob of resistance rose sharply: no more turns upwards until cleared
+    std::vector<Turns> rodTurns; ///< net since finger-tight, or since it was found standing; one a rod
+    std::vector<LedgerLine> ledger; ///< every turn that led there, in order of time
 
     std::vector<Turns> countedRounds; ///< amounts of the rounds that raise the head
     int round = 0;                    ///< 0-based place in countedRounds
@@ -56,6 +77,7 @@ struct HeadWork {
     Cents predictedError;
     bool withinTolerance = false; ///< every tap of the last round was within tolerance of the target
     bool heldByFilm = false;
+    std::optional<UnevenTrial> trial; ///< uneven on purpose: heard, and not evened
 
     std::vector<FinishedRound> history;
     bool operator==(const HeadWork&) const = default;
@@ -74,14 +96,37 @@ struct HeadBrief {
     Tension targetTension;
     Path path = Path::OppositePairs;
     Cents tolerance{8.0};
+    StrayRule strays = StrayRule::ToTarget;
     Weather weather{};
+    Seating seating = Seating::Palm;
+    GaugeScale gauge{};  ///< of the gauge at hand
+    int mostMoves = 100; ///< in one pass, and how far a rod is turned in one: few and little before a show
+    Turns largestMove{0.75};
 };
 
-enum class StepRefusal { WrongStage, NoSuchRod, RoundFull, HalfNeedsEvenRods, TapsOutOfRange };
+enum class StepRefusal {
+    WrongStage,
+    NoSuchRod,
+    RoundFull,
+    HalfNeedsEvenRods,
+    TapsOutOfRange,
+    NotByGauge,       ///< this round is tapped, or the other way about
+    MarkOutOfRange,   ///< no gauge shows that
+    HeadResists,      ///< the resistance jumped: nothing may be tightened
+    NothingToRetrace, ///< no turn was counted yet
+    TrialUnderWay     ///< take the one at hand back first
+};
 
 HeadWork freshHead(int rods);
 /// Rounds that would raise the head from finger-tight to a little short of its target.
 std::vector<Turns> plannedRounds(const HeadWork& work, const HeadBrief& brief);
+/// Steps before the count starts on this head.
+std::vector<PrepStep> preparationOf(const HeadWork& work, const HeadBrief& brief);
+/// Another beginning. Only before the count has started.
+Result<HeadWork, StepRefusal> chooseCondition(HeadWork work, HeadCondition condition);
+/// The step of the preparation that is at hand is done; after the last the count starts, by counted rounds
+/// or, on a head that stands at tension, with a round of taps.
+Result<HeadWork, StepRefusal> markPrepared(HeadWork work, const HeadBrief& brief);
 /// All rods finger-tight: the ledger starts at zero, the counted rounds are planned.
 Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief);
 /// The group of rods at hand was turned by the round's amount.
@@ -104,6 +149,18 @@ Result<HeadWork, StepRefusal> markMoved(HeadWork work);
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by);
 /// The ledger was wrong: this rod stands `by` further than counted.
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
+/// A mark of the gauge beside the rod that is due. @pre the round is read by gauge, else NotByGauge
+Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark);
+/// The resistance jumped, or it was found out why and is over. While it stands no rod may be tightened.
+Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists);
+/// Makes a head that was heard uneven on purpose: its moves are at hand now, and afterwards a round of taps.
+Result<HeadWork, StepRefusal> beginTrial(HeadWork work, const HeadBrief& brief, const UnevenTrial& trial);
+/// The way back: what was turned for the trial so far is turned back, then the head is evened as before.
+Result<HeadWork, StepRefusal> endTrial(HeadWork work);
+/// From finger-tight back to where every rod stands by the ledger: equal rounds, then what each rod has more,
+/// then taps. For a drum that was dropped, or whose head was let down.
+/// @pre the count began at finger-tight
+Result<HeadWork, StepRefusal> retrace(HeadWork work);
 
 /// Rod (0-based) whose tap is expected next; empty unless tapping.
 std::optional<int> nextRodToTap(const HeadWork& work);
@@ -122,6 +179,12 @@ std::optional<EvennessEstimate> lastEstimate(const HeadWork& work);
 /// Tension as far as is known, in the weather of the brief: from the last round and the turns since, else
 /// from the turns alone.
 Tension tensionNow(const HeadWork& work, const HeadBrief& brief);
+/// Net count below which the rods of a head would hang loose.
+Turns slackFloor(const HeadWork& work, const HeadBrief& brief);
+/// The last finished round was read off a gauge: not yet heard.
+bool isProvisional(const HeadWork& work);
+/// Marks of a gauge beside tensions that were heard with no turn in between.
+std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& brief);
 /// Where the model expects this head's partials now.
 Expectation expectationNow(const HeadWork& work, const HeadBrief& brief);
 

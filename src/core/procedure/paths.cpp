@@ -25,8 +25,25 @@ std::vector<int> spread(int count) {
 
 } // namespace
 
-std::vector<std::vector<int>> turningOrder(int rods, Path path) {
+std::vector<int> missedRods(int rods, int skip) {
+    std::vector<bool> reached(static_cast<std::size_t>(rods), false);
+    const int step = (skip % rods + rods) % rods;
+    for (int i = 0, rod = 0; i < rods; ++i, rod = (rod + step) % rods)
+        reached[static_cast<std::size_t>(rod)] = true;
+    std::vector<int> missed;
+    for (int rod = 0; rod < rods; ++rod)
+        if (!reached[static_cast<std::size_t>(rod)])
+            missed.push_back(rod);
+    return missed;
+}
+
+std::vector<std::vector<int>> turningOrder(int rods, Path path, int skip) {
     std::vector<std::vector<int>> order;
+    if (path == Path::OwnSkip && missedRods(rods, skip).empty()) {
+        for (int i = 0; i < rods; ++i)
+            order.push_back({i * skip % rods});
+        return order;
+    }
     if (path == Path::OnceRound) {
         for (int rod = 0; rod < rods; ++rod)
             order.push_back({rod});

@@ -16,7 +16,7 @@ double bandPower(const PowerSpectrum& spectrum, double from, double to) {
     const auto last = std::min(spectrum.power.size(), static_cast<std::size_t>(to / spectrum.binWidth));
     for (auto bin = static_cast<std::size_t>(from / spectrum.binWidth); bin < last; ++bin)
         sum += spectrum.power[bin];
-    return sum;
+    return sum * spectrum.binWidth; // stretches of unlike length have unlike bins
 }
 
 bool wiresSound(const Tap& tap, double from, double to) {
@@ -30,7 +30,7 @@ bool wiresSound(const Tap& tap, double from, double to) {
     double before = 0.0;
     if (tap.before.size() > 256)
         before = bandPower(powerSpectrum(tap.before, tap.sampleRate, size, 0.0), kLowestBuzz.value, top);
-    return buzz > 10.0 * before && buzz > 0.004 * tone;
+    return buzz > 20.0 * before && buzz > 0.004 * tone;
 }
 
 } // namespace bombo

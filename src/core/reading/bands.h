@@ -12,7 +12,7 @@ inline constexpr Hertz kHighestBuzz{9500.0};
 
 /// The part of a tap between two times after its onset, in seconds; shorter where the tap ends.
 std::span<const float> stretch(const Tap& tap, double fromSeconds, double toSeconds);
-/// Power between two frequencies in Hz, as a mean square.
+/// Power between two frequencies in Hz, in proportion to the mean square there.
 double bandPower(const PowerSpectrum& spectrum, double from, double to);
 /// Wires answer as broad noise that outlasts the blow; looked for between two times after the onset, in
 /// seconds.

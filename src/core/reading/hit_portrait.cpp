@@ -81,18 +81,44 @@ template <class T> std::optional<T> median(std::vector<T> values) {
     return *middle;
 }
 
+/// The partial nearest to where the lowest (0,1) is expected, within twice the spread; end where none is.
+std::vector<Partial>::const_iterator nearestTo(const std::vector<Partial>& partials,
+                                               const std::optional<Expectation>& expected, double least) {
+    auto nearest = partials.end();
+    if (!expected)
+        return nearest;
+    const auto wanted = std::find_if(expected->modes.begin(), expected->modes.end(), [](const auto& mode) {
+        return mode.mode == Mode{0, 1};
+    });
+    if (wanted == expected->modes.end())
+        return nearest;
+    const auto away = [&](const Partial& p) {
+        return std::abs(centsBetween(wanted->frequency, p.frequency).value);
+    };
+    for (auto p = partials.begin(); p != partials.end(); ++p)
+        if (loudness(*p) >= least && away(*p) < 2.0 * expected->spread.value &&
+            (nearest == partials.end() || away(*p) < away(*nearest)))
+            nearest = p;
+    return nearest;
+}
+
 } // namespace
 
 HitLengths lengthsOf(const Tap& hit) {
     HitLengths lengths;
     lengths.tone = fallTime(hit, kLowestPartial.value, kHighestPartial.value);
-    if (wiresSound(hit, 0.012, 0.06)) // a short buzz is over soon after the blow
+    lengths.wires = wiresSound(hit, 0.012, 0.06); // a short buzz is over soon after the blow
+    if (lengths.wires)
         lengths.buzz = fallTime(hit, kLowestBuzz.value, std::min(kHighestBuzz.value, 0.45 * hit.sampleRate));
     return lengths;
 }
 
 Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit) {
-    const Reading reading = readTap(hit);
+    return portraitFrom(hit, readTap(hit));
+}
+
+Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& reading,
+                                                const std::optional<Expectation>& expected) {
     if (reading.verdict == Verdict::TooQuiet)
         return failure(PortraitFault::TooQuiet);
     if (reading.verdict == Verdict::Clipped)
@@ -106,9 +132,11 @@ Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit) {
     for (const Partial& p : reading.partials)
         loudest = std::max(loudest, loudness(p));
     constexpr double strong = 0.01; // of the loudest: 20 dB below is still the body
-    const auto centre = std::find_if(portrait.partials.begin(), portrait.partials.end(),
-                                     [&](const Partial& p) { return loudness(p) >= strong * loudest; });
-    if (centre == portrait.partials.end())
+    auto centre = nearestTo(std::as_const(portrait.partials), expected, 0.1 * strong * loudest);
+    if (centre == portrait.partials.cend())
+        centre = std::find_if(portrait.partials.cbegin(), portrait.partials.cend(),
+                              [&](const Partial& p) { return loudness(p) >= strong * loudest; });
+    if (centre == portrait.partials.cend())
         return failure(PortraitFault::NoTone);
     portrait.centre = centre->frequency;
     double best = 0.001 * loudest;
@@ -122,6 +150,7 @@ Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit) {
     const HitLengths lengths = lengthsOf(hit);
     portrait.ring = lengths.tone;
     portrait.buzz = lengths.buzz;
+    portrait.wires = lengths.wires;
     portrait.brightness = brightnessOf(hit);
     return portrait;
 }

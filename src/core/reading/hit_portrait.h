@@ -6,10 +6,12 @@
 namespace bombo {
 
 struct HitPortrait {
-    Hertz centre;                  ///< the lowest strong partial: both heads moving together
+    Hertz centre;                  ///< both heads moving together: the lowest strong partial, or the one
+                                   ///< nearest to where it is expected
     std::optional<Hertz> edge;     ///< the strongest partial 1.2 to 1.85 times above it; both heads free
     std::optional<Seconds> ring;   ///< of the whole tone, 80 to 2000 Hz; empty if noise hides the decay
     std::optional<Seconds> buzz;   ///< of the wires, 2.5 to 9.5 kHz, likewise; empty without wires
+    bool wires = false;            ///< they were heard, even where the length of their buzz is not known
     Hertz brightness;              ///< centre of the power spectrum from 80 Hz to 12 kHz, first 150 ms
     std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
 };
@@ -20,12 +22,18 @@ enum class PortraitFault { TooQuiet, Clipped, StruckTwice, NoTone };
 struct HitLengths {
     std::optional<Seconds> tone; ///< 80 to 2000 Hz
     std::optional<Seconds> buzz; ///< 2.5 to 9.5 kHz; also empty without wires
+    bool wires = false;          ///< they stand out of the noise, if only for a moment
 };
 HitLengths lengthsOf(const Tap& hit);
 
 /// Ring and buzz: 60 dB fall of the band's power in 12 ms frames, extrapolated from the last frames above
 /// -5 and -35 dB (-5 and -20 where noise is nearer). Source: docs/physics.md, section 14.
 Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit);
+/// The same from a reading that was made already; wires on are no fault.
+/// @param expected of the drum that was struck, both heads free: what strikes and wires add is not taken for
+/// the centre then
+Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& reading,
+                                                const std::optional<Expectation>& expected = std::nullopt);
 
 /// The middle of several hits, figure by figure, so that one odd stroke does not count.
 /// @pre not empty

@@ -16,6 +16,8 @@ struct RodReading {
     double levelDb = 0;
     int taps = 1;     ///< it is the middle of
     int outliers = 0; ///< of them, left out
+    std::optional<double> gauge =
+        std::nullopt; ///< mark of a tension gauge; then `frequency` is implied by it
     bool operator==(const RodReading&) const = default;
 };
 

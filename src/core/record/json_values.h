@@ -51,6 +51,9 @@ Result<Drum, InputProblem> drumFromJson(const Json& j, const Catalogue& catalogu
 Json toJson(const HeadSpec& head);
 Json toJson(const Tone& tone);
 Json toJson(const Drum& drum);
+/// A gauge as the workbook keeps it: {"name", "points": [{"mark", "tension"}]}; all above 0.
+Json toJson(const GaugeRecord& gauge);
+Result<GaugeRecord, InputProblem> gaugeFromJson(const Json& j);
 /// A log entry's summary of one session: what was aimed at and what was reached.
 Json setupSummary(const Session& session);
 

@@ -33,8 +33,15 @@ void addHead(std::vector<ProofLine>& lines, const Session& session, HeadSide sid
         pitch.verdict = byDistance(off, tolerance, 3.0 * tolerance);
         evenness.reached = estimate->widest.value;
         // A reading trusted to 2 cents cannot settle a tolerance to less than that.
-        evenness.verdict = byDistance(evenness.reached.value(), tolerance + 1.0, 2.0 * tolerance);
+        const double allowed = (estimate->isLocal ? kLocalTolerance : 1.0) * tolerance;
+        evenness.verdict = byDistance(evenness.reached.value(), allowed + 1.0, 2.0 * allowed);
     }
+    if (isProvisional(work)) // read off a gauge: near at best until it is heard
+        for (ProofLine* known : {&pitch, &evenness}) {
+            known->known = Known::ByGauge;
+            if (known->verdict == ProofVerdict::Settled)
+                known->verdict = ProofVerdict::Near;
+        }
     // Turned since it was last heard, or aimed at another tone.
     const bool turnedSince = work.stage != HeadStage::Done && !work.history.empty();
     for (ProofLine known : {pitch, evenness}) {
@@ -101,6 +108,12 @@ std::vector<ProofLine> proofLines(const Session& session) {
         ring.reached = predictMuffling(session.drum, knownState(session), session.pads).ringAfter.value;
         ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
         ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
+    }
+    if (const auto heard = strokesSay(session).ring) {
+        ring.reached = heard->value;
+        ring.known = Known::Measured;
+        ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
+        ring.isStale = false;
     }
     lines.push_back(ring);
     return lines;

@@ -15,7 +15,7 @@ enum class ProofItem {
     Ring
 };
 enum class ProofVerdict { Settled, Near, Off, NotMeasured };
-enum class Known { Measured, Predicted, Said };
+enum class Known { Measured, Predicted, Said, ByGauge };
 
 struct ProofLine {
     ProofItem item;

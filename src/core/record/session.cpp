@@ -17,10 +17,37 @@ Refusal refusalOf(StepRefusal refusal) {
         return Refusal::HalfNeedsEvenRods;
     case StepRefusal::TapsOutOfRange:
         return Refusal::TapsOutOfRange;
+    case StepRefusal::NotByGauge:
+        return Refusal::NotByGauge;
+    case StepRefusal::MarkOutOfRange:
+        return Refusal::MarkOutOfRange;
+    case StepRefusal::HeadResists:
+        return Refusal::HeadResists;
+    case StepRefusal::NothingToRetrace:
+        return Refusal::NothingToRetrace;
+    case StepRefusal::TrialUnderWay:
+        return Refusal::TrialUnderWay;
     case StepRefusal::WrongStage:
         break;
     }
     return Refusal::WrongStage;
+}
+
+Refusal refusalOf(TrialFault fault) {
+    switch (fault) {
+    case TrialFault::NoSuchRod:
+        return Refusal::NoSuchRod;
+    case TrialFault::RodsNotNeighbours:
+    case TrialFault::TooManyRods:
+        return Refusal::TrialNeedsNeighbours;
+    case TrialFault::WouldBeSlack:
+        return Refusal::TrialWouldSlacken;
+    case TrialFault::FilmLoad:
+        return Refusal::TrialPassesFilm;
+    case TrialFault::TurnsOutOfRange:
+        break;
+    }
+    return Refusal::TrialTurnsOutOfRange;
 }
 
 Refusal refusalOf(PadProblem problem) {
@@ -116,11 +143,17 @@ struct Applier {
     }
     Outcome operator()(const TapHeard& c) {
         const HeadBrief brief = briefFor(session, c.side);
-        const std::size_t rounds = session.head(c.side).history.size();
-        Outcome after =
-            withHead(session, c.side, hearTap(session.head(c.side), brief, c.reading, c.rod), false);
-        if (after && after->head(c.side).history.size() > rounds)
-            (c.side == HeadSide::Batter ? after->batterHeardAt : after->snareSideHeardAt) = after->clock;
+        return withReading(c.side, hearTap(session.head(c.side), brief, c.reading, c.rod));
+    }
+    Outcome operator()(const GaugeRead& c) {
+        const HeadBrief brief = briefFor(session, c.side);
+        return withReading(c.side, readGauge(session.head(c.side), brief, c.mark));
+    }
+    Outcome withReading(HeadSide side, Result<HeadWork, StepRefusal> work) {
+        const std::size_t rounds = session.head(side).history.size();
+        Outcome after = withHead(session, side, std::move(work), false);
+        if (after && after->head(side).history.size() > rounds)
+            (side == HeadSide::Batter ? after->batterHeardAt : after->snareSideHeardAt) = after->clock;
         return after;
     }
     Outcome operator()(const MoveMade& c) {
@@ -132,6 +165,9 @@ struct Applier {
     Outcome operator()(const StartHeadAgain& c) {
         HeadWork fresh = freshHead(session.drum.rods);
         fresh.way = session.head(c.side).way; // a habit of the hands, not of the head
+        fresh.skip = session.head(c.side).skip;
+        fresh.condition = HeadCondition::FromSlack;
+        fresh.direction = session.leftHanded ? Direction::Clockwise : Direction::CounterClockwise;
         return withHead(session, c.side, std::move(fresh), true);
     }
     Outcome operator()(const ChooseWay& c) {
@@ -146,10 +182,111 @@ struct Applier {
         };
         if (c.path != session.path && (midRound(session.batter) || midRound(session.snareSide)))
             return failure(Refusal::RoundUnderWay);
+        if (c.path == Path::OwnSkip && (c.skip < 1 || !missedRods(session.drum.rods, c.skip).empty()))
+            return failure(Refusal::SkipMissesRods);
         if (c.tolerance < kFinestTolerance || c.tolerance > kCoarsestTolerance)
             return failure(Refusal::ToleranceOutOfRange);
         session.path = c.path;
         session.tolerance = c.tolerance;
+        session.seating = c.seating;
+        session.wiresAway = c.wiresAway;
+        session.strays = c.strays;
+        for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
+            session.head(side).skip = c.skip;
+        return session;
+    }
+    Outcome operator()(const ChooseCondition& c) {
+        return withHead(session, c.side, chooseCondition(session.head(c.side), c.condition), false);
+    }
+    Outcome operator()(const Prepared& c) {
+        const HeadBrief brief = briefFor(session, c.side);
+        const auto after = markPrepared(session.head(c.side), brief);
+        const bool begun = after && after->stage != HeadStage::FingerTight;
+        return withHead(session, c.side, after, begun);
+    }
+    Outcome operator()(const ChooseGauge& c) {
+        session.gauge = c.gauge;
+        return session;
+    }
+    Outcome operator()(const Resists& c) {
+        return withHead(session, c.side, setResists(session.head(c.side), c.resists), false);
+    }
+    Outcome operator()(const BeginTrial& c) {
+        const auto trial = trialOn(session, c);
+        if (!trial)
+            return failure(trial.fault());
+        const HeadBrief brief = briefFor(session, c.side);
+        return withHead(session, c.side, beginTrial(session.head(c.side), brief, *trial), false);
+    }
+    Outcome operator()(const EndTrial& c) {
+        return withHead(session, c.side, endTrial(session.head(c.side)), false);
+    }
+    Outcome operator()(const RetraceHead& c) {
+        return withHead(session, c.side, retrace(session.head(c.side)), true);
+    }
+    Outcome operator()(const SetNearestRod& c) {
+        if (c.rod && (*c.rod < 0 || *c.rod >= session.drum.rods))
+            return failure(Refusal::NoSuchRod);
+        session.nearestRod = c.rod;
+        return session;
+    }
+    Outcome operator()(const SetHand& c) {
+        session.leftHanded = c.left;
+        for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+            HeadWork& work = session.head(side);
+            if (work.rodsHeard() == 0) // a round that is half heard goes on as it began
+                work.direction = c.left ? Direction::Clockwise : Direction::CounterClockwise;
+        }
+        return session;
+    }
+    Outcome operator()(const SetReminder& c) {
+        session.reminder = c.reminder;
+        return session;
+    }
+    Outcome operator()(const BeginHurry& c) {
+        if (!(c.minutes >= kFewestMinutes && c.minutes <= kMostMinutes))
+            return failure(Refusal::MinutesOutOfRange);
+        session.hurry =
+            Hurry{c.minutes, c.until, session.hurry ? session.hurry->tolerance : session.tolerance};
+        session.tolerance = std::max(session.tolerance, kQuickTolerance);
+        const auto plan = quickPlanOf(session);
+        std::optional<HeadSide> first;
+        for (const QuickStep& step : plan) {
+            if (step.kind != QuickKind::TapHalf)
+                continue;
+            first = first.value_or(step.side);
+            HeadWork& work = session.head(step.side);
+            if (work.stage == HeadStage::FingerTight) {
+                work.condition = HeadCondition::AsItStands;
+                work.prepared = 0;
+                while (work.stage == HeadStage::FingerTight)
+                    work = markPrepared(work, briefFor(session, step.side)).value();
+            } else {
+                work = beginTapping(work, work.startRod, work.direction).value();
+            }
+            RoundWay way = work.way;
+            way.kind = way.kind == TapKind::Gauge ? TapKind::FingerDamped : way.kind;
+            way.half = session.drum.rods % 2 == 0;
+            way.tapsPerRod = 1;
+            work = chooseWay(work, way).value();
+        }
+        session.station = first == HeadSide::SnareSide ? Station::SnareSide : Station::Batter;
+        return session;
+    }
+    Outcome operator()(const EndHurry&) {
+        if (session.hurry)
+            session.tolerance = session.hurry->tolerance;
+        session.hurry.reset();
+        return session;
+    }
+    Outcome operator()(const StrokeHeard& c) {
+        if (session.strokesAt < std::max({session.batterAt, session.snareSideAt, session.padsAt}))
+            session.strokes.clear();
+        if (session.strokes.size() >= kMostStrokes)
+            session.strokes.erase(session.strokes.begin());
+        session.strokes.push_back(c.stroke);
+        session.strokes.back().strainer = session.wires.strainer;
+        session.strokesAt = session.clock;
         return session;
     }
     Outcome operator()(const CardTapHeard& c) {
@@ -242,8 +379,8 @@ struct Applier {
 
 StationState headState(const HeadWork& work, int heardAt, int toneAt) {
     if (work.stage == HeadStage::FingerTight)
-        return StationState::Open;
-    if (work.stage != HeadStage::Done)
+        return work.prepared > 0 ? StationState::Doing : StationState::Open;
+    if (work.stage != HeadStage::Done || isProvisional(work)) // what no ear confirmed is not done
         return StationState::Doing;
     return heardAt < toneAt ? StationState::Stale : StationState::Done;
 }
@@ -276,11 +413,15 @@ Result<Session, Refusal> apply(Session session, const Command& command) {
 
 const char* commandName(const Command& command) {
     static constexpr std::array names{
-        "go_to",         "choose_tone",   "choose_source",  "finger_tight", "group_turned", "begin_tapping",
-        "tap_heard",     "move_made",     "correct_count",  "start_again",  "set_strainer", "answer_wires",
-        "answer_rattle", "add_pad",       "move_pad",       "remove_pad",   "set_note",     "mark_saved",
-        "set_wish",      "choose_school", "set_weather",    "both_turned",  "choose_way",   "ask_again",
-        "card_tap",      "start_card",    "choose_handling"};
+        "go_to",         "choose_tone",     "choose_source", "finger_tight",     "group_turned",
+        "begin_tapping", "tap_heard",       "move_made",     "correct_count",    "start_again",
+        "set_strainer",  "answer_wires",    "answer_rattle", "add_pad",          "move_pad",
+        "remove_pad",    "set_note",        "mark_saved",    "set_wish",         "choose_school",
+        "set_weather",   "both_turned",     "choose_way",    "ask_again",        "card_tap",
+        "start_card",    "choose_handling", "stroke_heard",  "choose_condition", "prepared",
+        "gauge_read",    "choose_gauge",    "resists",       "retrace",          "nearest_rod",
+        "reminder",      "begin_hurry",     "end_hurry",     "begin_trial",      "end_trial",
+        "set_hand"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
@@ -310,7 +451,86 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
     brief.path = session.path;
     brief.tolerance = session.tolerance;
     brief.weather = session.weather;
+    brief.seating = session.seating;
+    brief.strays = session.strays;
+    brief.gauge = learnGaugeScale(gaugePoints(session));
+    if (session.hurry) {
+        brief.mostMoves = quickMoves(quickPlanOf(session), side);
+        brief.largestMove = kQuickMove;
+    }
     return brief;
+}
+
+std::vector<QuickStep> quickPlanOf(const Session& session) {
+    return quickPlan(session.drum, session.path, session.hurry->minutes);
+}
+
+Result<UnevenTrial, Refusal> trialOn(const Session& session, const BeginTrial& wish) {
+    const HeadWork& work = session.head(wish.side);
+    const HeadBrief brief = briefFor(session, wish.side);
+    const auto trial =
+        planTrial(wish.kind, wish.rods, wish.amount, work.rodTurns, turnResponseOf(work, brief),
+                  session.drum.head(wish.side), slackFloor(work, brief));
+    if (!trial)
+        return failure(refusalOf(trial.fault()));
+    return *trial;
+}
+
+TrialPrediction trialPrediction(const Session& session, HeadSide side, const UnevenTrial& trial) {
+    const HeadWork& work = session.head(side);
+    const HeadBrief brief = briefFor(session, side);
+    const auto now = lastEstimate(work);
+    return predictTrial(trial, session.drum.rods, now ? now->mean : brief.target, work.meanTurns(),
+                        turnResponseOf(work, brief));
+}
+
+std::vector<GaugePoint> gaugePoints(const Session& session) {
+    std::vector<GaugePoint> points = session.gauge.points;
+    HeadBrief brief;
+    brief.drum = session.drum;
+    brief.weather = session.weather;
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+        brief.side = side;
+        const auto here = gaugePointsOf(session.head(side), brief);
+        points.insert(points.end(), here.begin(), here.end());
+    }
+    return points;
+}
+
+StrokesSay strokesSay(const Session& session) {
+    if (session.strokesAt < std::max({session.batterAt, session.snareSideAt, session.padsAt}))
+        return {};
+    std::vector<Seconds> rings;
+    std::vector<Seconds> tones;
+    std::vector<Seconds> buzzes;
+    for (const HeardStroke& stroke : session.strokes) {
+        if (!stroke.wires && stroke.tone)
+            rings.push_back(*stroke.tone);
+        if (!stroke.buzz || stroke.strainer != session.wires.strainer)
+            continue;
+        buzzes.push_back(*stroke.buzz);
+        if (stroke.tone)
+            tones.push_back(*stroke.tone);
+    }
+    const auto median = [](std::vector<Seconds>& values) -> std::optional<Seconds> {
+        if (values.empty())
+            return std::nullopt;
+        const auto at = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+        std::nth_element(values.begin(), at, values.end());
+        return *at;
+    };
+    return {median(rings), median(tones), median(buzzes)};
+}
+
+Expectation strokeExpectation(const Session& session) {
+    Expectation expected;
+    for (const CoupledMode& mode : coupledModes(knownState(session)))
+        if (mode.frequency.value < 2000.0)
+            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
+    const bool heard = !session.batter.history.empty() && !session.snareSide.history.empty();
+    expected.spread = Cents{heard ? 80.0 : 350.0};
+    expected.wanted = {0, 1};
+    return expected;
 }
 
 Station stationAfter(const Session& session, Station station) {

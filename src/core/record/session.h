@@ -3,6 +3,7 @@
 #include "core/muffling/muffling.h"
 #include "core/procedure/head_work.h"
 #include "core/procedure/pitch_card.h"
+#include "core/procedure/quick_plan.h"
 #include "core/wires/wire_sweep.h"
 
 #include <cstdint>
@@ -26,6 +27,42 @@ struct WireWork {
     bool operator==(const WireWork&) const = default;
 };
 
+/// One whole stroke at the stations after the heads, as far as it is kept.
+struct HeardStroke {
+    Hertz centre;
+    std::optional<Seconds> tone; ///< tone length, 60 dB; empty where noise hid the decay
+    std::optional<Seconds> buzz; ///< of the wires, likewise; empty without wires
+    double levelDb = 0;
+    bool wires = false; ///< they were heard
+    Turns strainer;     ///< where the knob stood
+    bool operator==(const HeardStroke&) const = default;
+};
+/// More would say nothing new of the drum as it stands.
+inline constexpr std::size_t kMostStrokes = 40;
+
+/// When to look at the drum again.
+enum class ReminderKind { RestOver, Recheck };
+struct Reminder {
+    ReminderKind kind = ReminderKind::Recheck;
+    std::int64_t due = 0; ///< seconds since 1970, UTC
+    bool operator==(const Reminder&) const = default;
+};
+
+/// Minutes before a show; what the session was like otherwise comes back when it is over.
+struct Hurry {
+    double minutes = 5.0;
+    std::int64_t until = 0; ///< seconds since 1970, UTC
+    Cents tolerance{8.0};   ///< before it began
+    bool operator==(const Hurry&) const = default;
+};
+
+/// A tension gauge and what is known of it.
+struct GaugeRecord {
+    std::string name;               ///< the user's
+    std::vector<GaugePoint> points; ///< from earlier sessions
+    bool operator==(const GaugeRecord&) const = default;
+};
+
 struct Session {
     Drum drum;
     Tone tone;
@@ -35,6 +72,14 @@ struct Session {
     Station station = Station::Drum;
     Path path = Path::OppositePairs;
     Cents tolerance{8.0};
+    StrayRule strays = StrayRule::ToTarget;
+    Seating seating = Seating::Palm;
+    WiresAway wiresAway = WiresAway::Lifted;
+    bool leftHanded = false;       ///< rounds of taps run clockwise, as a left hand goes on
+    std::optional<int> nearestRod; ///< 0-based: the one that the user stands before, if it was said
+    GaugeRecord gauge;
+    std::optional<Reminder> reminder;
+    std::optional<Hurry> hurry;
     SoundSource source = SoundSource::Practice;
     std::uint64_t practiceSeed = 1;
     HeadWork snareSide;
@@ -42,6 +87,7 @@ struct Session {
     WireWork wires;
     PitchCard card;
     std::vector<Pad> pads;
+    std::vector<HeardStroke> strokes; ///< of the drum as it stands since strokesAt
     std::string note;
 
     int clock = 0;  ///< commands applied so far
@@ -53,7 +99,8 @@ struct Session {
     int batterHeardAt = 0;
     int wiresAt = 0;
     int padsAt = 0;
-    int cardAt = 0; ///< clock of the card's last tap
+    int cardAt = 0;    ///< clock of the card's last tap
+    int strokesAt = 0; ///< clock of the last of `strokes`
     int savedAt = 0;
 
     const HeadWork& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
@@ -123,6 +170,10 @@ struct AskAgain {
 struct ChooseHandling {
     Path path = Path::OppositePairs;
     Cents tolerance{8.0};
+    Seating seating = Seating::Palm;
+    WiresAway wiresAway = WiresAway::Lifted;
+    StrayRule strays = StrayRule::ToTarget;
+    int skip = 1; ///< of Path::OwnSkip
 };
 inline constexpr Cents kFinestTolerance{3.0};
 inline constexpr Cents kCoarsestTolerance{30.0};
@@ -132,6 +183,63 @@ struct CardTapHeard {
 };
 /// The pitch card is begun anew.
 struct StartCard {};
+/// A whole stroke, at the stations after the heads.
+struct StrokeHeard {
+    HeardStroke stroke;
+};
+/// How the work on a head begins.
+struct ChooseCondition {
+    HeadSide side = HeadSide::Batter;
+    HeadCondition condition = HeadCondition::New;
+};
+/// The step of the preparation that is at hand is done.
+struct Prepared {
+    HeadSide side = HeadSide::Batter;
+};
+/// The mark of the gauge beside the rod that is due.
+struct GaugeRead {
+    HeadSide side = HeadSide::Batter;
+    double mark = 0;
+};
+/// Another gauge: what is known of it comes along.
+struct ChooseGauge {
+    GaugeRecord gauge;
+};
+/// The resistance of the rods jumped; or the cause was found.
+struct Resists {
+    HeadSide side = HeadSide::Batter;
+    bool resists = true;
+};
+/// From finger-tight back to where the ledger says.
+struct RetraceHead {
+    HeadSide side = HeadSide::Batter;
+};
+struct SetHand {
+    bool left = false;
+};
+/// The head is made uneven on purpose.
+struct BeginTrial {
+    HeadSide side = HeadSide::Batter;
+    TrialKind kind = TrialKind::SlackenNear;
+    std::vector<int> rods; ///< 0-based; of SlackenNear
+    Turns amount{0.5};
+};
+/// The way back.
+struct EndTrial {
+    HeadSide side = HeadSide::Batter;
+};
+struct SetNearestRod {
+    std::optional<int> rod; ///< 0-based; empty: the hoop is laid out from the strainer
+};
+struct SetReminder {
+    std::optional<Reminder> reminder;
+};
+/// A few minutes are left: heads are heard as they stand, by half rounds, and moved a little.
+struct BeginHurry {
+    double minutes = 5.0;
+    std::int64_t until = 0; ///< seconds since 1970, UTC
+};
+struct EndHurry {};
 /// Every rod of both heads was turned by these amounts, as a correction of both at once.
 struct BothTurned {
     Turns batter;
@@ -167,7 +275,9 @@ using Command =
     std::variant<GoTo, ChooseTone, ChooseSource, FingerTight, GroupTurned, BeginTapping, TapHeard, MoveMade,
                  CorrectCount, StartHeadAgain, SetStrainer, AnswerWires, AnswerRattle, AddPad, MovePad,
                  RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned, ChooseWay,
-                 AskAgain, CardTapHeard, StartCard, ChooseHandling>;
+                 AskAgain, CardTapHeard, StartCard, ChooseHandling, StrokeHeard, ChooseCondition, Prepared,
+                 GaugeRead, ChooseGauge, Resists, RetraceHead, SetNearestRod, SetReminder, BeginHurry,
+                 EndHurry, BeginTrial, EndTrial, SetHand>;
 
 enum class Refusal {
     WrongStage,
@@ -177,6 +287,17 @@ enum class Refusal {
     TapsOutOfRange,
     RoundUnderWay, ///< another path would lose the count of a round that is half turned
     ToleranceOutOfRange,
+    NotByGauge,
+    MarkOutOfRange,
+    HeadResists,
+    NothingToRetrace,
+    MinutesOutOfRange,
+    SkipMissesRods,
+    TrialUnderWay,
+    TrialNeedsNeighbours, ///< one to three rods side by side
+    TrialTurnsOutOfRange,
+    TrialWouldSlacken,
+    TrialPassesFilm,
     CardFull,
     ToneOutOfReach,
     WeatherOutOfRange,
@@ -201,12 +322,29 @@ TurnModel turnModelOf(const Session& session);
 Result<Targets, OutOfReach> targetsOf(const Session& session);
 /// @pre the tone is within reach of the drum (see targetsOf)
 HeadBrief briefFor(const Session& session, HeadSide side);
+/// What is to be done before the show. @pre session.hurry
+std::vector<QuickStep> quickPlanOf(const Session& session);
+/// A trial on a head as it stands, before it is begun.
+Result<UnevenTrial, Refusal> trialOn(const Session& session, const BeginTrial& wish);
+TrialPrediction trialPrediction(const Session& session, HeadSide side, const UnevenTrial& trial);
 /// Where the work goes on after a station, by the school's order of the heads; the last one follows itself.
 Station stationAfter(const Session& session, Station station);
 StationState stationState(const Session& session, Station station);
 /// Both heads as far as is known now.
 DrumState knownState(const Session& session);
 WireAdvice wireAdviceOf(const Session& session);
+/// What is known of the gauge at hand, from earlier sessions and this one.
+std::vector<GaugePoint> gaugePoints(const Session& session);
+/// What the strokes say of the drum as it stands, each the median of them.
+struct StrokesSay {
+    std::optional<Seconds> ring; ///< tone length with the wires off: wires take some of it
+    std::optional<Seconds> tone; ///< with the wires on, at this stop of the knob
+    std::optional<Seconds> buzz; ///< likewise
+};
+/// Empty throughout when none was heard, or the heads or the pads were moved since.
+StrokesSay strokesSay(const Session& session);
+/// Where the model expects the partials of a whole stroke, both heads free.
+Expectation strokeExpectation(const Session& session);
 /// Where the model expects the partials of the next tap of the pitch card. @pre a place is due
 Expectation cardExpectation(const Session& session);
 /// What the pitch card says, compared in the weather of its taps; empty while neither edge was heard.

@@ -19,7 +19,11 @@ NLOHMANN_JSON_SERIALIZE_ENUM(SoundSource, {{SoundSource::Practice, "practice"},
                                            {SoundSource::Microphone, "microphone"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Path, {{Path::OppositePairs, "opposite_pairs"},
                                     {Path::Star, "star"},
-                                    {Path::OnceRound, "once_round"}})
+                                    {Path::OnceRound, "once_round"},
+                                    {Path::OwnSkip, "own_skip"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(TrialKind, {{TrialKind::SlackenNear, "slacken_near"},
+                                         {TrialKind::SlackenBeds, "slacken_beds"},
+                                         {TrialKind::TightenBeds, "tighten_beds"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Direction, {{Direction::CounterClockwise, "counter_clockwise"},
                                          {Direction::Clockwise, "clockwise"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Dynamic, {{Dynamic::Whisper, "whisper"},
@@ -36,7 +40,28 @@ NLOHMANN_JSON_SERIALIZE_ENUM(SnareSideLevel, {{SnareSideLevel::AsTone, "as_tone"
 NLOHMANN_JSON_SERIALIZE_ENUM(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side_first"},
                                          {HeadOrder::BatterFirst, "batter_first"},
                                          {HeadOrder::BothAsOne, "both_as_one"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(TapKind, {{TapKind::FingerDamped, "finger_damped"}, {TapKind::Open, "open"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(TapKind, {{TapKind::FingerDamped, "finger_damped"},
+                                       {TapKind::Open, "open"},
+                                       {TapKind::Gauge, "gauge"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(HeadCondition, {{HeadCondition::New, "new"},
+                                             {HeadCondition::FromSlack, "from_slack"},
+                                             {HeadCondition::AsItStands, "as_it_stands"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(Seating, {{Seating::Palm, "palm"},
+                                       {Seating::RestOvernight, "rest_overnight"},
+                                       {Seating::None, "none"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(StrayRule, {{StrayRule::ToTarget, "to_target"},
+                                         {StrayRule::RaiseOnly, "raise_only"},
+                                         {StrayRule::LowerOnly, "lower_only"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(WiresAway, {{WiresAway::Stick, "stick"},
+                                         {WiresAway::Lifted, "lifted"},
+                                         {WiresAway::Removed, "removed"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(TurnCause, {{TurnCause::Round, "round"},
+                                         {TurnCause::Move, "move"},
+                                         {TurnCause::BothHeads, "both_heads"},
+                                         {TurnCause::Correction, "correction"},
+                                         {TurnCause::Trial, "trial"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(ReminderKind,
+                             {{ReminderKind::RestOver, "rest_over"}, {ReminderKind::Recheck, "recheck"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
 
 // With defaults: a session kept by an earlier version lacks the newer fields.
@@ -58,25 +83,33 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Wish, high, longer, wire, feel)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(School, level, interval, edgeOverCentre, order)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Weather, temperature, relativeHumidity, pressure)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RodReading, frequency, standardError, t60, second, beat,
-                                                levelDb, taps, outliers)
+                                                levelDb, taps, outliers, gauge)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RoundWay, kind, half, tapsPerRod)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, readings, predicted, weather, way)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, rodTurns, countedRounds, round, group,
-                                                startRod, direction, way, taps, askedAgain, moves, movesDone,
-                                                predicted, predictedError, withinTolerance, heldByFilm,
-                                                history)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LedgerLine, rods, turns, cause, round)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UnevenTrial, kind, rods, moves)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip, prepared, resists, rodTurns,
+                                                ledger, countedRounds, round, group, startRod, direction, way,
+                                                taps, askedAgain, moves, movesDone, predicted, predictedError,
+                                                withinTolerance, heldByFilm, trial, history)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireWork, strainer, begun, tests, rattles)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeardStroke, centre, tone, buzz, levelDb, wires, strainer)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Reminder, kind, due)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, until, tolerance)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugePoint, mark, tension)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugeRecord, name, points)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Session, drum, tone, wish, school, weather, station, path,
-                                                tolerance, source, practiceSeed, snareSide, batter, wires,
-                                                card, pads, note, clock, toneAt, weatherAt, snareSideAt,
-                                                batterAt, snareSideHeardAt, batterHeardAt, wiresAt, padsAt,
-                                                cardAt, savedAt)
+                                                tolerance, strays, seating, wiresAway, leftHanded, nearestRod,
+                                                gauge, reminder, hurry, source, practiceSeed, snareSide,
+                                                batter, wires, card, pads, strokes, note, clock, toneAt,
+                                                weatherAt, snareSideAt, batterAt, snareSideHeardAt,
+                                                batterHeardAt, wiresAt, padsAt, cardAt, strokesAt, savedAt)
 
 namespace {
 
@@ -92,6 +125,22 @@ void renewHead(Json& head) {
 
 } // namespace
 
+Json toJson(const GaugeRecord& gauge) {
+    return gauge;
+}
+
+Result<GaugeRecord, InputProblem> gaugeFromJson(const Json& j) {
+    try {
+        const GaugeRecord gauge = j.get<GaugeRecord>();
+        for (const GaugePoint& point : gauge.points)
+            if (!(point.mark > 0.0) || !(point.tension.value > 0.0))
+                return failure(InputProblem{"points", "marks and tensions are above 0"});
+        return gauge;
+    } catch (const Json::exception& problem) {
+        return failure(InputProblem{"gauge", problem.what()});
+    }
+}
+
 std::string sessionText(const Session& session) {
     return Json(session).dump();
 }
@@ -106,6 +155,8 @@ Result<Session, InputProblem> sessionFromText(const std::string& text) {
         for (const HeadWork* work : {&session.batter, &session.snareSide})
             if (work->rodTurns.size() != rods || work->taps.size() != rods)
                 return failure(InputProblem{"rodTurns", "the session's rods do not match its drum"});
+        if (session.nearestRod && (*session.nearestRod < 0 || *session.nearestRod >= session.drum.rods))
+            return failure(InputProblem{"nearestRod", "the session's rods do not match its drum"});
         const auto drum = checkedDrum(session.drum);
         if (!drum)
             return failure(drum.fault());

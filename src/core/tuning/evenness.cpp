@@ -5,11 +5,12 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
-#include <numbers>
+#include <numeric>
 
 namespace bombo {
 
-EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings) {
+EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings,
+                                  const std::vector<LocalReadings>& local) {
     constexpr double priorSpread = 60.0;
     constexpr double readingSpread = 2.0;
     const int rods = static_cast<int>(readings.size());
@@ -59,9 +60,43 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
             weighted += weight * secondKernel.row(i).transpose() * second;
         }
     }
+    for (const LocalReadings& beside : local) {
+        const double weight = 1.0 / (beside.spread.value * beside.spread.value);
+        const bool everyRod = std::all_of(beside.deviation.begin(), beside.deviation.end(),
+                                          [](const auto& d) { return bool(d); });
+        estimate.oddPartKnown = estimate.oddPartKnown || everyRod;
+        for (int i = 0; i < rods; ++i)
+            if (const auto& own = beside.deviation[static_cast<std::size_t>(i)]) {
+                Eigen::RowVectorXd row = -uniform.row(i);
+                row[i] += 1.0;
+                precision += weight * row.transpose() * row;
+                weighted += weight * row.transpose() * own->value;
+            }
+    }
     estimate.covariance = precision.inverse();
     estimate.deviation = estimate.covariance * weighted;
     estimate.fourthHarmonicKnown = useSecond;
+    return estimate;
+}
+
+EvennessEstimate estimateFromGauge(const std::vector<Hertz>& implied) {
+    const auto rods = static_cast<Eigen::Index>(implied.size());
+    double sum = 0.0;
+    for (const Hertz pitch : implied)
+        sum += std::log2(pitch.value);
+    EvennessEstimate estimate;
+    estimate.mean = Hertz{std::exp2(sum / static_cast<double>(rods))};
+    estimate.deviation.resize(rods);
+    for (Eigen::Index i = 0; i < rods; ++i) {
+        const Cents own = centsBetween(estimate.mean, implied[static_cast<std::size_t>(i)]);
+        estimate.deviation[i] = own.value;
+        estimate.heard.push_back(own);
+        estimate.widest = std::max(estimate.widest, Cents{std::abs(own.value)});
+    }
+    constexpr double gaugeSpread = 15.0; // cents, see localFromGauge
+    estimate.covariance = gaugeSpread * gaugeSpread * Eigen::MatrixXd::Identity(rods, rods);
+    estimate.oddPartKnown = true;
+    estimate.isLocal = true;
     return estimate;
 }
 
@@ -99,10 +134,11 @@ std::optional<int> strayReading(const std::vector<std::optional<RodPitches>>& re
 
 namespace {
 
-/// Rods that one move turns together: opposite pairs, or single rods when the count is odd.
-std::vector<std::vector<int>> handlesOf(int rods) {
+/// Rods that one move turns together: opposite pairs; single rods when the count is odd or each one's own
+/// deviation is known.
+std::vector<std::vector<int>> handlesOf(int rods, bool singly) {
     std::vector<std::vector<int>> handles;
-    if (rods % 2 == 0)
+    if (rods % 2 == 0 && !singly)
         for (int i = 0; i < rods / 2; ++i)
             handles.push_back({i, i + rods / 2});
     else
@@ -111,10 +147,9 @@ std::vector<std::vector<int>> handlesOf(int rods) {
     return handles;
 }
 
-constexpr double kCentsPerShare = 600.0 / std::numbers::ln2; // of a small share of tension more
-constexpr double kSecondWeight = 0.5;                        // the (2,1) pair guides; the edge pitch decides
-constexpr double kHalfAPair = 0.03125;                       // turns of both; done by one of them a sixteenth
-constexpr double kFinishWithin = 45.0;                       // cents from target at the farthest rod
+constexpr double kSecondWeight = 0.5;  // the (2,1) pair guides; the edge pitch decides
+constexpr double kHalfAPair = 0.03125; // turns of both; done by one of them a sixteenth
+constexpr double kFinishWithin = 45.0; // cents from target at the farthest rod
 
 /// The search over integer steps of the handles.
 class MoveSearch {
@@ -122,10 +157,17 @@ public:
     MoveSearch(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
                const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits)
         : m_limits(limits), m_rodTurns(rodTurns), m_rods(static_cast<int>(rodTurns.size())),
-          m_handles(handlesOf(m_rods)) {
-        const int rows = now.fourthHarmonicKnown ? 2 * m_rods : m_rods;
-        const Eigen::MatrixXd edgeKernel = heardKernel(m_rods, 1);
-        const Eigen::MatrixXd secondKernel = heardKernel(m_rods, 2);
+          m_singly(now.oddPartKnown), m_handles(handlesOf(m_rods, now.oddPartKnown)) {
+        // Blocks of rows: what is heard of the edge, then of the (2,1) pair or of each rod by itself.
+        const bool lower = now.fourthHarmonicKnown || (now.oddPartKnown && !now.isLocal);
+        const int rows = lower ? 2 * m_rods : m_rods;
+        const Eigen::MatrixXd ownKernel = Eigen::MatrixXd::Identity(m_rods, m_rods) / kLocalTolerance;
+        const Eigen::MatrixXd edgeKernel =
+            now.isLocal ? ownKernel : heardKernel(m_rods, 1, limits.evening.mean);
+        const Eigen::MatrixXd lowerKernel =
+            now.oddPartKnown ? ownKernel : Eigen::MatrixXd(kSecondWeight * heardKernel(m_rods, 2));
+        m_edgeShare = edgeKernel.row(0).sum();
+        const double lowerShare = lowerKernel.row(0).sum();
         const double offset = centsBetween(target, now.mean).value;
 
         // Turns add tension, and pitch goes with its root: all is reckoned in tension over the target's, in
@@ -136,10 +178,11 @@ public:
         m_effect.resize(rows, static_cast<Eigen::Index>(m_handles.size()));
         // What each tap will hear now, from the estimate: noise of single readings is already smoothed.
         m_start.head(m_rods) =
-            scale * edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, offsetThere);
-        if (now.fourthHarmonicKnown)
-            m_start.tail(m_rods) = kSecondWeight * (scale * secondKernel * now.deviation +
-                                                    Eigen::VectorXd::Constant(m_rods, offsetThere));
+            scale * edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, m_edgeShare * offsetThere);
+        if (lower)
+            m_start.tail(m_rods) = scale * lowerKernel * now.deviation +
+                                   Eigen::VectorXd::Constant(m_rods, lowerShare * offsetThere);
+        m_wish = -(scale * now.deviation + Eigen::VectorXd::Constant(m_rods, offsetThere));
 
         const double meanTurns = meanOf(rodTurns);
         const double tension = std::max(response.at(Turns{meanTurns}).value, 0.5 * kFingerTight.value);
@@ -151,13 +194,20 @@ public:
                 turned[rod] = m_centsPerTurn;
             const auto column = static_cast<Eigen::Index>(h);
             m_effect.col(column).head(m_rods) = edgeKernel * turned;
-            if (now.fourthHarmonicKnown)
-                m_effect.col(column).tail(m_rods) = kSecondWeight * secondKernel * turned;
+            if (lower)
+                m_effect.col(column).tail(m_rods) = lowerKernel * turned;
         }
+        m_wish /= m_centsPerTurn;
         setBounds(now, rodTurns, response, head, tension);
     }
 
     MovePlan best() {
+        if (m_singly) {
+            for (const double step : {0.125, 0.0625})
+                if (!m_bestMeets)
+                    takeWishes(step);
+            return plan();
+        }
         searchWith(0.125);
         // Sixteenths only to finish: before that the next round will move the rods again anyway.
         if (!m_bestMeets && m_start.cwiseAbs().maxCoeff() <= kFinishWithin)
@@ -175,21 +225,24 @@ private:
         return sum / static_cast<double>(turns.size());
     }
 
+    bool mayTighten() const { return m_limits.mayTighten && m_limits.strays != StrayRule::LowerOnly; }
+
     /// How far each handle may go: finger-tight below, film load above, one pass either way.
     void setBounds(const EvennessEstimate& now, const std::vector<Turns>& rodTurns,
                    const TurnResponse& response, const HeadSpec& head, double tension) {
-        const double ceiling = tensionAtLoad(head, m_limits.filmLoad).value;
+        const double ceiling = mayTighten() ? tensionAtLoad(head, m_limits.filmLoad).value : 0.0;
         for (const auto& handle : m_handles) {
             double lowest = -m_limits.largestMove.value;
             double highest = m_limits.largestMove.value;
             for (int rod : handle) {
                 const double own = tension * std::exp2(now.deviation[rod] / 600.0);
                 const double room = (ceiling - own) / response.perTurn().value;
-                const double slack = -rodTurns[static_cast<std::size_t>(rod)].value;
-                m_filmBinds = m_filmBinds || room < highest;
+                const double slack = (m_limits.floor - rodTurns[static_cast<std::size_t>(rod)]).value;
+                m_filmBinds = m_filmBinds || (mayTighten() && room < highest);
                 m_fingerBinds = m_fingerBinds || slack > lowest;
                 highest = std::min(highest, std::max(0.0, room));
-                lowest = std::max(lowest, std::min(0.0, slack));
+                lowest =
+                    m_limits.strays != StrayRule::RaiseOnly ? std::max(lowest, std::min(0.0, slack)) : 0.0;
             }
             m_lowest.push_back(lowest);
             m_highest.push_back(highest);
@@ -203,10 +256,31 @@ private:
         return (m_start + m_effect * turns).squaredNorm();
     }
 
+    /// Where each rod's own deviation is known every rod simply gets its own, farthest first, until all is
+    /// within tolerance.
+    void takeWishes(double step) {
+        std::vector<Eigen::Index> farthest(static_cast<std::size_t>(m_rods));
+        std::iota(farthest.begin(), farthest.end(), Eigen::Index{0});
+        std::stable_sort(farthest.begin(), farthest.end(), [this](Eigen::Index a, Eigen::Index b) {
+            return std::abs(m_wish[a]) > std::abs(m_wish[b]);
+        });
+        Eigen::VectorXd turns = Eigen::VectorXd::Zero(m_rods);
+        consider(turns, 0);
+        int moves = 0;
+        for (const Eigen::Index rod : farthest) {
+            if (m_bestMeets || moves >= m_limits.mostMoves)
+                return;
+            turns[rod] = onGrid(m_wish[rod], rod, step);
+            moves += turns[rod] != 0.0;
+            consider(turns, moves);
+        }
+    }
+
     void searchWith(double step) {
         const auto count = m_handles.size();
         consider(Eigen::VectorXd::Zero(static_cast<Eigen::Index>(count)), 0);
-        for (int size = 1; size <= static_cast<int>(count) && !m_bestMeets; ++size)
+        for (int size = 1; size <= std::min(static_cast<int>(count), m_limits.mostMoves) && !m_bestMeets;
+             ++size)
             for (unsigned subset = 1; subset < (1U << count); ++subset)
                 if (std::popcount(subset) == size)
                     consider(bestWithin(subset, step), size);
@@ -309,21 +383,39 @@ private:
         const Eigen::VectorXd after = m_start + m_effect * m_bestTurns;
         for (int i = 0; i < m_rods; ++i)
             plan.predicted.push_back(
-                Cents{600.0 * std::log2(1.0 + std::max(-0.9, after[i] / kCentsPerShare))});
-        const double shift = (m_effect * m_bestTurns).cwiseAbs().maxCoeff();
+                Cents{600.0 * std::log2(1.0 + std::max(-0.9, after[i] / m_edgeShare / kCentsPerShare))});
+        pairUp(plan.moves);
+        const double shift = (m_effect * m_bestTurns).cwiseAbs().maxCoeff() / m_edgeShare;
         plan.predictedError = Cents{std::hypot(3.0, shift * m_perTurnSpread)};
-        plan.predictedWidest = Cents{m_bestWidest};
+        plan.predictedWidest = Cents{m_bestWidest / m_edgeShare};
         plan.reachesTolerance = m_bestMeets;
         plan.heldByFilm = m_filmBinds && !m_bestMeets && m_start.mean() < 0.0;
         plan.heldByFingerTight = m_fingerBinds && !m_bestMeets && m_start.mean() > 0.0;
         return plan;
     }
 
+    /// Opposite rods that get the same are turned together.
+    void pairUp(std::vector<RodMove>& moves) const {
+        for (std::size_t i = 0; i < moves.size() && m_rods % 2 == 0; ++i)
+            for (std::size_t j = i + 1; j < moves.size(); ++j)
+                if (moves[i].rods.size() == 1 && moves[j].rods.size() == 1 &&
+                    moves[i].turns == moves[j].turns &&
+                    std::abs(moves[i].rods[0] - moves[j].rods[0]) == m_rods / 2) {
+                    const auto [low, high] = std::minmax(moves[i].rods[0], moves[j].rods[0]);
+                    moves[i].rods = {low, high};
+                    moves.erase(moves.begin() + static_cast<std::ptrdiff_t>(j));
+                    break;
+                }
+    }
+
     MoveLimits m_limits;
     std::vector<Turns> m_rodTurns;
     int m_rods;
+    bool m_singly;
     std::vector<std::vector<int>> m_handles;
-    Eigen::VectorXd m_start;  ///< cents against the target: (1,1) rows, then (2,1) rows
+    Eigen::VectorXd m_start;  ///< cents against the target, block by block
+    Eigen::VectorXd m_wish;   ///< turns that each rod's own deviation asks for
+    double m_edgeShare = 1;   ///< of a deviation that all rods share, in the first block
     Eigen::MatrixXd m_effect; ///< cents per turn of each handle
     double m_centsPerTurn = 0;
     double m_perTurnSpread = 0;
@@ -340,9 +432,30 @@ private:
 
 } // namespace
 
+namespace {
+
+/// Where the head can come to under the rule: the rods that may not be turned back count as within tolerance
+/// there.
+Hertz aimOf(const EvennessEstimate& now, Hertz target, const MoveLimits& limits) {
+    if (limits.strays == StrayRule::ToTarget)
+        return target;
+    const double up = limits.strays == StrayRule::RaiseOnly ? 1.0 : -1.0;
+    double farthest = 0.0; // beyond the target, the way that may not be turned back
+    for (const Cents heard : now.heard)
+        farthest = std::max(farthest, up * (centsBetween(target, now.mean) + heard).value);
+    const double tolerance = (now.isLocal ? kLocalTolerance : 1.0) * limits.tolerance.value;
+    return moved(target, Cents{up * std::max(0.0, farthest - 0.5 * tolerance)});
+}
+
+} // namespace
+
 MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<Turns>& rodTurns,
                    const TurnResponse& response, const HeadSpec& head, const MoveLimits& limits) {
-    return MoveSearch(now, target, rodTurns, response, head, limits).best();
+    const Hertz aim = aimOf(now, target, limits);
+    MovePlan plan = MoveSearch(now, aim, rodTurns, response, head, limits).best();
+    for (Cents& predicted : plan.predicted)
+        predicted += centsBetween(target, aim);
+    return plan;
 }
 
 } // namespace bombo

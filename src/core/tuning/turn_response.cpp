@@ -15,12 +15,12 @@ Turns TurnResponse::turnsFor(Tension tension) const {
 }
 
 TurnResponse learnTurnResponse(const Drum& drum, HeadSide side,
-                               const std::vector<TurnObservation>& observations) {
+                               const std::vector<TurnObservation>& observations, const TurnStart& start) {
     const Tension perTurn = tensionPerTurnPrior(drum, side);
     const double perTurnSpread = kTensionPerTurnSpread * perTurn.value;
-    const Eigen::Vector2d priorMean(kFingerTight.value, perTurn.value);
+    const Eigen::Vector2d priorMean(start.tension.value, perTurn.value);
     Eigen::Matrix2d precision = Eigen::Matrix2d::Zero();
-    precision(0, 0) = 1.0 / (kFingerTightSpread.value * kFingerTightSpread.value);
+    precision(0, 0) = 1.0 / (start.spread.value * start.spread.value);
     precision(1, 1) = 1.0 / (perTurnSpread * perTurnSpread);
 
     Eigen::Vector2d weighted = precision * priorMean;

@@ -22,12 +22,20 @@ struct TurnResponse {
     /// Standard deviation of at(turns).
     Tension spreadAt(Turns turns) const;
     Tension perTurn() const { return {mean[1]}; }
-    /// Turns since finger-tight for a tension; 0 or more.
+    /// Turns since the count began for a tension; 0 or more.
     Turns turnsFor(Tension tension) const;
 };
 
+/// Where the count of turns began.
+struct TurnStart {
+    Tension tension = kFingerTight;
+    Tension spread = kFingerTightSpread; ///< one standard deviation
+};
+/// A head that was found standing at tension: anything from slack to tight, until it is heard.
+inline constexpr TurnStart kFoundStanding{Tension{2000.0}, Tension{1500.0}};
+
 /// @param observations in any order; each is trusted to 2 % of its tension plus 20 N/m
 TurnResponse learnTurnResponse(const Drum& drum, HeadSide side,
-                               const std::vector<TurnObservation>& observations);
+                               const std::vector<TurnObservation>& observations, const TurnStart& start = {});
 
 } // namespace bombo

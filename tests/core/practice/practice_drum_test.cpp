@@ -187,5 +187,54 @@ TEST(PracticeDrum, AdviceBringsStrangeDrumsHome) {
     }
 }
 
+/// Tone length as the ear of the program measures it, mean over backbeats that land all round.
+double toneLength(const PracticeState& state) {
+    const Drum drum = plover();
+    PracticeSound sound;
+    sound.noiseDb = -70.0;
+    double sum = 0.0;
+    constexpr int strokes = 16;
+    for (std::uint64_t stroke = 0; stroke < strokes; ++stroke) {
+        const auto made = practiceWireStroke(drum, drawNature(drum, 8), state, StrokePlace::Middle,
+                                             Dynamic::Medium, stroke, kPracticeWeather, sound);
+        const auto taps = tapsIn(made.samples, sound.sampleRate);
+        sum += taps.empty() ? 0.0 : lengthsOf(taps.front()).tone.value_or(Seconds{}).value / strokes;
+    }
+    return sum;
+}
+
+TEST(PracticeDrum, PadsShortenItAndHardlyAtTheHoop) {
+    PracticeState state = turned(8, 2);
+    state.leverOn = false;
+    const double open = toneLength(state);
+    const double hoop = plover().shell.radius().value;
+    for (const double angle : {0.3, 2.2, 4.7}) { // a single one leaves a member of every pair alone
+        Pad pad;
+        pad.fromCentre = Metres{0.75 * hoop};
+        pad.angle = Radians{angle};
+        state.pads.push_back(pad);
+    }
+    const double padded = toneLength(state);
+    for (Pad& pad : state.pads)
+        pad.fromCentre = Metres{hoop}; // where no mode moves, but for the inner half of its face
+    EXPECT_GT(open, 0.1);
+    EXPECT_LT(padded, 0.7 * open);
+    EXPECT_NEAR(toneLength(state), open, 0.15 * open);
+}
+
+TEST(PracticeDrum, ItsGaugeFollowsEachRodsOwnTension) {
+    const Drum drum = plover();
+    const HiddenNature nature = drawNature(drum, 8);
+    PracticeState state = turned(8, 2);
+    const auto mark = [&](int rod) { return practiceGauge(nature, state, HeadSide::Batter, rod, 1); };
+    EXPECT_EQ(mark(2), mark(2));
+    EXPECT_NEAR(2.0 * mark(2), std::round(2.0 * mark(2)), 1e-9); // to half a mark
+    const double before = mark(2);
+    const double opposite = mark(6);
+    state.batterTurns[2] = Turns{2.5};
+    EXPECT_GT(mark(2), 1.05 * before);
+    EXPECT_NEAR(mark(6), opposite, 0.02 * opposite); // the opposite rod hears it, but its gauge does not
+}
+
 } // namespace
 } // namespace bombo

@@ -1,5 +1,5 @@
 #include "core/procedure/head_work.h"
-#include "support/drums.h"
+#include "support/heads.h"
 
 #include <gtest/gtest.h>
 
@@ -9,17 +9,11 @@ namespace {
 using testing::plover;
 
 HeadBrief brief() {
-    HeadBrief b;
-    b.drum = plover();
-    b.target = Hertz{300};
-    b.targetTension = *tensionForEdgePitch(b.drum, HeadSide::Batter, b.target, {});
-    return b;
+    return testing::batterTo300();
 }
 
 RodReading reading(double hz) {
-    RodReading r;
-    r.frequency = Hertz{hz};
-    return r;
+    return testing::readingOf(hz);
 }
 
 HeadWork tapping() {

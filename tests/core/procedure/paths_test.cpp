@@ -49,6 +49,25 @@ TEST(Paths, OnceRoundGoesRound) {
     EXPECT_EQ(flat(turningOrder(7, Path::OnceRound)), all(7));
 }
 
+TEST(Paths, AnOwnSkipVisitsEveryRodOnceOrNamesWhatItMisses) {
+    for (int rods = 3; rods <= 16; ++rods)
+        for (int skip = 1; skip < rods; ++skip) {
+            const auto missed = missedRods(rods, skip);
+            // A skip reaches every rod exactly when it shares no divisor with their number.
+            EXPECT_EQ(missed.empty(), std::gcd(rods, skip) == 1) << rods << " by " << skip;
+            if (!missed.empty())
+                continue;
+            auto visited = flat(turningOrder(rods, Path::OwnSkip, skip));
+            EXPECT_EQ((visited[1] - visited[0] + rods) % rods, skip);
+            std::sort(visited.begin(), visited.end());
+            EXPECT_EQ(visited, all(rods));
+        }
+    EXPECT_EQ(missedRods(8, 2), (std::vector<int>{1, 3, 5, 7}));
+    EXPECT_EQ(missedRods(10, 5).size(), 8U);
+    EXPECT_EQ(missedRods(6, 0).size(), 5U);
+    EXPECT_TRUE(missedRods(8, -3).empty()); // the other way round
+}
+
 TEST(Paths, TappingFromAnyRodEitherWay) {
     EXPECT_EQ(tappingOrder(6, 2, Direction::CounterClockwise), (std::vector<int>{2, 3, 4, 5, 0, 1}));
     EXPECT_EQ(tappingOrder(6, 2, Direction::Clockwise), (std::vector<int>{2, 1, 0, 5, 4, 3}));

@@ -1,7 +1,9 @@
 #include "core/record/json_values.h"
+#include "core/record/proof.h"
 #include "support/drums.h"
 #include "support/sessions.h"
 
+#include <cmath>
 #include <gtest/gtest.h>
 #include <numbers>
 
@@ -26,11 +28,13 @@ TEST(SessionCommands, ApplyIsPure) {
 
 TEST(SessionCommands, EveryCommandHasAStableName) {
     const std::vector<Command> commands{
-        GoTo{},         ChooseTone{},   ChooseSource{},  FingerTight{},    GroupTurned{}, BeginTapping{},
-        TapHeard{},     MoveMade{},     CorrectCount{},  StartHeadAgain{}, SetStrainer{}, AnswerWires{},
-        AnswerRattle{}, AddPad{},       MovePad{},       RemovePad{},      SetNote{},     MarkSaved{},
-        SetWish{},      ChooseSchool{}, SetWeather{},    BothTurned{},     ChooseWay{},   AskAgain{},
-        CardTapHeard{}, StartCard{},    ChooseHandling{}};
+        GoTo{},         ChooseTone{},   ChooseSource{},   FingerTight{},    GroupTurned{},     BeginTapping{},
+        TapHeard{},     MoveMade{},     CorrectCount{},   StartHeadAgain{}, SetStrainer{},     AnswerWires{},
+        AnswerRattle{}, AddPad{},       MovePad{},        RemovePad{},      SetNote{},         MarkSaved{},
+        SetWish{},      ChooseSchool{}, SetWeather{},     BothTurned{},     ChooseWay{},       AskAgain{},
+        CardTapHeard{}, StartCard{},    ChooseHandling{}, StrokeHeard{},    ChooseCondition{}, Prepared{},
+        GaugeRead{},    ChooseGauge{},  Resists{},        RetraceHead{},    SetNearestRod{},   SetReminder{},
+        BeginHurry{},   EndHurry{},     BeginTrial{},     EndTrial{},       SetHand{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
@@ -292,6 +296,122 @@ TEST(Handling, PathAndToleranceAreChosenButNotInTheMiddleOfARound) {
     while (s.batter.group > 0)
         s = done(s, GroupTurned{HeadSide::Batter});
     EXPECT_EQ(done(s, ChooseHandling{Path::OnceRound, Cents{5.0}}).path, Path::OnceRound); // between rounds
+}
+
+HeardStroke stroke(double tone, std::optional<double> buzz = std::nullopt) {
+    HeardStroke heard{Hertz{190}, Seconds{tone}, std::nullopt, -12.0, buzz.has_value(), {}};
+    if (buzz)
+        heard.buzz = Seconds{*buzz};
+    return heard;
+}
+
+TEST(Strokes, TheMiddleOfThoseOfTheDrumAsItStands) {
+    Session s = fresh();
+    EXPECT_FALSE(strokesSay(s).ring);
+    for (const double tone : {0.40, 0.90, 0.42})
+        s = done(s, StrokeHeard{stroke(tone)});
+    s = done(s, StrokeHeard{stroke(0.25, 0.3)});  // wires on: they take some of the tone
+    EXPECT_EQ(strokesSay(s).ring, Seconds{0.42}); // one odd stroke does not count
+    EXPECT_EQ(strokesSay(s).tone, Seconds{0.25});
+    EXPECT_EQ(strokesSay(s).buzz, Seconds{0.3});
+    // Another stop of the knob: the wires are others, the drum without them is the same.
+    s = done(s, SetStrainer{Turns{1.0}});
+    EXPECT_FALSE(strokesSay(s).buzz);
+    EXPECT_EQ(strokesSay(s).ring, Seconds{0.42});
+    // A pad makes all of them old.
+    Pad pad;
+    pad.fromCentre = Metres{0.13};
+    s = done(s, AddPad{pad});
+    EXPECT_FALSE(strokesSay(s).ring);
+    s = done(s, StrokeHeard{stroke(0.3)});
+    EXPECT_EQ(s.strokes.size(), 1U);
+    const auto lines = proofLines(s);
+    EXPECT_EQ(lines.back().item, ProofItem::Ring);
+    EXPECT_EQ(lines.back().known, Known::Measured);
+    EXPECT_EQ(lines.back().reached, 0.3);
+}
+
+TEST(Strokes, NoMoreAreKeptThanSaySomething) {
+    Session s = fresh();
+    for (std::size_t i = 0; i < kMostStrokes + 5; ++i)
+        s = done(s, StrokeHeard{stroke(0.1 + 0.001 * static_cast<double>(i))});
+    EXPECT_EQ(s.strokes.size(), kMostStrokes);
+    EXPECT_EQ(s.strokes.back().tone, Seconds{0.1 + 0.001 * (kMostStrokes + 4)});
+}
+
+TEST(HurryBeforeAShow, HearsHeadsAsTheyStandAndEndsAsItWas) {
+    Session s = fresh();
+    s = done(s, ChooseHandling{Path::OppositePairs, Cents{5.0}});
+    s = done(s, BeginHurry{5.0, 1000});
+    EXPECT_EQ(s.station, Station::Batter);
+    EXPECT_EQ(s.batter.stage, HeadStage::Tapping);
+    EXPECT_EQ(s.batter.condition, HeadCondition::AsItStands);
+    EXPECT_TRUE(s.batter.way.half);
+    EXPECT_EQ(s.snareSide.stage, HeadStage::FingerTight); // left alone
+    EXPECT_EQ(s.tolerance, kQuickTolerance);
+    EXPECT_EQ(briefFor(s, HeadSide::Batter).mostMoves, 4);
+    EXPECT_EQ(briefFor(s, HeadSide::SnareSide).mostMoves, 0);
+    s = done(s, BeginHurry{15.0, 2000}); // more time than was thought: both heads
+    EXPECT_EQ(s.station, Station::SnareSide);
+    EXPECT_EQ(briefFor(s, HeadSide::SnareSide).mostMoves, 4);
+    s = done(s, EndHurry{});
+    EXPECT_EQ(s.tolerance, Cents{5.0});
+    EXPECT_FALSE(s.hurry);
+    for (const double minutes : {0.5, 99.0, std::nan("")})
+        EXPECT_EQ(apply(s, BeginHurry{minutes, 0}).fault(), Refusal::MinutesOutOfRange);
+}
+
+TEST(HurryBeforeAShow, WorkUnderWayIsHeardFromWhereItIs) {
+    Session s = done(fresh(), FingerTight{HeadSide::Batter});
+    s = done(s, GroupTurned{HeadSide::Batter});
+    const HeadWork before = s.batter;
+    s = done(s, BeginHurry{5.0, 1000});
+    EXPECT_EQ(s.batter.stage, HeadStage::Tapping);
+    EXPECT_EQ(s.batter.rodTurns, before.rodTurns); // the count is kept
+    EXPECT_EQ(s.batter.ledger, before.ledger);
+}
+
+TEST(Hands, ALeftHandGoesRoundTheOtherWay) {
+    Session s = done(fresh(), SetHand{true});
+    EXPECT_EQ(s.batter.direction, Direction::Clockwise);
+    s = done(done(s, FingerTight{HeadSide::Batter}), BeginTapping{HeadSide::Batter, 2, s.batter.direction});
+    TapHeard tap;
+    tap.reading.frequency = Hertz{300};
+    s = done(s, tap);
+    EXPECT_EQ(nextRodToTap(s.batter), 1); // after rod 3 comes rod 2
+    s = done(s, SetHand{false});          // not in the middle of a round
+    EXPECT_EQ(nextRodToTap(s.batter), 1);
+    EXPECT_EQ(s.snareSide.direction, Direction::CounterClockwise);
+    s = done(done(s, SetHand{true}), StartHeadAgain{HeadSide::Batter});
+    EXPECT_EQ(s.batter.direction, Direction::Clockwise);
+}
+
+TEST(SessionText, KeepsWhatIsNewerAndReadsWhatIsOlder) {
+    Session s = done(fresh(), ChooseCondition{HeadSide::Batter, HeadCondition::AsItStands});
+    s = done(s, SetNearestRod{3});
+    s = done(s, SetReminder{Reminder{ReminderKind::RestOver, 1234567}});
+    s = done(s, ChooseGauge{{"mine", {{70.0, Tension{2800}}}}});
+    s = done(s, StrokeHeard{stroke(0.4)});
+    s = done(s, BeginHurry{5.0, 99});
+    const std::string text = sessionText(s);
+    const auto back = sessionFromText(text);
+    ASSERT_TRUE(back);
+    EXPECT_EQ(sessionText(*back), text);
+    EXPECT_EQ(back->gauge, s.gauge);
+    EXPECT_EQ(back->batter, s.batter);
+    // A session of before these were known.
+    nlohmann::json older = nlohmann::json::parse(sessionText(fresh()));
+    for (const char* key : {"nearestRod", "gauge", "reminder", "hurry", "strokes", "strokesAt", "seating",
+                            "wiresAway", "strays", "leftHanded"})
+        older.erase(key);
+    for (const char* head : {"batter", "snareSide"})
+        for (const char* key : {"condition", "prepared", "resists", "ledger"})
+            older[head].erase(key);
+    ASSERT_TRUE(sessionFromText(older.dump()));
+    EXPECT_EQ(sessionText(*sessionFromText(older.dump())), sessionText(fresh()));
+    // A rod that the drum does not have.
+    older["nearestRod"] = 8;
+    EXPECT_EQ(sessionFromText(older.dump()).fault().key, "nearestRod");
 }
 
 } // namespace

@@ -1,0 +1,137 @@
+#include "app/head/begin_tools.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QGridLayout>
+#include <QInputDialog>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+constexpr std::array kTolerances{Cents{5.0}, Cents{8.0}, Cents{12.0}}; ///< to choose from
+
+int nearestTolerance(Cents wanted) {
+    std::size_t nearest = 0;
+    for (std::size_t i = 0; i < kTolerances.size(); ++i)
+        if (std::abs(kTolerances[i].value - wanted.value) <
+            std::abs(kTolerances[nearest].value - wanted.value))
+            nearest = i;
+    return static_cast<int>(nearest);
+}
+
+} // namespace
+
+QComboBox* toolBox(const char* name, const QString& says, const QStringList& choices) {
+    auto* combo = new QComboBox;
+    combo->setObjectName(QString::fromLatin1(name));
+    combo->setAccessibleName(says);
+    combo->setFocusPolicy(Qt::TabFocus);
+    combo->addItems(choices);
+    return combo;
+}
+
+BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* parent)
+    : QWidget(parent), m_controller(controller), m_side(side) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    m_condition = toolBox("beginWith", tr("What the work begins with"),
+                          {tr("A new head"), tr("Same, from slack"), tr("Same, as it stands")});
+    m_condition->setToolTip(tr("As it stands: nothing is slackened, the first thing is a round of taps."));
+    m_wires = toolBox("wiresAway", tr("How the wires are kept away"),
+                      {tr("Stick under wires"), tr("Wires lifted"), tr("Wires taken off")});
+    m_seating = toolBox("seating", tr("How a new head is seated"),
+                        {tr("Seat by palm"), tr("Rest overnight"), tr("No seating")});
+    m_path = toolBox(
+        "turnPath", tr("In which order rods are turned"),
+        {tr("Pairs, two keys"), tr("Across, one key"), tr("Round, one key"), tr("Your own skip\u2026")});
+    m_path->setToolTip(tr("Across or in pairs the film stays centred; round the head only in small steps."));
+    m_strays = toolBox("strays", tr("Which way strays are brought to the rest"),
+                       {tr("Strays up or down"), tr("Strays only up"), tr("Strays only down")});
+    m_strays->setToolTip(
+        tr("Only up ends a little above, and never leaves slack behind; only down ends below: "
+           "press the head afterwards."));
+    QStringList tolerances;
+    for (const Cents c : kTolerances)
+        tolerances << tr("Even to \u00b1%1 cents").arg(c.value);
+    m_tolerance = toolBox("evenWithin", tr("How even the head is to be"), tolerances);
+    m_tolerance->setToolTip(tr("Five takes a pass more; twelve is enough for a dead or noisy sound."));
+    m_skip = secondaryButton(tr("Finger-tight already"));
+    m_skip->setObjectName(QStringLiteral("fingerTight"));
+    m_skip->setToolTip(tr("Leaves the steps before it out and starts the count."));
+    connect(m_skip, &QPushButton::clicked, this, [this] { m_controller.perform(FingerTight{m_side}); });
+    int place = 0;
+    for (QWidget* tool : std::initializer_list<QWidget*>{m_condition, m_wires, m_seating, m_path, m_strays,
+                                                         m_tolerance, m_skip}) {
+        grid->addWidget(tool, place / 4, place % 4);
+        ++place;
+    }
+    grid->addWidget(m_skip, 1, 2, 1, 2);
+    connect(m_condition, &QComboBox::activated, this, [this](int index) {
+        m_controller.perform(ChooseCondition{m_side, static_cast<HeadCondition>(index)});
+    });
+    for (QComboBox* combo : {m_wires, m_seating, m_strays, m_tolerance})
+        connect(combo, &QComboBox::activated, this, [this] { choose(); });
+    connect(m_path, &QComboBox::activated, this, [this](int index) {
+        if (static_cast<Path>(index) == Path::OwnSkip)
+            askForSkip();
+        else
+            choose();
+    });
+}
+
+/// A skip that misses rods is not taken, and they are named.
+void BeginTools::askForSkip() {
+    const int rods = m_controller.session().drum.rods;
+    bool given = false;
+    const int skip = QInputDialog::getInt(this, tr("Your own skip"),
+                                          tr("From each rod on to the next but how many? 1 "
+                                             "is round the head:"),
+                                          m_skipped, 1, rods - 1, 1, &given);
+    const auto missed = missedRods(rods, skip);
+    if (given && missed.empty()) {
+        m_skipped = skip;
+        choose();
+    } else {
+        refresh();
+        if (given)
+            emit m_controller.notice(
+                {Notice::Kind::Problem,
+                 tr("A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor "
+                    "with %2.")
+                     .arg(skip)
+                     .arg(rods)
+                     .arg(rodsText(missed))});
+    }
+}
+
+void BeginTools::choose() {
+    m_controller.perform(ChooseHandling{static_cast<Path>(m_path->currentIndex()),
+                                        kTolerances.at(static_cast<std::size_t>(m_tolerance->currentIndex())),
+                                        static_cast<Seating>(m_seating->currentIndex()),
+                                        static_cast<WiresAway>(m_wires->currentIndex()),
+                                        static_cast<StrayRule>(m_strays->currentIndex()), m_skipped});
+}
+
+void BeginTools::refresh() {
+    const Session& session = m_controller.session();
+    const HeadWork& work = session.head(m_side);
+    const bool pairs = session.drum.rods % 2 == 0;
+    m_condition->setCurrentIndex(static_cast<int>(work.condition));
+    m_wires->setCurrentIndex(static_cast<int>(session.wiresAway));
+    m_seating->setCurrentIndex(static_cast<int>(session.seating));
+    const bool batter = m_side == HeadSide::Batter;
+    m_seating->setEnabled(work.condition != HeadCondition::AsItStands);
+    m_seating->setItemText(0, batter ? tr("Seat by palm") : tr("No palm (thin)"));
+    m_path->setItemText(0, pairs ? tr("Pairs, two keys") : tr("Far apart, one key"));
+    m_skipped = work.skip;
+    m_path->setItemText(3, session.path == Path::OwnSkip ? tr("Your own skip, %1\u2026").arg(work.skip)
+                                                         : tr("Your own skip\u2026"));
+    m_path->setCurrentIndex(static_cast<int>(session.path));
+    m_strays->setCurrentIndex(static_cast<int>(session.strays));
+    m_tolerance->setCurrentIndex(nearestTolerance(session.tolerance));
+    m_skip->setEnabled(work.condition != HeadCondition::AsItStands);
+}
+
+} // namespace bombo

@@ -1,0 +1,36 @@
+#pragma once
+/// How the work on a head begins and is handled, chosen before the count starts.
+#include "app/session/session_controller.h"
+
+#include <QComboBox>
+#include <QPushButton>
+#include <QWidget>
+
+namespace bombo {
+
+/// A choice in a row of tools: keeps its hands off the focus unless it is reached by Tab.
+QComboBox* toolBox(const char* name, const QString& says, const QStringList& choices);
+
+class BeginTools : public QWidget {
+    Q_OBJECT
+public:
+    BeginTools(SessionController& controller, HeadSide side, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    void choose();
+    void askForSkip();
+
+    SessionController& m_controller;
+    HeadSide m_side;
+    QComboBox* m_condition;
+    QComboBox* m_wires;
+    QComboBox* m_seating;
+    QComboBox* m_path;
+    QComboBox* m_strays;
+    QComboBox* m_tolerance;
+    QPushButton* m_skip;
+    int m_skipped = 1; ///< rods from one to the next, on a path of one's own
+};
+
+} // namespace bombo

@@ -1,0 +1,63 @@
+#include "app/reminder/calendar_file.h"
+
+#include <QCoreApplication>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Reminder", text);
+}
+
+QByteArray utc(const QDateTime& time) {
+    return time.toUTC().toString(QStringLiteral("yyyyMMdd'T'HHmmss'Z'")).toLatin1();
+}
+
+/// Text value with what the format gives a meaning to escaped.
+QByteArray escaped(QString text) {
+    text.replace(QLatin1Char('\\'), QStringLiteral("\\\\"));
+    text.replace(QLatin1Char(';'), QStringLiteral("\\;"));
+    text.replace(QLatin1Char(','), QStringLiteral("\\,"));
+    text.replace(QLatin1Char('\n'), QStringLiteral("\\n"));
+    return text.toUtf8();
+}
+
+/// A content line: at most 75 octets, continued after a space, never inside a character.
+QByteArray folded(const QByteArray& line) {
+    QByteArray out;
+    int length = 0;
+    for (const char c : line) {
+        const bool startsCharacter = (static_cast<unsigned char>(c) & 0xC0U) != 0x80U;
+        if (length >= 72 && startsCharacter) {
+            out += "\r\n ";
+            length = 1;
+        }
+        out += c;
+        ++length;
+    }
+    return out + "\r\n";
+}
+
+} // namespace
+
+QString reminderText(const Reminder& reminder, const QString& drum) {
+    return (reminder.kind == ReminderKind::RestOver ? tr("%1: the head has rested; tap its round once more")
+                                                    : tr("%1: look at its tuning again"))
+        .arg(drum);
+}
+
+QByteArray calendarFile(const Reminder& reminder, const QString& drum, const QDateTime& made) {
+    const QDateTime due = QDateTime::fromSecsSinceEpoch(reminder.due);
+    const QByteArray summary = escaped(reminderText(reminder, drum));
+    QByteArray file;
+    for (const QByteArray& line : std::initializer_list<QByteArray>{
+             "BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Bombo//Reminder//EN", "BEGIN:VEVENT",
+             "UID:" + QByteArray::number(static_cast<qlonglong>(reminder.due)) + "-" + utc(made) + "@bombo",
+             "DTSTAMP:" + utc(made), "DTSTART:" + utc(due), "DURATION:PT15M", "SUMMARY:" + summary,
+             "BEGIN:VALARM", "ACTION:DISPLAY", "TRIGGER:PT0S", "DESCRIPTION:" + summary, "END:VALARM",
+             "END:VEVENT", "END:VCALENDAR"})
+        file += folded(line);
+    return file;
+}
+
+} // namespace bombo

@@ -1,0 +1,98 @@
+#include "app/reminder/reminder_dialog.h"
+
+#include "app/reminder/calendar_file.h"
+#include "app/theme/parts.h"
+
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QSaveFile>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
+    : QDialog(parent), m_controller(controller) {
+    setObjectName(QStringLiteral("reminderDialog"));
+    setWindowTitle(tr("Remind me"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(20, 16, 20, 16);
+    column->setSpacing(12);
+    auto* lead =
+        textLabel("quiet", tr("A new head drifts in its first night, and weather moves all of them. The "
+                              "reminder shows when the program starts, and on the desktop while it runs."));
+    lead->setWordWrap(true);
+    column->addWidget(lead);
+    m_kind = new QComboBox;
+    m_kind->setObjectName(QStringLiteral("reminderKind"));
+    m_kind->setAccessibleName(tr("About what"));
+    m_kind->addItems({tr("The head has rested: tap it once more"), tr("Look at the tuning again")});
+    column->addWidget(m_kind);
+    m_when = new QDateTimeEdit;
+    m_when->setObjectName(QStringLiteral("reminderWhen"));
+    m_when->setAccessibleName(tr("When"));
+    m_when->setDisplayFormat(QStringLiteral("dddd d MMMM yyyy  HH:mm"));
+    m_when->setCalendarPopup(true);
+    const auto& kept = controller.session().reminder;
+    const QDateTime tomorrow(QDate::currentDate().addDays(1), QTime(10, 0));
+    m_when->setDateTime(kept ? QDateTime::fromSecsSinceEpoch(kept->due) : tomorrow);
+    m_kind->setCurrentIndex(kept ? static_cast<int>(kept->kind) : 0);
+    column->addWidget(m_when);
+    auto* quick = new QHBoxLayout;
+    for (const auto& [text, days] : {std::pair{tr("Tomorrow morning"), 1}, {tr("In a week"), 7}}) {
+        auto* button = secondaryButton(text);
+        button->setObjectName(QStringLiteral("inDays%1").arg(days));
+        connect(button, &QPushButton::clicked, this, [this, days = days] {
+            m_when->setDateTime(QDateTime(QDate::currentDate().addDays(days), QTime(10, 0)));
+        });
+        quick->addWidget(button);
+    }
+    quick->addStretch();
+    column->addLayout(quick);
+    column->addStretch();
+    auto* calendar = secondaryButton(tr("Save for a calendar\u2026"));
+    calendar->setObjectName(QStringLiteral("calendar"));
+    connect(calendar, &QPushButton::clicked, this, [this] {
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Save for a calendar"), QStringLiteral("bombo.ics"), tr("Calendar (*.ics)"));
+        if (!path.isEmpty())
+            saveCalendar(path);
+    });
+    auto* none = secondaryButton(tr("No reminder"));
+    none->setObjectName(QStringLiteral("noReminder"));
+    none->setEnabled(kept.has_value());
+    connect(none, &QPushButton::clicked, this, [this] {
+        if (m_controller.perform(SetReminder{}))
+            accept();
+    });
+    auto* set = primaryButton();
+    set->setText(tr("Remind me"));
+    set->setObjectName(QStringLiteral("setReminder"));
+    connect(set, &QPushButton::clicked, this, [this] {
+        if (m_controller.perform(SetReminder{chosen()}))
+            accept();
+    });
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(calendar);
+    buttons->addWidget(none);
+    buttons->addStretch();
+    buttons->addWidget(set);
+    column->addLayout(buttons);
+}
+
+Reminder ReminderDialog::chosen() const {
+    return {static_cast<ReminderKind>(m_kind->currentIndex()), m_when->dateTime().toSecsSinceEpoch()};
+}
+
+bool ReminderDialog::saveCalendar(const QString& path) {
+    QSaveFile file(path);
+    const QByteArray text = calendarFile(chosen(), QString::fromStdString(m_controller.session().drum.name),
+                                         QDateTime::currentDateTimeUtc());
+    if (file.open(QIODevice::WriteOnly) && file.write(text) == text.size() && file.commit())
+        return true;
+    emit m_controller.notice(
+        {Notice::Kind::Problem,
+         tr("%1 cannot be written: %2. Choose another folder.").arg(path, file.errorString())});
+    return false;
+}
+
+} // namespace bombo

@@ -1,0 +1,91 @@
+#include "core/faults/head_faults.h"
+
+#include "core/drum/beds.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace bombo {
+namespace {
+
+constexpr Cents kFall{8.0};            // what two rounds of sloppy taps do not differ by in the mean
+constexpr double kFollows = 0.4;       // of the pitch that the turns should bring
+constexpr Cents kWorthExpecting{20.0}; // less than this may hide in the taps
+constexpr Turns kAlike{0.125};         // what counting by eighths can mean by "the same"
+constexpr Cents kFarApart{20.0};
+constexpr Cents kBedsApart{8.0};
+
+Hertz meanHeard(const FinishedRound& round) {
+    double sum = 0.0;
+    int count = 0;
+    for (const auto& reading : round.readings)
+        if (reading) {
+            sum += std::log2(reading->frequency.value);
+            ++count;
+        }
+    return {std::exp2(sum / std::max(count, 1))};
+}
+
+Turns meanTurned(const FinishedRound& round) {
+    Turns sum;
+    for (const Turns turns : round.rodTurns)
+        sum += turns;
+    return sum / static_cast<double>(round.rodTurns.size());
+}
+
+Turns apart(const std::vector<Turns>& turns) {
+    const auto [low, high] = std::minmax_element(turns.begin(), turns.end());
+    return *high - *low;
+}
+
+/// Tension that a pitch stands for grows with its square, to the first order of small steps.
+Cents expectedRise(const FinishedRound& from, Turns by, const HeadBrief& brief) {
+    const double tension =
+        tensionFromHeard(brief.drum, brief.side, meanHeard(from), airAt(from.weather)).value;
+    // Before anything is learned: what a drum like this gains a turn. A learned figure would have got used to
+    // the fault.
+    const double gain = tensionPerTurnPrior(brief.drum, brief.side).value * by.value;
+    return {600.0 * std::log2(std::max(0.1, 1.0 + gain / std::max(tension, 1.0)))};
+}
+
+} // namespace
+
+std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& brief) {
+    std::vector<HeadFinding> findings;
+    const std::size_t rounds = work.history.size();
+    if (rounds == 0 || isProvisional(work))
+        return findings;
+    const FinishedRound& last = work.history.back();
+    const bool comparable = rounds >= 2 && work.history[rounds - 2].way.kind == last.way.kind;
+    if (comparable) {
+        const FinishedRound& before = work.history[rounds - 2];
+        const double change = centsBetween(meanHeard(before), meanHeard(last)).value;
+        if (before.rodTurns == last.rodTurns && change < -kFall.value)
+            findings.push_back({HeadFault::FallsBack, {}, Cents{-change}});
+        const Turns by = meanTurned(last) - meanTurned(before);
+        const Cents expected = expectedRise(before, by, brief);
+        if (expected > kWorthExpecting && change < kFollows * expected.value)
+            findings.push_back({HeadFault::PitchStaysBehind, {}, Cents{expected.value - change}});
+    }
+    const EvennessEstimate now = *lastEstimate(work);
+    const bool firstRound = rounds == 1 && work.condition != HeadCondition::AsItStands;
+    if (firstRound && apart(last.rodTurns) <= kAlike && now.widest > kFarApart)
+        findings.push_back({HeadFault::EqualTurnsUnequalPitch, {}, now.widest});
+    const std::vector<int> beds = rodsBesideBeds(static_cast<int>(last.rodTurns.size()));
+    if (brief.side == HeadSide::SnareSide && beds.size() < last.rodTurns.size()) {
+        double atBeds = 0.0;
+        for (const int rod : beds)
+            atBeds += now.heard[static_cast<std::size_t>(rod)].value / static_cast<double>(beds.size());
+        double sum = 0.0;
+        for (const Cents heard : now.heard)
+            sum += heard.value;
+        const double others = (sum - atBeds * static_cast<double>(beds.size())) /
+                              static_cast<double>(last.rodTurns.size() - beds.size());
+        if (std::abs(atBeds - others) > kBedsApart.value)
+            findings.push_back({HeadFault::BedsDiffer, beds, Cents{atBeds - others}});
+    }
+    return findings;
+}
+
+} // namespace bombo

@@ -1,0 +1,24 @@
+#pragma once
+/// What the rounds and turns of a head say is wrong, named while the work goes on.
+#include "core/procedure/head_work.h"
+
+namespace bombo {
+
+enum class HeadFault {
+    FallsBack,              ///< lower in pitch than before though no rod was turned: settling, seating, creep
+    PitchStaysBehind,       ///< turned up, but the pitch hardly followed: friction, or the film gives way
+    EqualTurnsUnequalPitch, ///< every rod counted alike, pitches far apart: hoop, edge, friction or film
+    BedsDiffer              ///< the rods beside the snare beds read otherwise than the rest, as they should
+};
+
+struct HeadFinding {
+    HeadFault fault = HeadFault::FallsBack;
+    std::vector<int> rods; ///< 0-based, where it concerns some of them
+    Cents amount;          ///< how far: fallen, missing, apart
+    bool operator==(const HeadFinding&) const = default;
+};
+
+/// From the last rounds that were heard; empty while there are too few. The gravest first.
+std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& brief);
+
+} // namespace bombo

@@ -1,0 +1,27 @@
+#include "core/tuning/evening_share.h"
+
+#include "core/acoustics/tension_field.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bombo {
+
+EveningShare learnEvening(const std::vector<EveningObservation>& seen) {
+    constexpr double readingSpread = 4.0; // cents: two rounds of taps, and rods that lose some of a turn
+    const EveningShare prior;
+    double precision = 1.0 / (prior.spread * prior.spread);
+    double weighted = precision * prior.mean;
+    for (const EveningObservation& one : seen) {
+        const int rods = static_cast<int>(one.turned.size());
+        const Eigen::MatrixXd uneven =
+            heardKernel(rods, 1) - Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
+        const Eigen::VectorXd full = one.centsPerTurn * uneven * one.turned;
+        const Eigen::VectorXd change = one.heardAfter - one.heardBefore;
+        precision += full.squaredNorm() / (readingSpread * readingSpread);
+        weighted += full.dot(change) / (readingSpread * readingSpread);
+    }
+    return {std::clamp(weighted / precision, 0.4, 1.6), 1.0 / std::sqrt(precision)};
+}
+
+} // namespace bombo
