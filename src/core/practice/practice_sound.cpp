@@ -68,7 +68,7 @@ void addRoom(std::vector<float>& samples, const PracticeSound& sound, double pea
     const double noise = peak * fromDb(sound.noiseDb);
     const double hum = peak * fromDb(sound.humDb);
     for (float& sample : samples)
-        sample += static_cast<float>(noise * dice.normal());
+        sample += static_cast<float>(noise * dice.rough());
     if (sound.humDb < -150.0)
         return; // below what a float can hold beside the tap
     for (std::size_t i = 0; i < samples.size(); ++i) {

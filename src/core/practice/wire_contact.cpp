@@ -21,112 +21,137 @@ constexpr double kContactStiffness =
 constexpr double kContactDamping = 2.0 * kContactLoss * 2.0 * std::numbers::pi * kContactHz;
 
 constexpr std::size_t kPlaces = kWirePlaces.size();
-using PerPlace = std::array<double, kPlaces>;
-using PerBody = std::array<PerPlace, kBodiesAPlace>;
+constexpr std::size_t kHalves = kContactModes / kPlaces;
+static_assert(kPlaces == 4 && kContactModes % 4 == 0);
 
-/// All bodies, a quantity at a time and without a branch, so that the compiler takes several places at once.
-struct Bodies {
-    PerBody pull{};     ///< m/s^2
-    PerBody position{}; ///< m, outward
-    PerBody velocity{};
-    PerBody contact{}; ///< acceleration that the head gives it
-    PerBody off{};     ///< 1 while it is off the head, else 0
-    double struck = 0; ///< bodies that came back with this sample
-    double change = 0; ///< of the contact accelerations with this sample, summed
+/// Four numbers, one of each place or of four modes, as two pairs that every processor of this kind takes
+/// together.
+using Two = double __attribute__((vector_size(2 * sizeof(double))));
+struct Four {
+    Two low{};
+    Two high{};
 
-    /// One sample on, over a head that stands and moves so at the places.
-    void advance(const PerPlace& head, const PerPlace& headVelocity, double dt) {
-        PerPlace strikes{};
-        PerPlace changes{};
-        for (std::size_t b = 0; b < kBodiesAPlace; ++b)
-            for (std::size_t k = 0; k < kPlaces; ++k) {
-                const double pressed = head[k] - position[b][k];
-                const double spring =
-                    kContactStiffness * pressed + kContactDamping * (headVelocity[k] - velocity[b][k]);
-                const double pushes = std::max(0.0, pressed > 0.0 ? spring : 0.0);
-                const double pulled = pull[b][k] * (1.0 + std::max(0.0, position[b][k]) * (1.0 / kBend));
-                changes[k] += pushes - contact[b][k];
-                contact[b][k] = pushes;
-                velocity[b][k] += (pushes - pulled) * dt;
-                position[b][k] += velocity[b][k] * dt;
-                const double touches = pushes > 0.0 ? 1.0 : 0.0;
-                strikes[k] += off[b][k] * touches;
-                off[b][k] = 1.0 - touches;
-            }
-        struck = (strikes[0] + strikes[1]) + (strikes[2] + strikes[3]);
-        change = (changes[0] + changes[1]) + (changes[2] + changes[3]);
+    static Four all(double value) { return {Two{value, value}, Two{value, value}}; }
+    void set(std::size_t i, double value) { (i < 2 ? low : high)[i % 2] = value; }
+    double operator[](std::size_t i) const { return (i < 2 ? low : high)[i % 2]; }
+    friend Four operator+(const Four& a, const Four& b) { return {a.low + b.low, a.high + b.high}; }
+    friend Four operator-(const Four& a, const Four& b) { return {a.low - b.low, a.high - b.high}; }
+    friend Four operator*(const Four& a, const Four& b) { return {a.low * b.low, a.high * b.high}; }
+    friend Four operator*(double a, const Four& b) { return {a * b.low, a * b.high}; }
+    Four& operator+=(const Four& other) { return *this = *this + other; }
+    /// `value` where `sign` is above 0, else 0.
+    static Four where(const Four& sign, const Four& value) {
+        return {sign.low > 0.0 ? value.low : Two{}, sign.high > 0.0 ? value.high : Two{}};
     }
 };
+using EveryMode = std::array<Four, kHalves>;
+
+/// All bodies, those of the four places side by side.
+struct Bodies {
+    std::array<Four, kBodiesAPlace> pull{};     ///< m/s^2
+    std::array<Four, kBodiesAPlace> position{}; ///< m, outward
+    std::array<Four, kBodiesAPlace> velocity{};
+    std::array<Four, kBodiesAPlace> contact{}; ///< acceleration that the head gives it
+    std::array<Four, kBodiesAPlace> off{};     ///< 1 while it is off the head, else 0
+    Four struck{};                             ///< bodies that came back with this sample
+    Four change{};                             ///< of the contact accelerations with this sample
+    Four pushed{};                             ///< contact beyond what it is at rest
+    Four away{};                               ///< bodies off the head
+
+    /// One sample on, over a head that stands and moves so at the places.
+    void advance(const Four& head, const Four& headVelocity, double dt) {
+        const Four one = Four::all(1.0);
+        struck = change = pushed = away = Four{};
+        for (std::size_t b = 0; b < kBodiesAPlace; ++b) {
+            const Four pressed = head - position[b];
+            const Four spring = kContactStiffness * pressed + kContactDamping * (headVelocity - velocity[b]);
+            const Four pushes = Four::where(pressed, Four::where(spring, spring));
+            const Four lifted = Four::where(position[b], position[b]);
+            const Four pulled = pull[b] * (one + (1.0 / kBend) * lifted);
+            change += pushes - contact[b];
+            pushed += pushes - pull[b];
+            contact[b] = pushes;
+            velocity[b] += dt * (pushes - pulled);
+            position[b] += dt * velocity[b];
+            const Four touches = Four::where(pushes, one);
+            struck += off[b] * touches;
+            off[b] = one - touches;
+            away += off[b];
+        }
+    }
+};
+
+double sumOf(const Four& four) {
+    return (four[0] + four[1]) + (four[2] + four[3]);
+}
 
 Bodies bodiesAtRest(const WireBodies& wires) {
     Dice dice(wires.seed);
     Bodies bodies;
     for (std::size_t k = 0; k < kPlaces; ++k)
         for (std::size_t b = 0; b < kBodiesAPlace; ++b) {
-            bodies.pull[b][k] = wires.pull * std::exp(kPullScatter * dice.normal());
-            bodies.position[b][k] = -bodies.pull[b][k] / kContactStiffness;
-            bodies.contact[b][k] = bodies.pull[b][k];
+            bodies.pull[b].set(k, wires.pull * std::exp(kPullScatter * dice.normal()));
+            bodies.position[b].set(k, -bodies.pull[b][k] / kContactStiffness);
+            bodies.contact[b].set(k, bodies.pull[b][k]);
         }
     return bodies;
 }
 
-using PerMode = std::array<double, kContactModes>;
-
-/// All modes as rotating pairs, a quantity at a time, so that the compiler takes several modes at once.
+/// All modes as rotating pairs.
 struct Swings {
-    PerMode deflection{}; ///< times angular frequency
-    PerMode velocity{};
-    PerMode turnCos{}; ///< with the decay of one sample
-    PerMode turnSin{};
-    std::array<PerMode, kWirePlaces.size()> deflects{}; ///< deflection of a place by `deflection`
-    std::array<PerMode, kWirePlaces.size()> moves{};    ///< its velocity by `velocity`
-    std::array<PerMode, kWirePlaces.size()> pushed{};   ///< velocity by a force at the place over one sample
+    EveryMode deflection{}; ///< times angular frequency
+    EveryMode velocity{};
+    EveryMode turnCos{}; ///< with the decay of one sample
+    EveryMode turnSin{};
+    std::array<Four, kContactModes> deflects{}; ///< the places' deflection by `deflection` of each mode
+    std::array<Four, kContactModes> moves{};    ///< their velocity by `velocity`
+    std::array<EveryMode, kPlaces> pushed{};    ///< velocity by a force at the place over one sample
+
+    /// The head under the places.
+    void under(Four& head, Four& headVelocity) const {
+        head = headVelocity = Four{};
+        for (std::size_t m = 0; m < kContactModes; ++m) {
+            head += deflection[m / kPlaces][m % kPlaces] * deflects[m];
+            headVelocity += velocity[m / kPlaces][m % kPlaces] * moves[m];
+        }
+    }
+    /// One sample on, after these forces at the places.
+    void advance(const Four& force) {
+        for (std::size_t half = 0; half < kHalves; ++half) {
+            Four v = velocity[half];
+            for (std::size_t k = 0; k < kPlaces; ++k)
+                v += force[k] * pushed[k][half];
+            const Four d = deflection[half];
+            deflection[half] = d * turnCos[half] + v * turnSin[half];
+            velocity[half] = v * turnCos[half] - d * turnSin[half];
+        }
+    }
+    double heard() const {
+        Four sum{};
+        for (const Four& half : deflection)
+            sum += half;
+        return sumOf(sum);
+    }
 };
 
 Swings swingsOf(const std::array<ContactMode, kContactModes>& modes, double dt) {
     Swings swings;
     for (std::size_t m = 0; m < kContactModes; ++m) {
         const ContactMode& mode = modes[m];
+        const std::size_t half = m / kPlaces;
+        const std::size_t at = m % kPlaces;
         const double omega = 2.0 * std::numbers::pi * mode.frequency;
         const double decay = std::exp(-mode.rate * dt);
-        swings.velocity[m] = mode.blow;
-        swings.turnCos[m] = decay * std::cos(omega * dt);
-        swings.turnSin[m] = decay * std::sin(omega * dt);
-        for (std::size_t k = 0; k < kWirePlaces.size(); ++k) {
-            swings.deflects[k][m] = mode.under[k] / omega;
-            swings.moves[k][m] = mode.under[k];
-            swings.pushed[k][m] = mode.under[k] * dt / mode.mass;
+        swings.velocity[half].set(at, mode.blow);
+        swings.turnCos[half].set(at, decay * std::cos(omega * dt));
+        swings.turnSin[half].set(at, decay * std::sin(omega * dt));
+        for (std::size_t k = 0; k < kPlaces; ++k) {
+            swings.deflects[m].set(k, mode.under[k] / omega);
+            swings.moves[m].set(k, mode.under[k]);
+            swings.pushed[k][half].set(at, mode.under[k] * dt / mode.mass);
         }
     }
     return swings;
-}
-
-constexpr PerMode kOnes = [] {
-    PerMode ones{};
-    ones.fill(1.0);
-    return ones;
-}();
-
-double dot(const PerMode& a, const PerMode& b) {
-    double even = 0;
-    double odd = 0;
-    for (std::size_t m = 0; m < kContactModes; m += 2) {
-        even += a[m] * b[m];
-        odd += a[m + 1] * b[m + 1];
-    }
-    return even + odd;
-}
-
-/// One sample on, after these forces at the places.
-void advance(Swings& swings, const std::array<double, kWirePlaces.size()>& force) {
-    for (std::size_t m = 0; m < kContactModes; ++m) {
-        double v = swings.velocity[m];
-        for (std::size_t k = 0; k < force.size(); ++k)
-            v += swings.pushed[k][m] * force[k];
-        const double d = swings.deflection[m];
-        swings.deflection[m] = d * swings.turnCos[m] + v * swings.turnSin[m];
-        swings.velocity[m] = v * swings.turnCos[m] - d * swings.turnSin[m];
-    }
 }
 
 } // namespace
@@ -142,28 +167,21 @@ WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, con
     WireContact result;
     const auto steps = static_cast<std::size_t>(seconds * sampleRate);
     const auto early = static_cast<std::size_t>(0.05 * sampleRate);
-    result.head.reserve(steps);
-    result.wires.reserve(steps);
+    result.head.resize(steps);
+    result.wires.resize(steps);
     double off = 0;
+    Four head{};
+    Four velocity{};
     for (std::size_t step = 0; step < steps; ++step) {
-        PerPlace head{};
-        PerPlace velocity{};
-        for (std::size_t k = 0; k < kPlaces; ++k) {
-            head[k] = dot(swings.deflects[k], swings.deflection);
-            velocity[k] = dot(swings.moves[k], swings.velocity);
-        }
+        swings.under(head, velocity);
         bodies.advance(head, velocity, dt);
-        PerPlace force{}; // on the head, beyond what bends it at rest
-        for (std::size_t b = 0; b < kBodiesAPlace; ++b)
-            for (std::size_t k = 0; k < kPlaces; ++k) {
-                force[k] -= bodyMass * (bodies.contact[b][k] - bodies.pull[b][k]);
-                off += step < early ? bodies.off[b][k] : 0.0;
-            }
-        if (bodies.struck > 0.0)
+        if (step < early)
+            off += sumOf(bodies.away);
+        if (sumOf(bodies.struck) > 0.0)
             result.lastStrike = static_cast<double>(step) * dt;
-        result.head.push_back(dot(swings.deflection, kOnes));
-        result.wires.push_back(bodies.change / count);
-        advance(swings, force);
+        result.head[step] = swings.heard();
+        result.wires[step] = sumOf(bodies.change) * (1.0 / count);
+        swings.advance(-bodyMass * bodies.pushed); // on the head, beyond what bends it at rest
     }
     result.apart = off / (static_cast<double>(std::max<std::size_t>(1, std::min(steps, early))) * count);
     return result;

@@ -1,3 +1,4 @@
+#include "core/units/dice.h"
 #include "core/units/pitch.h"
 #include "core/units/result.h"
 
@@ -76,6 +77,22 @@ TEST(ResultType, SameTypeOnBothSidesStaysApart) {
 TEST(InputProblemType, NamesItsKey) {
     EXPECT_EQ((InputProblem{"depth_m", "is missing"}).text(), "depth_m: is missing");
     EXPECT_EQ((InputProblem{"", "is no object"}).text(), "is no object");
+}
+
+TEST(Dice, RoughNumbersHaveTheMeanAndVarianceOfNormalOnes) {
+    Dice dice(11);
+    constexpr int many = 200000;
+    double sum = 0.0;
+    double squares = 0.0;
+    for (int i = 0; i < many; ++i) {
+        const double x = dice.rough();
+        EXPECT_LT(std::abs(x), 3.5);
+        sum += x;
+        squares += x * x;
+    }
+    // Standard errors: 1 / sqrt(n) of the mean, below sqrt(2 / n) of the variance; four of each.
+    EXPECT_NEAR(sum / many, 0.0, 4.0 / std::sqrt(many));
+    EXPECT_NEAR(squares / many, 1.0, 4.0 * std::sqrt(2.0 / many));
 }
 
 } // namespace
