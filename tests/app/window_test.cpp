@@ -69,6 +69,12 @@ TEST_F(Window, FitsTheSmallScreenAtEveryStep) {
             return p.session().station == Station::Proof;
         },
         600));
+    for (const Station station : {Station::Muffling, Station::Proof}) { // also with what was heard there
+        p.controller.goTo(station);
+        p.click(QStringLiteral("stroke"));
+        EXPECT_TRUE(p.waitFor([&] { return p.controller.lastStroke().has_value(); }));
+        always = always && fits();
+    }
     EXPECT_TRUE(always) << p.window.width() << 'x' << p.window.height();
     for (QScrollBar* bar : p.window.findChildren<QScrollBar*>())
         if (bar->isVisible() &&

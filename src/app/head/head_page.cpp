@@ -261,7 +261,7 @@ void HeadPage::refresh() {
 
     m_hoop->show(hoopPicture(session(), m_side));
     const StepWords words = stepWords(session(), m_side);
-    m_dial->show(words.kind, words.turns);
+    m_dial->show(words.kind, words.turns, words.prep, m_side);
     m_now->setText(words.now);
     m_figure->setText(words.figure);
     m_detail->setText(words.detail);

@@ -16,11 +16,12 @@ namespace bombo {
 struct StepWords {
     StepKind kind = StepKind::Fingers;
     Turns turns;
-    QString now;    ///< "Now both rods 2 and 6"
-    QString figure; ///< "1/8 turn tighter"
-    QString detail; ///< what comes after, what to expect
-    QString count;  ///< "pair 1 of 2"
-    QString button; ///< what the one big button does
+    QString now;                        ///< "Now both rods 2 and 6"
+    QString figure;                     ///< "1/8 turn tighter"
+    QString detail;                     ///< what comes after, what to expect
+    QString count;                      ///< "pair 1 of 2"
+    QString button;                     ///< what the one big button does
+    PrepKind prep = PrepKind::LookOver; ///< of StepKind::Prepare
 };
 StepWords stepWords(const Session& session, HeadSide side);
 /// The head was finished for another tone: what was heard no longer says whether it is right.

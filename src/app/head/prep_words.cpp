@@ -56,7 +56,9 @@ StepWords prepWords(const Session& session, HeadSide side) {
     const PrepStep& step = steps[at];
     const bool batter = side == HeadSide::Batter;
     StepWords words;
-    words.kind = StepKind::Fingers;
+    words.prep = step.kind;
+    const bool byHand = step.kind == PrepKind::Touch || step.kind == PrepKind::FingerTight;
+    words.kind = byHand ? StepKind::Fingers : StepKind::Prepare;
     switch (step.kind) {
     case PrepKind::WiresAway:
         words.now = tr("Now the wires");

@@ -1,5 +1,6 @@
 #include "app/head/stand_view.h"
 
+#include "app/head/prep_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
@@ -29,7 +30,15 @@ StandWords standWords(const Session& session, const std::optional<Reading>& read
     if (onHead) {
         const StepWords step =
             stepWords(session, session.station == Station::Batter ? HeadSide::Batter : HeadSide::SnareSide);
-        words = {step.kind, step.turns, step.now, step.figure, step.count, {}, step.button};
+        words = {step.kind,
+                 step.turns,
+                 step.now,
+                 step.figure,
+                 step.count,
+                 {},
+                 step.button,
+                 step.prep,
+                 session.station == Station::Batter ? HeadSide::Batter : HeadSide::SnareSide};
     } else {
         words.kind = StepKind::Settled;
         words.now = stationName(session.station);
@@ -53,7 +62,10 @@ void paintStand(QPainter& painter, const QRectF& area, const StandWords& words) 
         paintTurn(painter, left, words.turns);
     else if (words.kind == StepKind::Tap)
         paintTapPlace(painter, left);
-    const bool hasDial = words.kind == StepKind::Turn || words.kind == StepKind::Tap;
+    else if (words.kind == StepKind::Prepare)
+        paintPrep(painter, left, words.prep, words.side);
+    const bool hasDial =
+        words.kind == StepKind::Turn || words.kind == StepKind::Tap || words.kind == StepKind::Prepare;
     const double x = hasDial ? left.right() + 0.05 * area.width() : area.left() + 0.06 * area.width();
     const double width = area.right() - x - 0.04 * area.width();
     const double unit = area.height() / 10.0;

@@ -14,6 +14,8 @@ struct StandWords {
     QString count;
     QString heard;  ///< last reading, or what to do again
     QString button; ///< what the space bar does
+    PrepKind prep = PrepKind::LookOver;
+    HeadSide side = HeadSide::Batter;
 };
 StandWords standWords(const Session& session, const std::optional<Reading>& reading,
                       const QPushButton* primary);

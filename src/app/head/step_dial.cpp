@@ -1,5 +1,6 @@
 #include "app/head/step_dial.h"
 
+#include "app/head/prep_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
@@ -93,8 +94,10 @@ StepDial::StepDial(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Step, drawn"));
 }
 
-void StepDial::show(StepKind kind, Turns turns) {
+void StepDial::show(StepKind kind, Turns turns, PrepKind prep, HeadSide side) {
+    m_side = side;
     m_kind = kind;
+    m_prep = prep;
     m_turns = turns;
     const QString way = turns.value >= 0.0 ? tr("tighter, clockwise") : tr("looser, counter-clockwise");
     describe(this, kind == StepKind::Turn ? tr("%1 %2").arg(turnsText(turns), way) : QString());
@@ -113,6 +116,9 @@ void StepDial::paintEvent(QPaintEvent*) {
         break;
     case StepKind::Tap:
         paintTapPlace(painter, area);
+        break;
+    case StepKind::Prepare:
+        paintPrep(painter, area, m_prep, m_side);
         break;
     case StepKind::Fingers: // a rod with a touch on either side
         painter.setPen(QPen(p.quiet, 1.5));

@@ -1,6 +1,6 @@
 #pragma once
 /// The step at hand as a drawing: a key and its swept angle, a tap's place, or that it is done.
-#include "core/units/quantities.h"
+#include "core/procedure/preparation.h"
 
 #include <QWidget>
 
@@ -8,7 +8,7 @@ class QPainter;
 
 namespace bombo {
 
-enum class StepKind { Fingers, Turn, Tap, Settled, Limit };
+enum class StepKind { Fingers, Prepare, Turn, Tap, Settled, Limit };
 
 void paintTurn(QPainter& painter, const QRectF& area, Turns turns);
 void paintTapPlace(QPainter& painter, const QRectF& area);
@@ -17,7 +17,8 @@ class StepDial : public QWidget {
     Q_OBJECT
 public:
     explicit StepDial(QWidget* parent = nullptr);
-    void show(StepKind kind, Turns turns = {});
+    void show(StepKind kind, Turns turns = {}, PrepKind prep = PrepKind::LookOver,
+              HeadSide side = HeadSide::Batter);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -25,6 +26,8 @@ protected:
 private:
     StepKind m_kind = StepKind::Fingers;
     Turns m_turns;
+    PrepKind m_prep = PrepKind::LookOver; ///< of Prepare
+    HeadSide m_side = HeadSide::Batter;
 };
 
 } // namespace bombo

@@ -32,7 +32,7 @@ public:
     HeadMap map() const;
     std::optional<int> selected() const { return m_picture.selected; }
     void select(std::optional<int> pad);
-    QSize minimumSizeHint() const override { return {340, 340}; }
+    QSize minimumSizeHint() const override { return {320, 320}; }
 
 signals:
     void padMoved(int index, const bombo::Pad& pad);

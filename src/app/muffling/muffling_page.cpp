@@ -72,7 +72,7 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
 QWidget* MufflingPage::stepPanel() {
     QFrame* panel = card();
     auto* words = new QVBoxLayout(panel);
-    words->setContentsMargins(18, 10, 18, 10);
+    words->setContentsMargins(18, 8, 18, 8);
     words->setSpacing(4);
     m_now = textLabel("now");
     m_now->setWordWrap(true);
@@ -146,9 +146,7 @@ void MufflingPage::refresh() {
     else
         m_now->setText(picture.hasPads ? tr("Shorter than wanted: less pad")
                                        : tr("Short enough without a pad"));
-    QString detail = tr("predicted ring of the whole tone; %1 s wanted for %2")
-                         .arg(wanted, 0, 'f', 2)
-                         .arg(cueName(session().tone));
+    QString detail = tr("predicted; %1 s wanted for %2").arg(wanted, 0, 'f', 2).arg(cueName(session().tone));
     if (session().batter.history.empty())
         detail += tr("; from the targets, since the batter was not heard yet");
     if (const auto heard = strokesSay(session()).ring)
