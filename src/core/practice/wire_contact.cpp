@@ -32,8 +32,14 @@ struct Four {
     Two high{};
 
     static Four all(double value) { return {Two{value, value}, Two{value, value}}; }
-    void set(std::size_t i, double value) { (i < 2 ? low : high)[i % 2] = value; }
-    double operator[](std::size_t i) const { return (i < 2 ? low : high)[i % 2]; }
+    void set(std::size_t i, double value) {
+        Two& pair = i < 2 ? low : high;
+        (i % 2 == 0 ? pair[0] : pair[1]) = value;
+    }
+    double operator[](std::size_t i) const {
+        const Two& pair = i < 2 ? low : high;
+        return i % 2 == 0 ? pair[0] : pair[1];
+    }
     friend Four operator+(const Four& a, const Four& b) { return {a.low + b.low, a.high + b.high}; }
     friend Four operator-(const Four& a, const Four& b) { return {a.low - b.low, a.high - b.high}; }
     friend Four operator*(const Four& a, const Four& b) { return {a.low * b.low, a.high * b.high}; }
