@@ -1,6 +1,7 @@
 #include "core/procedure/head_work.h"
 
 #include "core/acoustics/pitches.h"
+#include "core/procedure/head_rounds.h"
 
 #include <algorithm>
 #include <cmath>
@@ -20,10 +21,6 @@ void turn(HeadWork& work, const RodMove& move, TurnCause cause) {
 /// The counted rounds are over: rods that are to stand further than the rest come next, then taps.
 void leaveRounds(HeadWork& work);
 
-bool isByGauge(const FinishedRound& round) {
-    return round.way.kind == TapKind::Gauge;
-}
-
 void openRound(HeadWork& work) {
     work.stage = HeadStage::Tapping;
     work.taps.assign(work.rodTurns.size(), {});
@@ -35,72 +32,6 @@ void leaveRounds(HeadWork& work) {
         openRound(work);
     else
         work.stage = HeadStage::Turning;
-}
-
-std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
-    std::vector<std::optional<RodPitches>> pitches;
-    for (const auto& r : round.readings)
-        pitches.push_back(r ? std::optional(RodPitches{r->frequency, r->second}) : std::nullopt);
-    return pitches;
-}
-
-Turns meanOf(const std::vector<Turns>& turns) {
-    Turns sum;
-    for (Turns t : turns)
-        sum += t;
-    return turns.empty() ? sum : sum / static_cast<double>(turns.size());
-}
-
-EvennessEstimate estimateOf(const FinishedRound& round) {
-    if (!isByGauge(round))
-        return estimateEvenness(pitchesOf(round));
-    std::vector<Hertz> implied;
-    for (const auto& reading : round.readings)
-        implied.push_back(reading->frequency);
-    return estimateFromGauge(implied);
-}
-
-/// The last round, with what a gauge read just before it with no turn between: together they know each rod.
-EvennessEstimate estimateNow(const HeadWork& work, const GaugeScale& scale) {
-    const FinishedRound& last = work.history.back();
-    if (isByGauge(last) || work.history.size() < 2)
-        return estimateOf(last);
-    const FinishedRound& before = work.history[work.history.size() - 2];
-    if (!isByGauge(before) || before.rodTurns != last.rodTurns)
-        return estimateOf(last);
-    std::vector<std::optional<double>> marks;
-    for (const auto& reading : before.readings)
-        marks.push_back(reading->gauge);
-    return estimateEvenness(pitchesOf(last), {localFromGauge(marks, scale)});
-}
-
-Turns sinceThen(const HeadWork& work, const FinishedRound& round) {
-    return work.meanTurns() - meanOf(round.rodTurns);
-}
-
-/// How unequal turns were heard, from every two full rounds of taps of one kind that follow each other.
-EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
-    std::vector<EveningObservation> seen;
-    const auto rods = static_cast<Eigen::Index>(work.rodTurns.size());
-    for (std::size_t i = 1; i < work.history.size(); ++i) {
-        const FinishedRound& before = work.history[i - 1];
-        const FinishedRound& after = work.history[i];
-        if (isByGauge(before) || before.way.half || after.way.half || before.way.kind != after.way.kind)
-            continue;
-        EveningObservation one{Eigen::VectorXd(rods), Eigen::VectorXd(rods), Eigen::VectorXd(rods), 0.0};
-        const EvennessEstimate was = estimateOf(before);
-        const EvennessEstimate is = estimateOf(after);
-        for (Eigen::Index rod = 0; rod < rods; ++rod) {
-            const auto at = static_cast<std::size_t>(rod);
-            one.turned[rod] = (after.rodTurns[at] - before.rodTurns[at]).value;
-            one.heardBefore[rod] = was.heard[at].value;
-            one.heardAfter[rod] = is.heard[at].value;
-        }
-        const Tension there = response.at((meanOf(before.rodTurns) + meanOf(after.rodTurns)) / 2.0);
-        one.centsPerTurn = kCentsPerShare * response.perTurn().value / std::max(there.value, 100.0);
-        seen.push_back(std::move(one));
-    }
-    return learnEvening(seen);
 }
 
 void closeRound(HeadWork& work, const HeadBrief& brief) {
@@ -144,13 +75,6 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     // No move helps: either the taps' noise hid that it is even already, or a limit stands in the way.
     work.withinTolerance = work.moves.empty() && plan.reachesTolerance;
     work.stage = work.moves.empty() ? HeadStage::Done : HeadStage::Turning;
-}
-
-/// Tension that a round heard, carried from its own weather to the brief's.
-Tension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
-    const Hertz mean = estimateOf(round).mean;
-    const Tension then = tensionFromHeard(brief.drum, brief.side, mean, airAt(round.weather));
-    return tensionInWeather(brief.drum, brief.side, then, round.weather, brief.weather);
 }
 
 } // namespace
@@ -490,30 +414,6 @@ std::optional<int> nextRodToTap(const HeadWork& work) {
     return std::nullopt;
 }
 
-bool halfRoundIsEnough(const HeadWork& work) {
-    const std::size_t rods = work.rodTurns.size();
-    for (auto round = work.history.rbegin(); rods % 2 == 0 && round != work.history.rend(); ++round) {
-        if (round->way.half || isByGauge(*round))
-            continue;
-        for (std::size_t i = 0; i < rods / 2; ++i) {
-            const Hertz one = round->readings[i]->frequency;
-            const Hertz other = round->readings[i + rods / 2]->frequency;
-            if (std::abs(centsBetween(one, other).value) > kTapsAgree.value)
-                return false;
-        }
-        return true;
-    }
-    return false;
-}
-
-std::optional<int> strayRod(const HeadWork& work) {
-    const bool fresh =
-        work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
-    return fresh && !work.history.empty() && !isProvisional(work)
-               ? strayReading(pitchesOf(work.history.back()))
-               : std::nullopt;
-}
-
 std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
     if (work.stage == HeadStage::Turning && work.movesDone < static_cast<int>(work.moves.size()))
         return work.moves[static_cast<std::size_t>(work.movesDone)];
@@ -523,81 +423,6 @@ std::optional<RodMove> moveAtHand(const HeadWork& work, Path path) {
                        work.countedRounds[static_cast<std::size_t>(work.round)]};
     }
     return std::nullopt;
-}
-
-TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
-    std::vector<TurnObservation> seen;
-    for (const FinishedRound& round : work.history)
-        // A gauge of unknown scale tells the rods apart, but not how tight the head is.
-        if (round.way.kind == work.history.back().way.kind && (!isByGauge(round) || brief.gauge.isKnown))
-            seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
-    return learnTurnResponse(brief.drum, brief.side, seen,
-                             work.condition == HeadCondition::AsItStands ? kFoundStanding : TurnStart{});
-}
-
-std::optional<EvennessEstimate> lastEstimate(const HeadWork& work) {
-    if (work.history.empty())
-        return std::nullopt;
-    return estimateOf(work.history.back());
-}
-
-Turns slackFloor(const HeadWork& work, const HeadBrief& brief) {
-    if (work.condition != HeadCondition::AsItStands)
-        return {};
-    const double room = tensionNow(work, brief).value - kFingerTight.value;
-    return work.meanTurns() - Turns{std::max(0.0, room) / turnResponseOf(work, brief).perTurn().value};
-}
-
-bool isProvisional(const HeadWork& work) {
-    return !work.history.empty() && isByGauge(work.history.back());
-}
-
-std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& brief) {
-    std::vector<GaugePoint> points;
-    for (std::size_t i = 1; i < work.history.size(); ++i) {
-        const FinishedRound& one = work.history[i - 1];
-        const FinishedRound& other = work.history[i];
-        if (isByGauge(one) == isByGauge(other) || one.rodTurns != other.rodTurns)
-            continue;
-        const FinishedRound& read = isByGauge(one) ? one : other;
-        double logs = 0.0;
-        for (const auto& reading : read.readings)
-            logs += std::log(*reading->gauge);
-        points.push_back({std::exp(logs / static_cast<double>(read.readings.size())),
-                          tensionIn(isByGauge(one) ? other : one, brief)});
-    }
-    return points;
-}
-
-Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
-    const TurnResponse response = turnResponseOf(work, brief);
-    if (work.history.empty())
-        return response.at(work.meanTurns());
-    const Tension heard = tensionIn(work.history.back(), brief);
-    const Turns since = sinceThen(work, work.history.back());
-    return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
-}
-
-Expectation expectationNow(const HeadWork& work, const HeadBrief& brief) {
-    const bool unheard = work.history.empty();
-    std::optional<Hertz> first;
-    if (unheard && work.condition == HeadCondition::AsItStands)
-        for (const auto& taps : work.taps)
-            if (!first && !taps.empty() && !taps.front().gauge)
-                first = taps.front().frequency;
-    const Tension tension = first ? tensionFromHeard(brief.drum, brief.side, *first, airAt(brief.weather))
-                                  : tensionNow(work, brief);
-    Expectation expected;
-    for (const CoupledMode& mode :
-         mutedModes(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side))
-        if (mode.frequency.value < 2000.0)
-            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
-    // Before anything was heard the turns are only a guess, and of a head found standing nothing is known;
-    // afterwards the head is where it was left.
-    const double guess = work.condition != HeadCondition::AsItStands ? 350.0 : first ? 200.0 : 1200.0;
-    expected.spread = Cents{unheard ? guess : 80.0};
-    expected.furthest = std::max(expected.furthest, 2.0 * expected.spread);
-    return expected;
 }
 
 } // namespace bombo
