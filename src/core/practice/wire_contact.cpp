@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 #include <numbers>
 
 namespace bombo {
@@ -33,12 +34,12 @@ struct Four {
 
     static Four all(double value) { return {Two{value, value}, Two{value, value}}; }
     void set(std::size_t i, double value) {
-        Two& pair = i < 2 ? low : high;
-        (i % 2 == 0 ? pair[0] : pair[1]) = value;
+        std::memcpy(reinterpret_cast<char*>(this) + i * sizeof value, &value, sizeof value);
     }
     double operator[](std::size_t i) const {
-        const Two& pair = i < 2 ? low : high;
-        return i % 2 == 0 ? pair[0] : pair[1];
+        double value = 0;
+        std::memcpy(&value, reinterpret_cast<const char*>(this) + i * sizeof value, sizeof value);
+        return value;
     }
     friend Four operator+(const Four& a, const Four& b) { return {a.low + b.low, a.high + b.high}; }
     friend Four operator-(const Four& a, const Four& b) { return {a.low - b.low, a.high - b.high}; }
