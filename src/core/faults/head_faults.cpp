@@ -1,10 +1,10 @@
 #include "core/faults/head_faults.h"
 
 #include "core/drum/beds.h"
+#include "core/procedure/head_rounds.h"
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace bombo {
 namespace {
@@ -27,19 +27,12 @@ Hertz meanHeard(const FinishedRound& round) {
     return {std::exp2(sum / std::max(count, 1))};
 }
 
-Turns meanTurned(const FinishedRound& round) {
-    Turns sum;
-    for (const Turns turns : round.rodTurns)
-        sum += turns;
-    return sum / static_cast<double>(round.rodTurns.size());
-}
-
 Turns apart(const std::vector<Turns>& turns) {
     const auto [low, high] = std::minmax_element(turns.begin(), turns.end());
     return *high - *low;
 }
 
-/// Tension that a pitch stands for grows with its square, to the first order of small steps.
+/// By how much the mean pitch should rise when every rod is turned `by` from where the round was heard.
 Cents expectedRise(const FinishedRound& from, Turns by, const HeadBrief& brief) {
     const double tension =
         tensionFromHeard(brief.drum, brief.side, meanHeard(from), airAt(from.weather)).value;
@@ -63,7 +56,7 @@ std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& bri
         const double change = centsBetween(meanHeard(before), meanHeard(last)).value;
         if (before.rodTurns == last.rodTurns && change < -kFall.value)
             findings.push_back({HeadFault::FallsBack, {}, Cents{-change}});
-        const Turns by = meanTurned(last) - meanTurned(before);
+        const Turns by = meanOf(last.rodTurns) - meanOf(before.rodTurns);
         const Cents expected = expectedRise(before, by, brief);
         if (expected > kWorthExpecting && change < kFollows * expected.value)
             findings.push_back({HeadFault::PitchStaysBehind, {}, Cents{expected.value - change}});
