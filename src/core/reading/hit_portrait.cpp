@@ -1,6 +1,7 @@
 #include "core/reading/hit_portrait.h"
 
 #include "core/reading/bands.h"
+#include "core/reading/steady_sound.h"
 
 #include <algorithm>
 #include <cmath>
@@ -104,7 +105,8 @@ std::vector<Partial>::const_iterator nearestTo(const std::vector<Partial>& parti
 
 } // namespace
 
-HitLengths lengthsOf(const Tap& hit) {
+HitLengths lengthsOf(const Tap& heard) {
+    const Tap hit = withoutLines(heard, steadyLinesBefore(heard));
     HitLengths lengths;
     lengths.tone = fallTime(hit, kLowestPartial.value, kHighestPartial.value);
     lengths.wires = wiresSound(hit, 0.012, 0.06); // a short buzz is over soon after the blow

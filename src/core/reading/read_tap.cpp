@@ -2,6 +2,7 @@
 
 #include "core/reading/bands.h"
 #include "core/reading/glide.h"
+#include "core/reading/steady_sound.h"
 
 #include <algorithm>
 #include <array>
@@ -283,10 +284,13 @@ const char* verdictName(Verdict verdict) {
     return "no_tone";
 }
 
-Reading readTap(const Tap& tap, const ReadingOptions& options) {
+Reading readTap(const Tap& heard, const ReadingOptions& options) {
     constexpr double largestDisagreement = 12.0; // cents between windows
     Reading reading;
-    const float peak = peakOf(tap.after);
+    const float peak = peakOf(heard.after);
+    const auto steady = steadyLinesBefore(heard);
+    const Tap cleaned = steady.empty() ? Tap{} : withoutLines(heard, steady);
+    const Tap& tap = steady.empty() ? heard : cleaned;
     reading.levelDb = 20.0 * std::log10(static_cast<double>(peak) + 1e-9);
 
     const double noise = meanSquare(tap.before);
@@ -297,7 +301,7 @@ Reading readTap(const Tap& tap, const ReadingOptions& options) {
     }
     const PowerSpectrum before = spectrumBefore(tap);
     reading.partials = measurePartials(tap, spectralPeaks(tap, before, options.mostPartials));
-    if (isClipped(tap.after, peak)) {
+    if (isClipped(heard.after, peak)) {
         reading.verdict = Verdict::Clipped;
         return reading;
     }

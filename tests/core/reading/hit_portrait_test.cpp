@@ -50,6 +50,21 @@ TEST(HitPortrait, FindsBodyEdgeAndRing) {
     EXPECT_FALSE(portrait->buzz);
 }
 
+TEST(HitPortrait, HumDoesNotHideTheLength) {
+    Tap tap = hit({{190, 0.4, 0.3}, {285, 0.4, 0.15}});
+    const auto quiet = lengthsOf(tap);
+    auto addHum = [](std::vector<float>& samples, double first) {
+        for (std::size_t i = 0; i < samples.size(); ++i)
+            samples[i] += static_cast<float>(
+                0.03 * std::sin(2.0 * M_PI * 100.02 * (first + static_cast<double>(i)) / kRate));
+    };
+    addHum(tap.before, -4800.0);
+    addHum(tap.after, 0.0);
+    const auto hummed = lengthsOf(tap);
+    ASSERT_TRUE(quiet.tone && hummed.tone);
+    EXPECT_NEAR(hummed.tone->value / quiet.tone->value, 1.0, 0.1);
+}
+
 TEST(HitPortrait, WiresHaveALengthOfTheirOwn) {
     for (const double buzz : {0.15, 0.3, 0.5}) {
         const auto portrait = portraitOf(hit({{190, 0.4, 0.3}, {285, 0.4, 0.15}}, buzz));
