@@ -1,8 +1,10 @@
 #include "cli/round_inputs.h"
 #include "core/faults/head_faults.h"
+#include "core/procedure/head_rounds.h"
 #include "core/tuning/evenness.h"
 #include "core/tuning/targets.h"
 
+#include <algorithm>
 #include <cmath>
 #include <fmt/format.h>
 
@@ -61,31 +63,31 @@ std::optional<InputProblem> takeSchool(const Json& in, MoveLimits& limits) {
     return std::nullopt;
 }
 
-/// How much of the pitch that equal turns should bring did come, from the round before to now.
-void warnOfFollowing(Json& warnings, const Drum& drum, HeadSide side, const PastRound& before,
-                     const std::vector<double>& turns, const EvennessEstimate& now) {
+/// The rounds as the work on a head would have them, oldest first, the last one `now`.
+HeadWork workOf(const Drum& drum, const std::vector<PastRound>& newestFirst, const PastRound& now) {
     HeadWork work = freshHead(drum.rods);
-    HeadBrief brief;
-    brief.drum = drum;
-    brief.side = side;
-    const auto finished = [](const std::vector<double>& stood,
-                             const std::vector<std::optional<RodPitches>>& heard) {
+    const auto finished = [&](const PastRound& past) {
         FinishedRound round;
-        for (const double t : stood)
+        for (const double t : past.turns)
             round.rodTurns.push_back(Turns{t});
-        for (const auto& pitches : heard) {
+        for (const auto& pitches : past.heard) {
             RodReading reading;
             if (pitches)
                 reading.frequency = pitches->edge;
             round.readings.push_back(pitches ? std::optional(reading) : std::nullopt);
         }
+        round.way.half = std::any_of(past.heard.begin(), past.heard.end(), [](const auto& h) { return !h; });
         return round;
     };
-    std::vector<std::optional<RodPitches>> heardNow;
-    for (const Cents cents : now.heard)
-        heardNow.push_back(RodPitches{moved(now.mean, cents), std::nullopt});
-    work.history = {finished(before.turns, before.heard), finished(turns, heardNow)};
+    for (auto past = newestFirst.rbegin(); past != newestFirst.rend(); ++past)
+        work.history.push_back(finished(*past));
+    work.history.push_back(finished(now));
     work.rodTurns = work.history.back().rodTurns;
+    return work;
+}
+
+/// How much of the pitch that equal turns should bring did come, from the round before to now.
+void warnOfFollowing(Json& warnings, const HeadWork& work, const HeadBrief& brief) {
     for (const HeadFinding& finding : headFindings(work, brief)) {
         if (finding.fault == HeadFault::FallsBack)
             warnings.push_back(
@@ -156,6 +158,11 @@ Answer even(const Json& in, const Shelf& shelf) {
         beside.push_back(localFromHoopGap(metres, response, seen.front().meanTurns));
     }
     const EvennessEstimate now = estimateEvenness(*readings, beside);
+    const HeadWork work = workOf(*drum, *history, {*turns, *readings});
+    HeadBrief brief;
+    brief.drum = *drum;
+    brief.side = *side;
+    limits.evening = eveningOf(work, response);
     const MovePlan plan = planMoves(now, Hertz{*target}, rodTurns, response, drum->head(*side), limits);
 
     Json out{{"mean_hz", now.mean.value},
@@ -173,9 +180,10 @@ Answer even(const Json& in, const Shelf& shelf) {
              {"turn_response",
               {{"per_turn_n_per_m", response.perTurn().value},
                {"standard_error_n_per_m", std::sqrt(response.covariance(1, 1))}}},
+             {"evening", {{"factor", limits.evening.mean}, {"standard_error", limits.evening.spread}}},
              {"warnings", warningsOf(*drum, *side, *readings, now)}};
     if (!history->empty())
-        warnOfFollowing(out["warnings"], *drum, *side, history->front(), *turns, now);
+        warnOfFollowing(out["warnings"], work, brief);
     for (const RodMove& move : plan.moves) {
         Json rods = Json::array();
         for (int rod : move.rods) {

@@ -188,6 +188,84 @@ TEST_F(HeadJob, AMarkIsTypedWhereTheDrumIsReal) {
     EXPECT_EQ(text("step"), QStringLiteral("Rod 2"));
 }
 
+TEST_F(HeadJob, TheHoopGapTellsOppositeRodsApart) {
+    fingerTight();
+    ASSERT_TRUE(until([](const HeadWork& w) { return w.stage == HeadStage::Turning; }));
+    p().click(QStringLiteral("listenNow"));
+    choose("tapKind", 3);
+    EXPECT_EQ(text("now"), QStringLiteral("Now measure the hoop gap"));
+    ASSERT_TRUE(until([](const HeadWork& w) { return w.stage != HeadStage::Tapping; }));
+    EXPECT_EQ(work().history.back().way.kind, TapKind::HoopGap);
+    EXPECT_FALSE(isProvisional(work())); // the taps before it still hold
+    const auto& moves = work().moves;
+    EXPECT_TRUE(std::any_of(moves.begin(), moves.end(), [](const RodMove& m) { return m.rods.size() == 1; }));
+    ASSERT_TRUE(until(isDone)); // the next rounds are heard again
+    EXPECT_TRUE(work().withinTolerance);
+}
+
+TEST_F(HeadJob, GapAndFeelAreEnteredWhereTheDrumIsReal) {
+    fingerTight();
+    ASSERT_TRUE(until([](const HeadWork& w) { return w.stage == HeadStage::Tapping; }));
+    p().controller.chooseSource(SoundSource::Microphone);
+    choose("tapKind", 3);
+    auto* gap = p().find<QDoubleSpinBox>(QStringLiteral("mark"));
+    EXPECT_EQ(gap->suffix(), QStringLiteral(" mm"));
+    gap->setFocus();
+    gap->selectAll();
+    QTest::keyClicks(gap, QStringLiteral("9.25"));
+    QTest::keyClick(gap, Qt::Key_Return);
+    ASSERT_EQ(work().rodsHeard(), 1);
+    EXPECT_EQ(work().taps[0][0].gauge, 9.25);
+    choose("tapKind", 4); // another kind begins the round again
+    EXPECT_EQ(work().rodsHeard(), 0);
+    choose("feel", 1);
+    p().click(QStringLiteral("primary"));
+    ASSERT_EQ(work().rodsHeard(), 1);
+    EXPECT_EQ(work().taps[0][0].gauge, -1.0);
+    EXPECT_EQ(text("step"), QStringLiteral("Rod 2"));
+}
+
+TEST_F(HeadJob, BothAsOneAreRaisedBeforeEitherIsEvened) {
+    School both = p().session().school;
+    both.order = HeadOrder::BothAsOne;
+    p().controller.perform(ChooseSchool{both});
+    fingerTight();
+    ASSERT_TRUE(until([](const HeadWork& w) { return w.stage == HeadStage::Tapping; }));
+    EXPECT_EQ(text("step"), QStringLiteral("Raise the snare side"));
+    p().press(Qt::Key_Space);
+    EXPECT_EQ(p().session().station, Station::SnareSide);
+    p().click(QStringLiteral("fingerTight"));
+    focusPrimary();
+    ASSERT_TRUE(
+        p().spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.stage == HeadStage::Tapping; }));
+    EXPECT_EQ(text("step"), QStringLiteral("Rod 1")); // both are up: now they are heard
+    p().controller.goTo(Station::Batter);
+    EXPECT_EQ(text("step"), QStringLiteral("Rod 1"));
+}
+
+TEST_F(HeadJob, StretchedOvernightAndBroughtDown) {
+    choose("seating", 3);
+    choose("largestStep", 2);
+    fingerTight();
+    EXPECT_LE(work().countedRounds.front(), Turns{0.25});
+    ASSERT_TRUE(until(isDone));
+    EXPECT_TRUE(work().above);
+    EXPECT_EQ(stationState(p().session(), Station::Batter), StationState::Doing);
+    EXPECT_TRUE(text("detail").contains(QStringLiteral("overnight")));
+    close(); // the night
+    open();
+    EXPECT_TRUE(work().above);
+    EXPECT_EQ(p().find<QPushButton>(QStringLiteral("primary"))->text(), QStringLiteral("It has rested"));
+    focusPrimary();
+    p().press(Qt::Key_Space);
+    ASSERT_EQ(work().stage, HeadStage::Turning);
+    EXPECT_LT(work().moves.front().turns, Turns{});
+    ASSERT_TRUE(until(isDone));
+    EXPECT_FALSE(work().above);
+    EXPECT_TRUE(work().withinTolerance);
+    EXPECT_EQ(stationState(p().session(), Station::Batter), StationState::Done);
+}
+
 TEST_F(HeadJob, FiveMinutesBeforeTheShow) {
     inDialog([](QDialog& dialog) {
         auto* plan = dialog.findChild<QTableWidget*>(QStringLiteral("plan"));

@@ -294,6 +294,15 @@ TEST_F(Cli, EvenTakesReadingsAsTheyWereTapped) {
     const Json learned = answer("even", in);
     EXPECT_LT(learned["turn_response"]["standard_error_n_per_m"].get<double>(),
               whole["turn_response"]["standard_error_n_per_m"].get<double>());
+    // Equal turns teach nothing of how unequal ones are heard; unequal ones do.
+    EXPECT_EQ(whole["evening"], learned["evening"]);
+    Json uneven = in;
+    uneven["readings"] = {tap(1, 396), tap(2, 401), tap(3, 404), tap(4, 396), tap(5, 401), tap(6, 404)};
+    uneven["history"] = {
+        {{"readings", {tap(1, 372), tap(2, 401), tap(3, 404), tap(4, 372), tap(5, 401), tap(6, 404)}},
+         {"moves", {{{"rod", 1}, {"turns", 0.25}}, {{"rod", 4}, {"turns", 0.25}}}}}};
+    EXPECT_LT(answer("even", uneven)["evening"]["standard_error"].get<double>(),
+              whole["evening"]["standard_error"].get<double>());
     // A pitch that this film cannot reach is said to be another's.
     in.erase("history");
     in["readings"] = {tap(1, 1500), tap(2, 1500), tap(3, 1500)};

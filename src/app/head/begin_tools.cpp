@@ -5,6 +5,7 @@
 
 #include <QGridLayout>
 #include <QInputDialog>
+#include <algorithm>
 #include <cmath>
 
 namespace bombo {
@@ -41,8 +42,12 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
     m_condition->setToolTip(tr("As it stands: nothing is slackened, the first thing is a round of taps."));
     m_wires = toolBox("wiresAway", tr("How the wires are kept away"),
                       {tr("Stick under wires"), tr("Wires lifted"), tr("Wires taken off")});
-    m_seating = toolBox("seating", tr("How a new head is seated"),
-                        {tr("Seat by palm"), tr("Rest overnight"), tr("No seating")});
+    m_seating =
+        toolBox("seating", tr("How a new head is seated"),
+                {tr("Seat by palm"), tr("Rest overnight"), tr("No seating"), tr("Stretch overnight")});
+    m_seating->setToolTip(
+        tr("Stretch: the batter is taken about a minor third above pitch, evened there, left "
+           "overnight, and brought down again."));
     m_path = toolBox(
         "turnPath", tr("In which order rods are turned"),
         {tr("Pairs, two keys"), tr("Across, one key"), tr("Round, one key"), tr("Your own skip\u2026")});
@@ -57,21 +62,25 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
         tolerances << tr("Even to \u00b1%1 cents").arg(c.value);
     m_tolerance = toolBox("evenWithin", tr("How even the head is to be"), tolerances);
     m_tolerance->setToolTip(tr("Five takes a pass more; twelve is enough for a dead or noisy sound."));
+    m_step = toolBox(
+        "largestStep", tr("How far a round turns the rods at most"),
+        {tr("Steps to 1 turn"), tr("Steps to 1/2 turn"), tr("Steps to 1/4 turn"), tr("Steps of 1/8 turn")});
+    m_step->setToolTip(tr("They get smaller by themselves towards the target. Small ones keep the hoop level "
+                          "and take longer."));
     m_skip = secondaryButton(tr("Finger-tight already"));
     m_skip->setObjectName(QStringLiteral("fingerTight"));
     m_skip->setToolTip(tr("Leaves the steps before it out and starts the count."));
     connect(m_skip, &QPushButton::clicked, this, [this] { m_controller.perform(FingerTight{m_side}); });
     int place = 0;
     for (QWidget* tool : std::initializer_list<QWidget*>{m_condition, m_wires, m_seating, m_path, m_strays,
-                                                         m_tolerance, m_skip}) {
+                                                         m_tolerance, m_step, m_skip}) {
         grid->addWidget(tool, place / 4, place % 4);
         ++place;
     }
-    grid->addWidget(m_skip, 1, 2, 1, 2);
     connect(m_condition, &QComboBox::activated, this, [this](int index) {
         m_controller.perform(ChooseCondition{m_side, static_cast<HeadCondition>(index)});
     });
-    for (QComboBox* combo : {m_wires, m_seating, m_strays, m_tolerance})
+    for (QComboBox* combo : {m_wires, m_seating, m_strays, m_tolerance, m_step})
         connect(combo, &QComboBox::activated, this, [this] { choose(); });
     connect(m_path, &QComboBox::activated, this, [this](int index) {
         if (static_cast<Path>(index) == Path::OwnSkip)
@@ -111,7 +120,8 @@ void BeginTools::choose() {
                                         kTolerances.at(static_cast<std::size_t>(m_tolerance->currentIndex())),
                                         static_cast<Seating>(m_seating->currentIndex()),
                                         static_cast<WiresAway>(m_wires->currentIndex()),
-                                        static_cast<StrayRule>(m_strays->currentIndex()), m_skipped});
+                                        static_cast<StrayRule>(m_strays->currentIndex()), m_skipped,
+                                        kSteps.at(static_cast<std::size_t>(m_step->currentIndex()))});
 }
 
 void BeginTools::refresh() {
@@ -124,6 +134,7 @@ void BeginTools::refresh() {
     const bool batter = m_side == HeadSide::Batter;
     m_seating->setEnabled(work.condition != HeadCondition::AsItStands);
     m_seating->setItemText(0, batter ? tr("Seat by palm") : tr("No palm (thin)"));
+    m_seating->setItemText(3, batter ? tr("Stretch overnight") : tr("Stretch batter only"));
     m_path->setItemText(0, pairs ? tr("Pairs, two keys") : tr("Far apart, one key"));
     m_skipped = work.skip;
     m_path->setItemText(3, session.path == Path::OwnSkip ? tr("Your own skip, %1\u2026").arg(work.skip)
@@ -131,6 +142,8 @@ void BeginTools::refresh() {
     m_path->setCurrentIndex(static_cast<int>(session.path));
     m_strays->setCurrentIndex(static_cast<int>(session.strays));
     m_tolerance->setCurrentIndex(nearestTolerance(session.tolerance));
+    const auto step = std::find(kSteps.begin(), kSteps.end(), session.largestStep);
+    m_step->setCurrentIndex(static_cast<int>(step - kSteps.begin()));
     m_skip->setEnabled(work.condition != HeadCondition::AsItStands);
 }
 

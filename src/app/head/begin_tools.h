@@ -29,6 +29,7 @@ private:
     QComboBox* m_path;
     QComboBox* m_strays;
     QComboBox* m_tolerance;
+    QComboBox* m_step;
     QPushButton* m_skip;
     int m_skipped = 1; ///< rods from one to the next, on a path of one's own
 };

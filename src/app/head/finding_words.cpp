@@ -32,6 +32,11 @@ QString findingText(const HeadFinding& finding) {
                   "film. "
                   "That is not your count; the moves even it out.")
             .arg(cents);
+    case HeadFault::RodStands:
+        return tr("%1 was turned, but its mark hardly moved: a burr, a dry thread or a bent rod. Back it "
+                  "off, "
+                  "clean and grease it, never force it; then read again.")
+            .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()));
     case HeadFault::BedsDiffer:
         return tr("%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do "
                   "not "

@@ -82,6 +82,11 @@ QWidget* HeadPage::stepPanel() {
     m_mark->setMinimumWidth(110);
     m_mark->hide();
     connect(m_mark->findChild<QLineEdit*>(), &QLineEdit::returnPressed, this, &HeadPage::act);
+    m_feel =
+        toolBox("feel", tr("How this rod feels"),
+                {tr("Much looser"), tr("Looser"), tr("Like the others"), tr("Tighter"), tr("Much tighter")});
+    m_feel->setCurrentIndex(2);
+    m_feel->hide();
     m_primary = primaryButton();
     connect(m_primary, &QPushButton::clicked, this, &HeadPage::act);
 
@@ -98,6 +103,7 @@ QWidget* HeadPage::stepPanel() {
     auto* act = new QHBoxLayout;
     act->addStretch();
     act->addWidget(m_mark);
+    act->addWidget(m_feel);
     act->addWidget(m_primary);
     words->addLayout(act);
     auto* row = new QHBoxLayout(panel);
@@ -241,7 +247,7 @@ void HeadPage::refresh() {
         batter ? finger ? tr("Wires off, snare side muted, finger on the middle.")
                         : tr("Wires off, snare side muted, nothing on this head.")
                : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
-    if (work.way.kind == TapKind::Gauge && work.stage != HeadStage::FingerTight)
+    if (isSilent(work.way.kind) && work.stage != HeadStage::FingerTight)
         conditions = tr("In silence: the result is provisional until it is heard.");
     if (session().hurry)
         conditions = tr("Before the show, stop by %1. ").arg(clockText(session().hurry->until)) + conditions;
@@ -268,9 +274,8 @@ void HeadPage::refresh() {
     m_count->setText(words.count);
     m_primary->setText(words.button);
     m_primary->setAccessibleDescription(words.now + QStringLiteral(", ") + words.figure);
-    const bool byGauge = work.way.kind == TapKind::Gauge;
-    const bool waits =
-        work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone && !byGauge;
+    const bool waits = work.stage == HeadStage::Tapping && session().source == SoundSource::Microphone &&
+                       !isSilent(work.way.kind) && !raisesOtherFirst(session(), m_side);
     m_primary->setEnabled(!waits);
     m_undo->setEnabled(controller().undoStack().canUndo());
     m_listenNow->setText(work.stage == HeadStage::Done ? tr("Tap the round again") : tr("Listen now"));
@@ -295,8 +300,7 @@ QString HeadPage::hintFor(const HeadWork& work, const HeadBrief& brief) const {
             "Clean and grease it, never force it. Film load near its limit: stay here.");
     if (const auto stray = strayRod(work))
         return tr("Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge "
-                  "and "
-                  "the hoop there.")
+                  "and the hoop there.")
             .arg(*stray + 1);
     const bool justHeard =
         work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
@@ -308,7 +312,7 @@ QString HeadPage::hintFor(const HeadWork& work, const HeadBrief& brief) const {
     const auto move = moveAtHand(work, session().path);
     if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
         return tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count "
-                  "of both.")
+                  "of both; or read hoop gap, gauge or feel (Listen now, In silence).")
             .arg(rodsText(move->rods));
     if (m_side == HeadSide::SnareSide && work.stage != HeadStage::FingerTight)
         return tr("Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds "
@@ -321,10 +325,17 @@ QString HeadPage::hintFor(const HeadWork& work, const HeadBrief& brief) const {
 /// The mark's field beside the big button, while rods are compared by a gauge that is not the practice one.
 void HeadPage::showGauge() {
     const HeadWork& work = session().head(m_side);
-    const bool asks = work.stage == HeadStage::Tapping && work.way.kind == TapKind::Gauge &&
-                      session().source != SoundSource::Practice;
-    m_mark->setVisible(asks);
-    if (asks) {
+    const TapKind kind = work.way.kind;
+    const bool asks =
+        work.stage == HeadStage::Tapping && isSilent(kind) && session().source != SoundSource::Practice;
+    m_mark->setVisible(asks && kind != TapKind::Feel);
+    m_feel->setVisible(asks && kind == TapKind::Feel);
+    if (asks && kind != TapKind::Feel) {
+        m_mark->setRange(0.0, marksOf(kind).highest);
+        m_mark->setDecimals(kind == TapKind::HoopGap ? 2 : 1);
+        m_mark->setSuffix(kind == TapKind::HoopGap ? tr(" mm") : QString());
+        m_mark->setAccessibleName(kind == TapKind::HoopGap ? tr("Gap from hoop to shell")
+                                                           : tr("Mark of the gauge"));
         m_mark->setFocus(Qt::OtherFocusReason);
         m_mark->selectAll();
     }
@@ -386,7 +397,9 @@ void HeadPage::act() {
         controller().perform(MoveMade{m_side});
         break;
     case HeadStage::Tapping:
-        if (work.way.kind == TapKind::Gauge)
+        if (raisesOtherFirst(session(), m_side))
+            controller().goTo(m_side == HeadSide::Batter ? Station::SnareSide : Station::Batter);
+        else if (isSilent(work.way.kind))
             readMark();
         else if (session().source == SoundSource::Practice)
             controller().strikePractice();
@@ -394,6 +407,10 @@ void HeadPage::act() {
             m_listening->askForFiles();
         break;
     case HeadStage::Done:
+        if (work.above) {
+            controller().perform(Rested{m_side});
+            break;
+        }
         if (needsAnotherRound(session(), m_side)) {
             controller().perform(BeginTapping{m_side, 0, work.direction});
             break;
@@ -406,6 +423,8 @@ void HeadPage::act() {
 void HeadPage::readMark() {
     if (session().source == SoundSource::Practice)
         controller().readPracticeGauge();
+    else if (session().head(m_side).way.kind == TapKind::Feel)
+        controller().perform(GaugeRead{m_side, kLoosestFeel + m_feel->currentIndex()});
     else if (m_mark->value() > 0.0)
         controller().perform(GaugeRead{m_side, m_mark->value()});
     else

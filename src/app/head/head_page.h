@@ -26,6 +26,8 @@ struct StepWords {
 StepWords stepWords(const Session& session, HeadSide side);
 /// The head was finished for another tone: what was heard no longer says whether it is right.
 bool needsAnotherRound(const Session& session, HeadSide side);
+/// Both heads as one system: this one is raised, and the other is before either is evened.
+bool raisesOtherFirst(const Session& session, HeadSide side);
 
 class HeadPage : public StationPage {
     Q_OBJECT
@@ -73,7 +75,8 @@ private:
     QLabel* m_figure;
     QLabel* m_detail;
     QLabel* m_count;
-    QDoubleSpinBox* m_mark; ///< of a gauge, where rods are compared by one
+    QDoubleSpinBox* m_mark; ///< of a gauge, or the gap in mm
+    QComboBox* m_feel;
     QPushButton* m_primary;
     QPushButton* m_undo;
     QPushButton* m_listenNow;

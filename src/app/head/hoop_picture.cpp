@@ -1,6 +1,7 @@
 #include "app/head/hoop_picture.h"
 
 #include "app/session/wording.h"
+#include "core/procedure/head_rounds.h"
 
 #include <QCoreApplication>
 #include <array>
@@ -24,7 +25,8 @@ std::optional<RodSeen> rodSeen(const HeadWork& work, std::size_t rod, bool after
                                       : std::optional(RodSeen{settle(work.taps[rod]).middle, false});
     if (!afterwards || work.history.empty())
         return std::nullopt;
-    const auto& readings = work.history.back().readings;
+    const FinishedRound* heard = heardHere(work);
+    const auto& readings = (heard != nullptr ? *heard : work.history.back()).readings;
     if (readings[rod])
         return RodSeen{*readings[rod], false};
     const auto& other = readings[(rod + readings.size() / 2) % readings.size()];

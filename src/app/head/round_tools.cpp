@@ -12,10 +12,13 @@ RoundTools::RoundTools(SessionController& controller, HeadSide side, QWidget* pa
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     m_kind = toolBox("tapKind", tr("How the rods are compared"),
-                     {tr("Finger on the middle"), tr("Nothing on this head"), tr("In silence, by gauge")});
+                     {tr("Finger on the middle"), tr("Nothing on this head"), tr("In silence, by gauge"),
+                      tr("In silence, hoop gap"), tr("In silence, by feel")});
     m_kind->setToolTip(
         tr("A light finger takes the body tone away, at the same pressure each time. Taps with and "
-           "without it, and marks of a gauge, are never compared: changing it begins the round again."));
+           "without it are never compared: changing it begins the round again. What is read beside the "
+           "rods in silence also tells opposite rods apart, which no tap can: do it before or after "
+           "a round of taps, with no turn between."));
     m_extent = toolBox("tapExtent", tr("Rods of a round"), {tr("Every rod"), tr("Half the rods")});
     m_taps =
         toolBox("tapCount", tr("Taps at each rod"), {tr("1 tap each"), tr("2 taps each"), tr("3 taps each")});
@@ -61,6 +64,7 @@ void RoundTools::refresh() {
     const Session& session = m_controller.session();
     const HeadWork& work = session.head(m_side);
     const bool byGauge = work.way.kind == TapKind::Gauge;
+    const bool silent = isSilent(work.way.kind);
     m_kind->setCurrentIndex(static_cast<int>(work.way.kind));
     m_extent->setCurrentIndex(work.way.half ? 1 : 0);
     m_extent->setToolTip(
@@ -79,7 +83,7 @@ void RoundTools::refresh() {
     m_gauge->addItem(tr("Another gauge\u2026"));
     m_gauge->setCurrentIndex(static_cast<int>(names.indexOf(mine)));
     const std::pair<QWidget*, bool> tools[]{
-        {m_extent, !byGauge && work.rodTurns.size() % 2 == 0}, {m_taps, !byGauge}, {m_gauge, byGauge}};
+        {m_extent, !silent && work.rodTurns.size() % 2 == 0}, {m_taps, !silent}, {m_gauge, byGauge}};
     for (const bool show : {false, true}) // hide before show: showing lays out at once
         for (const auto& [tool, isWanted] : tools)
             if (isWanted == show)

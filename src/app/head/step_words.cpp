@@ -34,7 +34,10 @@ StepWords raisingWords(const HeadWork& work, const RodMove& move, Path path) {
         QLatin1Char('\n') + tr("round %1 of %2").arg(work.round + 1).arg(work.countedRounds.size());
     const auto next = static_cast<std::size_t>(work.group) + 1;
     if (next < order.size())
-        words.detail = tr("then %1 the same").arg(rodsText(order[next]));
+        words.detail =
+            tr("then %1 the same. Equal turns keep the hoop level and the film in the middle; stop if "
+               "the resistance jumps.")
+                .arg(rodsText(order[next]));
     else if (work.round + 1 < static_cast<int>(work.countedRounds.size()))
         words.detail = tr("then the next round, %1 each")
                            .arg(turnsText(work.countedRounds[static_cast<std::size_t>(work.round) + 1]));
@@ -49,9 +52,12 @@ StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
     words.count =
         tr("rod %1 of %2").arg(std::min(work.rodsHeard() + 1, work.rodsToHear())).arg(work.rodsToHear());
     words.figure = tr("Rod %1").arg(rod + 1);
-    words.detail = work.way.kind == TapKind::FingerDamped
-                       ? tr("30 mm in from the hoop. Other head muted, a light finger on the middle.")
-                       : tr("30 mm in from the hoop. Other head muted, nothing on this one.");
+    words.detail =
+        work.way.kind == TapKind::FingerDamped
+            ? tr("30 mm in from the hoop. Other head muted, a light finger on the middle. The same place and "
+                 "strength at every rod, so that only its tension differs.")
+            : tr("30 mm in from the hoop. Other head muted, nothing on this one. The same place and "
+                 "strength at every rod, so that only its tension differs.");
     if (work.askedAgain == rod)
         words.now = tr("Now the same rod once more");
     else if (taps.size() >= 2)
@@ -64,12 +70,27 @@ StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
         words.count += QLatin1Char('\n') + tr("tap %1").arg(taps.size() + 1);
     else if (work.way.tapsPerRod > 1)
         words.count += QLatin1Char('\n') + tr("tap 1 of %1").arg(work.way.tapsPerRod);
-    if (work.way.kind == TapKind::Gauge) {
-        words.now = tr("Now read the gauge");
-        words.detail =
-            tr("Set it on the film beside the rod, always as far from the hoop, and let it come to rest. "
-               "The mark, not a pitch.");
-        words.button = session.source == SoundSource::Practice ? tr("Read it") : tr("Enter the mark");
+    if (isSilent(work.way.kind)) {
+        const bool practice = session.source == SoundSource::Practice;
+        switch (work.way.kind) {
+        case TapKind::HoopGap:
+            words.now = tr("Now measure the hoop gap");
+            words.detail = tr("From the shell's lug line to the hoop, beside the rod, with callipers: always "
+                              "the same two points, to a twentieth of a millimetre.");
+            words.button = practice ? tr("Measure it") : tr("Enter the gap");
+            break;
+        case TapKind::Feel:
+            words.now = tr("Now feel this rod");
+            words.detail = tr("A sixteenth on and back with the key, or the thumb beside it, against the "
+                              "rods before it. Only the difference counts.");
+            words.button = practice ? tr("Feel it") : tr("Enter it");
+            break;
+        default:
+            words.now = tr("Now read the gauge");
+            words.detail = tr("Set it on the film beside the rod, always as far from the hoop, and let it "
+                              "come to rest. The mark, not a pitch.");
+            words.button = practice ? tr("Read it") : tr("Enter the mark");
+        }
         return words;
     }
     switch (session.source) {
@@ -124,16 +145,29 @@ StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
                 {},
                 next};
     }
+    if (work.above)
+        return {
+            StepKind::Settled,
+            {},
+            tr("Even, above pitch"),
+            spread,
+            tr("Leave it overnight so that it seats (Go, Remind me). Then all rods come down together and "
+               "the last turns go upwards."),
+            {},
+            tr("It has rested")};
     if (work.withinTolerance && isProvisional(work))
         return {
             StepKind::Settled,
             {},
-            tr("Even by the gauge"),
+            tr("Even, in silence"),
             spread,
-            brief.gauge.isKnown
+            brief.gauge.isKnown && work.way.kind == TapKind::Gauge
                 ? tr("Provisional: tap a round as soon as it may be heard.")
-                : tr("Provisional, and the pitch is a guess: this gauge was never read beside a pitch. Tap a "
-                     "round as soon as it may be heard."),
+            : work.way.kind == TapKind::Gauge
+                ? tr("Provisional, and the pitch is a guess: this gauge was never read beside a pitch. Tap a "
+                     "round as soon as it may be heard.")
+                : tr("Provisional, and the pitch is a guess from the turns. Tap a round as soon as it may be "
+                     "heard."),
             {},
             next};
     if (work.withinTolerance)
@@ -162,9 +196,27 @@ bool needsAnotherRound(const Session& session, HeadSide side) {
            stationState(session, station) == StationState::Stale;
 }
 
+bool raisesOtherFirst(const Session& session, HeadSide side) {
+    const HeadWork& work = session.head(side);
+    const HeadStage other =
+        session.head(side == HeadSide::Batter ? HeadSide::SnareSide : HeadSide::Batter).stage;
+    return session.school.order == HeadOrder::BothAsOne && work.stage == HeadStage::Tapping &&
+           work.history.empty() && work.rodsHeard() == 0 &&
+           (other == HeadStage::FingerTight || other == HeadStage::Raising);
+}
+
 StepWords stepWords(const Session& session, HeadSide side) {
     const HeadWork& work = session.head(side);
     const auto move = moveAtHand(work, session.path);
+    if (raisesOtherFirst(session, side))
+        return {StepKind::Settled,
+                {},
+                tr("Now the other head"),
+                side == HeadSide::Batter ? tr("Raise the snare side") : tr("Raise the batter"),
+                tr("Both as one system: each moves the other, so both are raised before either is evened. "
+                   "Then come back and tap here."),
+                {},
+                side == HeadSide::Batter ? tr("On to the snare side") : tr("On to the batter")};
     if (work.stage == HeadStage::Raising && move)
         return raisingWords(work, *move, session.path);
     if (work.stage == HeadStage::Turning && move)

@@ -71,9 +71,12 @@ void SessionController::readPracticeGauge() {
     if (!rod)
         return;
     const Session& now = session();
-    perform(
-        GaugeRead{*side, practiceGauge(drawNature(now.drum, now.practiceSeed), practiceStateOf(now), *side,
-                                       *rod, static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64)});
+    const TapKind kind = now.head(*side).way.kind;
+    const auto read = kind == TapKind::HoopGap ? practiceGap
+                      : kind == TapKind::Feel  ? practiceFeel
+                                               : practiceGauge;
+    perform(GaugeRead{*side, read(drawNature(now.drum, now.practiceSeed), practiceStateOf(now), *side, *rod,
+                                  static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64)});
 }
 
 void SessionController::setLeftHanded(bool left) {

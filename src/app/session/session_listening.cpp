@@ -84,7 +84,7 @@ bool SessionController::isTapDue() const {
     const auto side = headAtHand();
     if (m_cardOpen)
         return nextPlace(session().card).has_value();
-    return side && session().head(*side).way.kind != TapKind::Gauge &&
+    return side && !isSilent(session().head(*side).way.kind) &&
            nextRodToTap(session().head(*side)).has_value();
 }
 

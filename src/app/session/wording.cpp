@@ -134,6 +134,7 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("begin_trial"), "uneven trial"},
         {QStringLiteral("end_trial"), "way back"},
         {QStringLiteral("set_hand"), "left or right hand"},
+        {QStringLiteral("rested"), "night's rest"},
         {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
@@ -158,10 +159,15 @@ QString refusalText(Refusal refusal) {
         return tr("Heads are evened to between %1 and %2 cents.")
             .arg(kFinestTolerance.value)
             .arg(kCoarsestTolerance.value);
+    case Refusal::StepOutOfRange:
+        return tr("Rounds go by full, half, quarter or eighth turns at most.");
+    case Refusal::NotStretched:
+        return tr("This head was not taken above pitch, or is not even there yet.");
     case Refusal::NotByGauge:
         return tr("This round is heard, not read off a gauge; choose how it is done first.");
     case Refusal::MarkOutOfRange:
-        return tr("A gauge shows more than 0; read the mark beside the rod and enter it as it stands.");
+        return tr("No gauge shows that. A mark is more than 0, a gap from hoop to shell 0.1 to 60 mm; enter "
+                  "what stands beside the rod.");
     case Refusal::HeadResists:
         return tr("This head resists: nothing is tightened until the cause is found and cleared.");
     case Refusal::NothingToRetrace:

@@ -10,7 +10,7 @@
 namespace bombo {
 namespace {
 
-constexpr int kSteps = 20; // of a slider to either side
+constexpr int kNotches = 20; // of a slider to either side
 constexpr int kHigh = 0;
 constexpr int kLonger = 1;
 constexpr int kWire = 2;
@@ -38,8 +38,8 @@ QuestionPanel::QuestionPanel(QWidget* parent) : QWidget(parent) {
     for (int i = 0; i < 4; ++i) {
         const Words& w = words[static_cast<std::size_t>(i)];
         auto* slider = new WishSlider;
-        slider->setRange(-kSteps, kSteps);
-        slider->setPageStep(kSteps / 2);
+        slider->setRange(-kNotches, kNotches);
+        slider->setPageStep(kNotches / 2);
         slider->setObjectName(QLatin1String(w.name));
         slider->setAccessibleName(tr("%1 %2 to %3").arg(w.question, w.low, w.high));
         auto* figure = textLabel("quiet");
@@ -65,7 +65,7 @@ QuestionPanel::QuestionPanel(QWidget* parent) : QWidget(parent) {
 
 Wish QuestionPanel::wish() const {
     auto at = [this](int i) {
-        return static_cast<double>(m_questions[static_cast<std::size_t>(i)].slider->value()) / kSteps;
+        return static_cast<double>(m_questions[static_cast<std::size_t>(i)].slider->value()) / kNotches;
     };
     return {at(kHigh), at(kLonger), at(kWire), at(kFeel)};
 }
@@ -76,7 +76,7 @@ void QuestionPanel::show(const Session& session, const Targets& targets) {
     const std::array values{brief.wish.high, brief.wish.longer, brief.wish.wire, brief.wish.feel};
     for (std::size_t i = 0; i < 4; ++i)
         if (!m_questions[i].slider->isSliderDown())
-            m_questions[i].slider->setValue(static_cast<int>(std::lround(values[i] * kSteps)));
+            m_questions[i].slider->setValue(static_cast<int>(std::lround(values[i] * kNotches)));
     m_showing = false;
 
     const DrumState tuned = tunedState(session.drum, targets, airAt(session.weather));

@@ -15,6 +15,7 @@ constexpr Cents kWorthExpecting{20.0}; // less than this may hide in the taps
 constexpr Turns kAlike{0.125};         // what counting by eighths can mean by "the same"
 constexpr Cents kFarApart{20.0};
 constexpr Cents kBedsApart{8.0};
+constexpr double kStands = 0.65; // of what its turn should have done beside it
 
 Hertz meanHeard(const FinishedRound& round) {
     double sum = 0.0;
@@ -42,11 +43,43 @@ Cents expectedRise(const FinishedRound& from, Turns by, const HeadBrief& brief) 
     return {600.0 * std::log2(std::max(0.1, 1.0 + gain / std::max(tension, 1.0)))};
 }
 
+/// Rods that were turned unlike the rest between two rounds of a gauge, and beside which its marks did not
+/// follow. Taps cannot say it: they hear a rod and its opposite as one.
+std::vector<int> standingRods(const HeadWork& work, const HeadBrief& brief) {
+    const std::size_t rounds = work.history.size();
+    const FinishedRound& last = work.history[rounds - 1];
+    const FinishedRound& before = work.history[rounds - 2];
+    if (last.way.kind != TapKind::Gauge || before.way.kind != TapKind::Gauge)
+        return {};
+    const LocalReadings was = localOf(work, before, brief);
+    const LocalReadings is = localOf(work, last, brief);
+    const Turns common = meanOf(last.rodTurns) - meanOf(before.rodTurns);
+    const TurnResponse response = turnResponseOf(work, brief);
+    const double tension = response.at((meanOf(before.rodTurns) + meanOf(last.rodTurns)) / 2.0).value;
+    const double perTurn = kCentsPerShare * response.perTurn().value / std::max(tension, 100.0);
+    std::vector<int> standing;
+    for (std::size_t rod = 0; rod < last.rodTurns.size(); ++rod) {
+        if (!was.deviation[rod] || !is.deviation[rod])
+            continue;
+        const Turns own = last.rodTurns[rod] - before.rodTurns[rod] - common;
+        const double expected = perTurn * own.value;
+        const double moved = (*is.deviation[rod] - *was.deviation[rod]).value * (expected < 0.0 ? -1.0 : 1.0);
+        const double missing = std::abs(expected) - moved;
+        const bool sure = missing > 3.0 * std::sqrt(2.0) * is.spread.value;
+        if (sure && moved < kStands * std::abs(expected))
+            standing.push_back(static_cast<int>(rod));
+    }
+    return standing;
+}
+
 } // namespace
 
 std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& brief) {
     std::vector<HeadFinding> findings;
     const std::size_t rounds = work.history.size();
+    if (rounds >= 2)
+        if (std::vector<int> standing = standingRods(work, brief); !standing.empty())
+            findings.push_back({HeadFault::RodStands, std::move(standing), {}});
     if (rounds == 0 || isProvisional(work))
         return findings;
     const FinishedRound& last = work.history.back();

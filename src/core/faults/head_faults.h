@@ -8,6 +8,7 @@ enum class HeadFault {
     FallsBack,              ///< lower in pitch than before though no rod was turned: settling, seating, creep
     PitchStaysBehind,       ///< turned up, but the pitch hardly followed: friction, or the film gives way
     EqualTurnsUnequalPitch, ///< every rod counted alike, pitches far apart: hoop, edge, friction or film
+    RodStands,              ///< it was turned, but what is read beside it hardly moved: burr, dry, bent
     BedsDiffer              ///< the rods beside the snare beds read otherwise than the rest, as they should
 };
 

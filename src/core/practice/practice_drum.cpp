@@ -6,6 +6,7 @@
 #include "core/acoustics/tension_field.h"
 #include "core/practice/practice_sound.h"
 #include "core/practice/wire_contact.h"
+#include "core/tuning/gauge.h"
 #include "core/units/dice.h"
 
 #include <algorithm>
@@ -40,20 +41,23 @@ const std::vector<Turns>& turnsOf(const PracticeState& state, HeadSide side) {
     return side == HeadSide::Batter ? state.batterTurns : state.snareSideTurns;
 }
 
-/// Tension in front of each rod, N/m, after neighbours have shared the pull.
-Eigen::VectorXd rodTensions(const HiddenHead& hidden, const PracticeState& state, HeadSide side) {
+/// Turns by which the hoop sits lower at a rod than at finger-tight, friction and a hoop that is not flat in.
+double drawnDown(const HiddenHead& hidden, const PracticeState& state, HeadSide side, std::size_t rod) {
     const std::vector<Turns>& turns = turnsOf(state, side);
     const bool stood = side == HeadSide::Batter ? state.batterStood : state.snareSideStood;
-    const double before = stood ? hidden.standing.value : 0.0;
+    const double turned =
+        (stood ? hidden.standing.value : 0.0) + (rod < turns.size() ? turns[rod].value : 0.0);
+    return turned * (1.0 - hidden.friction[rod]) + hidden.unevenTurns[rod];
+}
+
+/// Tension in front of each rod, N/m, after neighbours have shared the pull.
+Eigen::VectorXd rodTensions(const HiddenHead& hidden, const PracticeState& state, HeadSide side) {
     const auto rods = static_cast<Eigen::Index>(hidden.unevenTurns.size());
     Eigen::VectorXd own(rods);
-    for (Eigen::Index j = 0; j < rods; ++j) {
-        const auto at = static_cast<std::size_t>(j);
-        const double turned = before + (at < turns.size() ? turns[at].value : 0.0);
+    for (Eigen::Index j = 0; j < rods; ++j)
         own[j] =
-            std::max(40.0, hidden.fingerTension + hidden.perTurn * (turned * (1.0 - hidden.friction[at]) +
-                                                                    hidden.unevenTurns[at]));
-    }
+            std::max(40.0, hidden.fingerTension +
+                               hidden.perTurn * drawnDown(hidden, state, side, static_cast<std::size_t>(j)));
     Eigen::VectorXd shared(rods);
     for (Eigen::Index j = 0; j < rods; ++j)
         shared[j] = (1.0 - 2.0 * hidden.neighbourShare) * own[j] +
@@ -109,6 +113,23 @@ double practiceGauge(const HiddenNature& nature, const PracticeState& state, Hea
     const double mark = 100.0 * std::pow(nature.gaugeGain * tension / 100.0, nature.gaugePower) *
                         (1.0 + 0.005 * dice.normal());
     return std::max(0.5, std::round(2.0 * mark) / 2.0);
+}
+
+double practiceGap(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
+                   std::uint64_t stroke) {
+    constexpr double atFingerTight = 12.0; // mm
+    Dice dice(mix(natureSeed(nature), stroke));
+    const double drawn = drawnDown(nature.head(side), state, side, static_cast<std::size_t>(rod));
+    const double gap = atFingerTight - 1e3 * kThreadPitch.value * drawn + 0.03 * dice.normal();
+    return std::max(0.1, std::round(100.0 * gap) / 100.0);
+}
+
+double practiceFeel(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
+                    std::uint64_t stroke) {
+    Dice dice(mix(natureSeed(nature), stroke));
+    const double cents =
+        deviationCents(rodTensions(nature.head(side), state, side))[rod] + 20.0 * dice.normal();
+    return std::clamp(std::round(cents / kFeelStep.value), kLoosestFeel, kTightestFeel);
 }
 
 double trueMeanTension(const HiddenNature& nature, const PracticeState& state, HeadSide side) {

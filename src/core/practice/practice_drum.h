@@ -96,6 +96,14 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
 double practiceGauge(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
                      std::uint64_t stroke);
 
+/// The gap from hoop to shell at a rod, mm: to a hundredth, repeating to three. A hoop that is not flat, and
+/// turns that went into friction, show in it.
+double practiceGap(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
+                   std::uint64_t stroke);
+/// How the film beside a rod gives under the thumb against the rest, in the steps of localFromFeel.
+double practiceFeel(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
+                    std::uint64_t stroke);
+
 /// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 /// True mean tension of a head in kPracticeWeather.

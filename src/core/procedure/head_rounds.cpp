@@ -8,8 +8,8 @@
 namespace bombo {
 namespace {
 
-bool isByGauge(const FinishedRound& round) {
-    return round.way.kind == TapKind::Gauge;
+bool isSilent(const FinishedRound& round) {
+    return bombo::isSilent(round.way.kind);
 }
 
 std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
@@ -20,7 +20,7 @@ std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
 }
 
 EvennessEstimate estimateOf(const FinishedRound& round) {
-    if (!isByGauge(round))
+    if (!isSilent(round))
         return estimateEvenness(pitchesOf(round));
     std::vector<Hertz> implied;
     for (const auto& reading : round.readings)
@@ -41,6 +41,16 @@ Tension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
 
 } // namespace
 
+const FinishedRound* heardHere(const HeadWork& work) {
+    for (auto round = work.history.rbegin(); round != work.history.rend(); ++round) {
+        if (round->rodTurns != work.history.back().rodTurns)
+            break;
+        if (!isSilent(*round))
+            return &*round;
+    }
+    return nullptr;
+}
+
 Turns meanOf(const std::vector<Turns>& turns) {
     Turns sum;
     for (Turns t : turns)
@@ -48,17 +58,37 @@ Turns meanOf(const std::vector<Turns>& turns) {
     return turns.empty() ? sum : sum / static_cast<double>(turns.size());
 }
 
-EvennessEstimate estimateNow(const HeadWork& work, const GaugeScale& scale) {
-    const FinishedRound& last = work.history.back();
-    if (isByGauge(last) || work.history.size() < 2)
-        return estimateOf(last);
-    const FinishedRound& before = work.history[work.history.size() - 2];
-    if (!isByGauge(before) || before.rodTurns != last.rodTurns)
-        return estimateOf(last);
+LocalReadings localOf(const HeadWork& work, const FinishedRound& round, const HeadBrief& brief) {
     std::vector<std::optional<double>> marks;
-    for (const auto& reading : before.readings)
-        marks.push_back(reading->gauge);
-    return estimateEvenness(pitchesOf(last), {localFromGauge(marks, scale)});
+    for (const auto& reading : round.readings)
+        marks.push_back(reading ? reading->gauge : std::nullopt);
+    switch (round.way.kind) {
+    case TapKind::HoopGap: {
+        std::vector<std::optional<Metres>> gaps;
+        for (const auto& mark : marks)
+            gaps.push_back(mark ? std::optional(Metres{*mark * 1e-3}) : std::nullopt);
+        return localFromHoopGap(gaps, turnResponseOf(work, brief), meanOf(round.rodTurns));
+    }
+    case TapKind::Feel:
+        return localFromFeel(marks);
+    default:
+        return localFromGauge(marks, brief.gauge);
+    }
+}
+
+EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief) {
+    const FinishedRound& last = work.history.back();
+    const FinishedRound* heard = nullptr;
+    std::vector<LocalReadings> beside;
+    for (auto round = work.history.rbegin(); round != work.history.rend(); ++round) {
+        if (round->rodTurns != last.rodTurns)
+            break;
+        if (isSilent(*round))
+            beside.push_back(localOf(work, *round, brief));
+        else if (heard == nullptr)
+            heard = &*round;
+    }
+    return heard == nullptr ? estimateOf(last) : estimateEvenness(pitchesOf(*heard), beside);
 }
 
 EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
@@ -67,7 +97,7 @@ EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
     for (std::size_t i = 1; i < work.history.size(); ++i) {
         const FinishedRound& before = work.history[i - 1];
         const FinishedRound& after = work.history[i];
-        if (isByGauge(before) || before.way.half || after.way.half || before.way.kind != after.way.kind)
+        if (isSilent(before) || before.way.half || after.way.half || before.way.kind != after.way.kind)
             continue;
         EveningObservation one{Eigen::VectorXd(rods), Eigen::VectorXd(rods), Eigen::VectorXd(rods), 0.0};
         const EvennessEstimate was = estimateOf(before);
@@ -88,7 +118,7 @@ EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
 bool halfRoundIsEnough(const HeadWork& work) {
     const std::size_t rods = work.rodTurns.size();
     for (auto round = work.history.rbegin(); rods % 2 == 0 && round != work.history.rend(); ++round) {
-        if (round->way.half || isByGauge(*round))
+        if (round->way.half || isSilent(*round))
             continue;
         for (std::size_t i = 0; i < rods / 2; ++i) {
             const Hertz one = round->readings[i]->frequency;
@@ -104,16 +134,20 @@ bool halfRoundIsEnough(const HeadWork& work) {
 std::optional<int> strayRod(const HeadWork& work) {
     const bool fresh =
         work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
-    return fresh && !work.history.empty() && !isProvisional(work)
-               ? strayReading(pitchesOf(work.history.back()))
-               : std::nullopt;
+    return fresh && !work.history.empty() && !isProvisional(work) ? strayReading(pitchesOf(*heardHere(work)))
+                                                                  : std::nullopt;
 }
 
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
+    // Of the kind that was last heard: how a round sounds depends a little on the finger.
+    TapKind kind = work.history.empty() ? TapKind::Open : work.history.back().way.kind;
+    for (const FinishedRound& round : work.history)
+        if (!isSilent(round))
+            kind = round.way.kind;
     std::vector<TurnObservation> seen;
     for (const FinishedRound& round : work.history)
-        // A gauge of unknown scale tells the rods apart, but not how tight the head is.
-        if (round.way.kind == work.history.back().way.kind && (!isByGauge(round) || brief.gauge.isKnown))
+        // Only pitch and a gauge of known scale tell how tight the head is; the rest tells the rods apart.
+        if (round.way.kind == kind && (!isSilent(round) || (kind == TapKind::Gauge && brief.gauge.isKnown)))
             seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
     return learnTurnResponse(brief.drum, brief.side, seen,
                              work.condition == HeadCondition::AsItStands ? kFoundStanding : TurnStart{});
@@ -122,7 +156,8 @@ TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
 std::optional<EvennessEstimate> lastEstimate(const HeadWork& work) {
     if (work.history.empty())
         return std::nullopt;
-    return estimateOf(work.history.back());
+    const FinishedRound* heard = heardHere(work);
+    return estimateOf(heard != nullptr ? *heard : work.history.back());
 }
 
 Turns slackFloor(const HeadWork& work, const HeadBrief& brief) {
@@ -133,7 +168,7 @@ Turns slackFloor(const HeadWork& work, const HeadBrief& brief) {
 }
 
 bool isProvisional(const HeadWork& work) {
-    return !work.history.empty() && isByGauge(work.history.back());
+    return !work.history.empty() && heardHere(work) == nullptr;
 }
 
 std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& brief) {
@@ -141,14 +176,15 @@ std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& bri
     for (std::size_t i = 1; i < work.history.size(); ++i) {
         const FinishedRound& one = work.history[i - 1];
         const FinishedRound& other = work.history[i];
-        if (isByGauge(one) == isByGauge(other) || one.rodTurns != other.rodTurns)
+        const bool gauged = one.way.kind == TapKind::Gauge || other.way.kind == TapKind::Gauge;
+        if (!gauged || isSilent(one) == isSilent(other) || one.rodTurns != other.rodTurns)
             continue;
-        const FinishedRound& read = isByGauge(one) ? one : other;
+        const FinishedRound& read = isSilent(one) ? one : other;
         double logs = 0.0;
         for (const auto& reading : read.readings)
             logs += std::log(*reading->gauge);
         points.push_back({std::exp(logs / static_cast<double>(read.readings.size())),
-                          tensionIn(isByGauge(one) ? other : one, brief)});
+                          tensionIn(isSilent(one) ? other : one, brief)});
     }
     return points;
 }
@@ -157,8 +193,10 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
     const TurnResponse response = turnResponseOf(work, brief);
     if (work.history.empty())
         return response.at(work.meanTurns());
-    const Tension heard = tensionIn(work.history.back(), brief);
-    const Turns since = sinceThen(work, work.history.back());
+    const FinishedRound* here = heardHere(work);
+    const FinishedRound& last = here != nullptr ? *here : work.history.back();
+    const Tension heard = tensionIn(last, brief);
+    const Turns since = sinceThen(work, last);
     return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
 }
 

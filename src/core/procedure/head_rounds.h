@@ -6,9 +6,15 @@
 namespace bombo {
 
 Turns meanOf(const std::vector<Turns>& turns);
-/// The last round, with what a gauge read just before it with no turn between: together they know each rod.
+/// The last round of taps with what was read beside the rods in silence just before or after it, no turn
+/// between: together they know each rod. Where nothing was heard there, the silent round by itself.
 /// @pre work.history is not empty
-EvennessEstimate estimateNow(const HeadWork& work, const GaugeScale& scale);
+EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief);
+/// The round of taps that was heard as the rods stood at the last round; null if none was.
+/// @pre work.history is not empty
+const FinishedRound* heardHere(const HeadWork& work);
+/// What a silent round says of each rod alone. @pre isSilent(round.way.kind)
+LocalReadings localOf(const HeadWork& work, const FinishedRound& round, const HeadBrief& brief);
 /// How unequal turns were heard, from every two full rounds of taps of one kind that follow each other.
 EveningShare eveningOf(const HeadWork& work, const TurnResponse& response);
 

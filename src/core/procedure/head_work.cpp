@@ -42,16 +42,17 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
         finished.readings.push_back(taps.empty() ? std::nullopt : std::optional(settle(taps).middle));
     work.history.push_back(std::move(finished));
 
-    const EvennessEstimate now = estimateNow(work, brief.gauge);
+    const EvennessEstimate now = estimateNow(work, brief);
     constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
     const double within = (now.isLocal ? kLocalTolerance : 1.0) * brief.tolerance.value + asShown;
-    const auto& readings = work.history.back().readings;
-    work.withinTolerance = std::all_of(readings.begin(), readings.end(), [&](const auto& r) {
-        return !r || std::abs(centsBetween(brief.target, r->frequency).value) <= within;
+    work.withinTolerance = std::all_of(now.heard.begin(), now.heard.end(), [&](const Cents heard) {
+        return std::abs((centsBetween(brief.target, now.mean) + heard).value) <= within;
     });
     if (now.oddPartKnown && !now.isLocal) // rods that taps hear alike may still pull unlike
         work.withinTolerance = work.withinTolerance && now.deviation.cwiseAbs().maxCoeff() <=
                                                            kLocalTolerance * brief.tolerance.value + asShown;
+    if (const FinishedRound* heard = heardHere(work); heard != nullptr && isSilent(work.way.kind))
+        work.way = heard->way; // what was read beside the rods has served; the next round is heard again
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();
@@ -112,7 +113,8 @@ HeadWork freshHead(int rods) {
 }
 
 std::vector<Turns> plannedRounds(const HeadWork& work, const HeadBrief& brief) {
-    return countedRounds(turnResponseOf(work, brief).turnsFor(brief.targetTension) * kShortOfTarget);
+    return countedRounds(turnResponseOf(work, brief).turnsFor(brief.targetTension) * kShortOfTarget,
+                         brief.largestStep);
 }
 
 std::vector<PrepStep> preparationOf(const HeadWork& work, const HeadBrief& brief) {
@@ -141,9 +143,13 @@ Result<HeadWork, StepRefusal> markPrepared(HeadWork work, const HeadBrief& brief
     return work;
 }
 
-Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& brief) {
+Result<HeadWork, StepRefusal> markFingerTight(HeadWork work, const HeadBrief& trueBrief) {
     if (work.stage != HeadStage::FingerTight)
         return failure(StepRefusal::WrongStage);
+    work.above = work.condition == HeadCondition::New && trueBrief.side == HeadSide::Batter &&
+                 trueBrief.seating == Seating::StretchOvernight &&
+                 centsBetween(trueBrief.target, stretched(trueBrief).target) > 0.3 * kStretch;
+    const HeadBrief brief = work.above ? stretched(trueBrief) : trueBrief;
     if (work.condition == HeadCondition::AsItStands)
         work.condition = HeadCondition::FromSlack; // it was let down after all
     work.prepared = static_cast<int>(preparationOf(work, brief).size());
@@ -196,7 +202,7 @@ Result<HeadWork, StepRefusal> chooseWay(HeadWork work, const RoundWay& way) {
         return failure(StepRefusal::TapsOutOfRange);
     const bool otherKind = way.kind != work.way.kind;
     work.way = way;
-    if (way.kind == TapKind::Gauge) { // every rod by itself, once
+    if (isSilent(way.kind)) { // every rod by itself, once
         work.way.half = false;
         work.way.tapsPerRod = 1;
     }
@@ -235,7 +241,7 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
     const auto due = nextRodToTap(work);
     if (!due)
         return failure(work.stage == HeadStage::Tapping ? StepRefusal::RoundFull : StepRefusal::WrongStage);
-    if ((work.way.kind == TapKind::Gauge) != reading.gauge.has_value())
+    if (isSilent(work.way.kind) != reading.gauge.has_value())
         return failure(StepRefusal::NotByGauge);
     const auto rod = namedRod ? namedRod : due;
     if (*rod < 0 || *rod >= static_cast<int>(work.taps.size()))
@@ -249,28 +255,92 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
     return work;
 }
 
-Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark) {
-    if (!(mark >= kLowestMark && mark <= kHighestMark))
-        return failure(StepRefusal::MarkOutOfRange);
-    if (work.way.kind != TapKind::Gauge)
-        return failure(work.stage == HeadStage::Tapping ? StepRefusal::NotByGauge : StepRefusal::WrongStage);
-    // A gauge that was never read beside a pitch says at least how far the rods are apart: its first mark of
-    // the round is taken for the tension that the turns promise.
-    GaugeScale scale = brief.gauge;
-    if (!scale.isKnown) {
-        double first = mark;
-        for (const int rod : rodsOfRound(work))
-            if (const auto& taps = work.taps[static_cast<std::size_t>(rod)]; !taps.empty()) {
-                first = *taps.front().gauge;
-                break;
-            }
-        scale.mean[0] = std::log(tensionNow(work, brief).value) - scale.mean[1] * std::log(first);
+/// The first mark of the round under way, or this one if it is the first.
+double firstMark(const HeadWork& work, double mark) {
+    for (const int rod : rodsOfRound(work))
+        if (const auto& taps = work.taps[static_cast<std::size_t>(rod)]; !taps.empty())
+            return *taps.front().gauge;
+    return mark;
+}
+
+/// Pitch that a mark stands for. A gauge that was never read beside a pitch, the hoop and the fingers say at
+/// least how far the rods are apart: the first mark of the round is taken for the tension that the turns
+/// promise.
+Hertz impliedBy(const HeadWork& work, const HeadBrief& brief, double mark) {
+    const double first = firstMark(work, mark);
+    const Tension now = tensionNow(work, brief);
+    const auto pitchAt = [&](Tension tension) {
+        return edgePitch(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side);
+    };
+    switch (work.way.kind) {
+    case TapKind::HoopGap: {
+        const double lower = (first - mark) * 1e-3 / kThreadPitch.value; // turns further down than the first
+        return pitchAt(
+            {std::max(0.3 * now.value, now.value + lower * turnResponseOf(work, brief).perTurn().value)});
     }
-    const Tension tension = scale.at(mark);
+    case TapKind::Feel:
+        return moved(pitchAt(now), (mark - first) * kFeelStep);
+    default: {
+        GaugeScale scale = brief.gauge;
+        if (!scale.isKnown)
+            scale.mean[0] = std::log(now.value) - scale.mean[1] * std::log(first);
+        return pitchAt(scale.at(mark));
+    }
+    }
+}
+
+Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark) {
+    if (!isSilent(work.way.kind))
+        return failure(work.stage == HeadStage::Tapping ? StepRefusal::NotByGauge : StepRefusal::WrongStage);
+    const MarkRange range = marksOf(work.way.kind);
+    if (!(mark >= range.lowest && mark <= range.highest))
+        return failure(StepRefusal::MarkOutOfRange);
     RodReading reading;
     reading.gauge = mark;
-    reading.frequency = edgePitch(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side);
+    reading.frequency = impliedBy(work, brief, mark);
     return hearTap(std::move(work), brief, reading);
+}
+
+MarkRange marksOf(TapKind kind) {
+    switch (kind) {
+    case TapKind::HoopGap:
+        return {0.1, 60.0};
+    case TapKind::Feel:
+        return {kLoosestFeel, kTightestFeel};
+    default:
+        return {kLowestMark, kHighestMark};
+    }
+}
+
+HeadBrief stretched(HeadBrief brief) {
+    constexpr double room = 0.95; // of the safe load, for what is uneven on the way
+    const Tension most = tensionAtLoad(brief.drum.head(brief.side), room * kFilmLoadLimit);
+    const Air air = airAt(brief.weather);
+    const Hertz wanted = moved(brief.target, kStretch);
+    const Hertz highest = edgePitch(drumState(brief.drum, most, most, air), brief.side);
+    brief.target = std::max(brief.target, std::min(wanted, highest));
+    brief.targetTension = tensionFromHeard(brief.drum, brief.side, brief.target, air);
+    return brief;
+}
+
+Result<HeadWork, StepRefusal> markRested(HeadWork work, const HeadBrief& brief) {
+    constexpr double shortOf = 0.96; // of the tension: the last turns go upwards
+    if (!work.above || work.stage != HeadStage::Done)
+        return failure(StepRefusal::NotStretched);
+    const double excess = tensionNow(work, brief).value - shortOf * brief.targetTension.value;
+    const double down = std::floor(8.0 * excess / turnResponseOf(work, brief).perTurn().value) / 8.0;
+    work.above = false;
+    work.moves.clear();
+    work.movesDone = 0;
+    work.predicted.clear();
+    if (down < 0.125) {
+        openRound(work);
+        return work;
+    }
+    for (std::vector<int>& rods : turningOrder(static_cast<int>(work.rodTurns.size()), brief.path, work.skip))
+        work.moves.push_back({std::move(rods), Turns{-down}});
+    work.stage = HeadStage::Turning;
+    return work;
 }
 
 Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists) {
@@ -354,6 +424,7 @@ Result<HeadWork, StepRefusal> retrace(HeadWork work) {
     work.round = 0;
     work.group = 0;
     work.resists = false;
+    work.above = false;
     work.trial.reset();
     work.stage = HeadStage::Raising;
     return work;

@@ -17,8 +17,18 @@ namespace bombo {
 enum class HeadStage { FingerTight, Raising, Tapping, Turning, Done };
 
 /// A light finger on the middle of the head that is tapped takes the body tone away; or it is left free. In
-/// silence a tension gauge is read beside each rod instead.
-enum class TapKind { FingerDamped, Open, Gauge };
+/// silence something is read beside each rod instead: the mark of a tension gauge, the gap from hoop to shell
+/// in mm, or how it feels (see localFromFeel).
+enum class TapKind { FingerDamped, Open, Gauge, HoopGap, Feel };
+inline bool isSilent(TapKind kind) {
+    return kind != TapKind::FingerDamped && kind != TapKind::Open;
+}
+/// What can be read beside a rod in silence, of the kind's own unit. @pre isSilent(kind)
+struct MarkRange {
+    double lowest;
+    double highest;
+};
+MarkRange marksOf(TapKind kind);
 
 /// How the rounds on a head are tapped. Taps of two kinds never meet in one comparison.
 struct RoundWay {
@@ -57,6 +67,7 @@ struct HeadWork {
     HeadCondition condition = HeadCondition::New;
     int skip = 1;                ///< from rod to rod, where the path is the user's own
     int prepared = 0;            ///< steps of the preparation that are done
+    bool above = false;          ///< taken above pitch to be seated there: it has not rested yet
     bool resists = false;        ///< the knob of resistance rose sharply: no more turns upwards until cleared
     std::vector<Turns> rodTurns; ///< net since finger-tight, or since it was found standing; one a rod
     std::vector<LedgerLine> ledger; ///< every turn that led there, in order of time
@@ -98,6 +109,7 @@ struct HeadBrief {
     Cents tolerance{8.0};
     StrayRule strays = StrayRule::ToTarget;
     Weather weather{};
+    Turns largestStep{0.5}; ///< of the rounds that raise the head
     Seating seating = Seating::Palm;
     GaugeScale gauge{};  ///< of the gauge at hand
     int mostMoves = 100; ///< in one pass, and how far a rod is turned in one: few and little before a show
@@ -114,8 +126,14 @@ enum class StepRefusal {
     MarkOutOfRange,   ///< no gauge shows that
     HeadResists,      ///< the resistance jumped: nothing may be tightened
     NothingToRetrace, ///< no turn was counted yet
-    TrialUnderWay     ///< take the one at hand back first
+    TrialUnderWay,    ///< take the one at hand back first
+    NotStretched      ///< nothing was taken above pitch, or it is not even there yet
 };
+
+/// A head that is stretched stands this much over its target, in pitch, as far as the film allows.
+inline constexpr Cents kStretch{300.0};
+/// The same for a head that is above pitch to be seated there: its target stands higher until it has rested.
+HeadBrief stretched(HeadBrief brief);
 
 HeadWork freshHead(int rods);
 /// Rounds that would raise the head from finger-tight to a little short of its target.
@@ -149,7 +167,7 @@ Result<HeadWork, StepRefusal> markMoved(HeadWork work);
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by);
 /// The ledger was wrong: this rod stands `by` further than counted.
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
-/// A mark of the gauge beside the rod that is due. @pre the round is read by gauge, else NotByGauge
+/// What was read beside the rod that is due. @pre the round is a silent one, else NotByGauge
 Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark);
 /// The resistance jumped, or it was found out why and is over. While it stands no rod may be tightened.
 Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists);
@@ -157,6 +175,10 @@ Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists);
 Result<HeadWork, StepRefusal> beginTrial(HeadWork work, const HeadBrief& brief, const UnevenTrial& trial);
 /// The way back: what was turned for the trial so far is turned back, then the head is evened as before.
 Result<HeadWork, StepRefusal> endTrial(HeadWork work);
+/// The night is over: all rods come down by the same turns to a little below pitch, so that the last ones go
+/// upwards, and are then heard. @pre the head was stretched and stands even there, else NotStretched
+/// @param brief the true one
+Result<HeadWork, StepRefusal> markRested(HeadWork work, const HeadBrief& brief);
 /// From finger-tight back to where every rod stands by the ledger: equal rounds, then what each rod has more,
 /// then taps. For a drum that was dropped, or whose head was let down.
 /// @pre the count began at finger-tight
@@ -174,14 +196,15 @@ std::optional<int> strayRod(const HeadWork& work);
 std::optional<RodMove> moveAtHand(const HeadWork& work, Path path);
 /// What turns do on this head, learned from its rounds; of the brief only drum, side and weather count.
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief);
-/// Estimate from the last finished round; empty before there is one.
+/// Estimate from what was last heard as the rods stand, else from the last silent round; empty before there
+/// is one.
 std::optional<EvennessEstimate> lastEstimate(const HeadWork& work);
 /// Tension as far as is known, in the weather of the brief: from the last round and the turns since, else
 /// from the turns alone.
 Tension tensionNow(const HeadWork& work, const HeadBrief& brief);
 /// Net count below which the rods of a head would hang loose.
 Turns slackFloor(const HeadWork& work, const HeadBrief& brief);
-/// The last finished round was read off a gauge: not yet heard.
+/// The last finished round was silent, and no round of taps since the last turn was heard before it.
 bool isProvisional(const HeadWork& work);
 /// Marks of a gauge beside tensions that were heard with no turn in between.
 std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& brief);

@@ -1,5 +1,7 @@
 #include "core/procedure/paths.h"
 
+#include <array>
+#include <cmath>
 #include <numeric>
 
 namespace bombo {
@@ -73,22 +75,22 @@ std::vector<int> tappingOrder(int rods, int start, Direction direction) {
     return order;
 }
 
-std::vector<Turns> countedRounds(Turns total) {
-    int eighths = static_cast<int>(std::floor(total.value * 8.0 + 1e-9));
-    const int slack = eighths / 2;
+std::vector<Turns> countedRounds(Turns total, Turns largest) {
+    struct Step {
+        int eighths;
+        double until; ///< share of the way up to which rounds of this size go
+    };
+    constexpr std::array steps{Step{8, 0.25}, Step{4, 0.5}, Step{2, 1.0}, Step{1, 1.0}};
+    const int all = static_cast<int>(std::floor(total.value * 8.0 + 1e-9));
     std::vector<Turns> rounds;
     int done = 0;
-    auto take = [&](int step) {
-        rounds.push_back(Turns{step / 8.0});
-        done += step;
-        eighths -= step;
-    };
-    while (done + 4 <= slack && eighths >= 4)
-        take(4);
-    while (eighths >= 2)
-        take(2);
-    while (eighths >= 1)
-        take(1);
+    for (const Step& step : steps) {
+        const int until = static_cast<int>(step.until * all);
+        while (step.eighths <= largest.value * 8.0 + 1e-9 && done + step.eighths <= until) {
+            rounds.push_back(Turns{step.eighths / 8.0});
+            done += step.eighths;
+        }
+    }
     return rounds;
 }
 

@@ -23,7 +23,9 @@ std::vector<int> missedRods(int rods, int skip);
 std::vector<int> tappingOrder(int rods, int start, Direction direction);
 
 /// Amounts of the counted rounds that bring a head from finger-tight to `total`: half turns while slack,
-/// quarters from a clear tone on, an eighth to finish. Sums to `total` rounded down to eighths.
-std::vector<Turns> countedRounds(Turns total);
+/// quarters from a clear tone on, an eighth to finish; full turns at first where the school allows them.
+/// Sums to `total` rounded down to eighths.
+/// @param largest no round turns further; 1/8 to 1
+std::vector<Turns> countedRounds(Turns total, Turns largest = Turns{0.5});
 
 } // namespace bombo

@@ -16,7 +16,8 @@ enum class HeadCondition {
 enum class Seating {
     Palm,          ///< the middle pressed with the flat of the hand at finger tension
     RestOvernight, ///< left overnight at pitch and tapped again the next day
-    None
+    None,
+    StretchOvernight ///< a batter taken well above pitch, left there overnight, and brought down again
 };
 /// How the strands are kept off the snare-side head while it is tuned.
 enum class WiresAway {

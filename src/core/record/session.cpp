@@ -27,6 +27,8 @@ Refusal refusalOf(StepRefusal refusal) {
         return Refusal::NothingToRetrace;
     case StepRefusal::TrialUnderWay:
         return Refusal::TrialUnderWay;
+    case StepRefusal::NotStretched:
+        return Refusal::NotStretched;
     case StepRefusal::WrongStage:
         break;
     }
@@ -186,7 +188,10 @@ struct Applier {
             return failure(Refusal::SkipMissesRods);
         if (c.tolerance < kFinestTolerance || c.tolerance > kCoarsestTolerance)
             return failure(Refusal::ToleranceOutOfRange);
+        if (std::find(kSteps.begin(), kSteps.end(), c.largestStep) == kSteps.end())
+            return failure(Refusal::StepOutOfRange);
         session.path = c.path;
+        session.largestStep = c.largestStep;
         session.tolerance = c.tolerance;
         session.seating = c.seating;
         session.wiresAway = c.wiresAway;
@@ -220,6 +225,12 @@ struct Applier {
     }
     Outcome operator()(const EndTrial& c) {
         return withHead(session, c.side, endTrial(session.head(c.side)), false);
+    }
+    Outcome operator()(const Rested& c) {
+        Session pitched = session;
+        pitched.head(c.side).above = false;
+        const HeadBrief brief = briefFor(pitched, c.side);
+        return withHead(session, c.side, markRested(session.head(c.side), brief), true);
     }
     Outcome operator()(const RetraceHead& c) {
         return withHead(session, c.side, retrace(session.head(c.side)), true);
@@ -265,7 +276,7 @@ struct Applier {
                 work = beginTapping(work, work.startRod, work.direction).value();
             }
             RoundWay way = work.way;
-            way.kind = way.kind == TapKind::Gauge ? TapKind::FingerDamped : way.kind;
+            way.kind = isSilent(way.kind) ? TapKind::FingerDamped : way.kind;
             way.half = session.drum.rods % 2 == 0;
             way.tapsPerRod = 1;
             work = chooseWay(work, way).value();
@@ -380,7 +391,8 @@ struct Applier {
 StationState headState(const HeadWork& work, int heardAt, int toneAt) {
     if (work.stage == HeadStage::FingerTight)
         return work.prepared > 0 ? StationState::Doing : StationState::Open;
-    if (work.stage != HeadStage::Done || isProvisional(work)) // what no ear confirmed is not done
+    // What no ear confirmed is not done, nor what still stands above pitch.
+    if (work.stage != HeadStage::Done || isProvisional(work) || work.above)
         return StationState::Doing;
     return heardAt < toneAt ? StationState::Stale : StationState::Done;
 }
@@ -421,7 +433,7 @@ const char* commandName(const Command& command) {
         "start_card",    "choose_handling", "stroke_heard",  "choose_condition", "prepared",
         "gauge_read",    "choose_gauge",    "resists",       "retrace",          "nearest_rod",
         "reminder",      "begin_hurry",     "end_hurry",     "begin_trial",      "end_trial",
-        "set_hand"};
+        "set_hand",      "rested"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
@@ -451,9 +463,12 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
     brief.path = session.path;
     brief.tolerance = session.tolerance;
     brief.weather = session.weather;
+    brief.largestStep = session.largestStep;
     brief.seating = session.seating;
     brief.strays = session.strays;
     brief.gauge = learnGaugeScale(gaugePoints(session));
+    if (targets && session.head(side).above)
+        brief = stretched(std::move(brief));
     if (session.hurry) {
         brief.mostMoves = quickMoves(quickPlanOf(session), side);
         brief.largestMove = kQuickMove;

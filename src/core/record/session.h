@@ -73,6 +73,7 @@ struct Session {
     Path path = Path::OppositePairs;
     Cents tolerance{8.0};
     StrayRule strays = StrayRule::ToTarget;
+    Turns largestStep{0.5}; ///< of the rounds that raise a head
     Seating seating = Seating::Palm;
     WiresAway wiresAway = WiresAway::Lifted;
     bool leftHanded = false;       ///< rounds of taps run clockwise, as a left hand goes on
@@ -174,7 +175,9 @@ struct ChooseHandling {
     WiresAway wiresAway = WiresAway::Lifted;
     StrayRule strays = StrayRule::ToTarget;
     int skip = 1; ///< of Path::OwnSkip
+    Turns largestStep{0.5};
 };
+inline constexpr std::array kSteps{Turns{1.0}, Turns{0.5}, Turns{0.25}, Turns{0.125}}; ///< to choose from
 inline constexpr Cents kFinestTolerance{3.0};
 inline constexpr Cents kCoarsestTolerance{30.0};
 /// A clear tap for the place of the pitch card that is due.
@@ -212,6 +215,10 @@ struct Resists {
 };
 /// From finger-tight back to where the ledger says.
 struct RetraceHead {
+    HeadSide side = HeadSide::Batter;
+};
+/// The night is over for a head that was stretched to seat it.
+struct Rested {
     HeadSide side = HeadSide::Batter;
 };
 struct SetHand {
@@ -277,7 +284,7 @@ using Command =
                  RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned, ChooseWay,
                  AskAgain, CardTapHeard, StartCard, ChooseHandling, StrokeHeard, ChooseCondition, Prepared,
                  GaugeRead, ChooseGauge, Resists, RetraceHead, SetNearestRod, SetReminder, BeginHurry,
-                 EndHurry, BeginTrial, EndTrial, SetHand>;
+                 EndHurry, BeginTrial, EndTrial, SetHand, Rested>;
 
 enum class Refusal {
     WrongStage,
@@ -287,6 +294,7 @@ enum class Refusal {
     TapsOutOfRange,
     RoundUnderWay, ///< another path would lose the count of a round that is half turned
     ToleranceOutOfRange,
+    StepOutOfRange,
     NotByGauge,
     MarkOutOfRange,
     HeadResists,
@@ -294,6 +302,7 @@ enum class Refusal {
     MinutesOutOfRange,
     SkipMissesRods,
     TrialUnderWay,
+    NotStretched,
     TrialNeedsNeighbours, ///< one to three rods side by side
     TrialTurnsOutOfRange,
     TrialWouldSlacken,

@@ -42,13 +42,16 @@ NLOHMANN_JSON_SERIALIZE_ENUM(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side
                                          {HeadOrder::BothAsOne, "both_as_one"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(TapKind, {{TapKind::FingerDamped, "finger_damped"},
                                        {TapKind::Open, "open"},
-                                       {TapKind::Gauge, "gauge"}})
+                                       {TapKind::Gauge, "gauge"},
+                                       {TapKind::HoopGap, "hoop_gap"},
+                                       {TapKind::Feel, "feel"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(HeadCondition, {{HeadCondition::New, "new"},
                                              {HeadCondition::FromSlack, "from_slack"},
                                              {HeadCondition::AsItStands, "as_it_stands"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Seating, {{Seating::Palm, "palm"},
                                        {Seating::RestOvernight, "rest_overnight"},
-                                       {Seating::None, "none"}})
+                                       {Seating::None, "none"},
+                                       {Seating::StretchOvernight, "stretch_overnight"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(StrayRule, {{StrayRule::ToTarget, "to_target"},
                                          {StrayRule::RaiseOnly, "raise_only"},
                                          {StrayRule::LowerOnly, "lower_only"}})
@@ -89,10 +92,10 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, reading
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LedgerLine, rods, turns, cause, round)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UnevenTrial, kind, rods, moves)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip, prepared, resists, rodTurns,
-                                                ledger, countedRounds, round, group, startRod, direction, way,
-                                                taps, askedAgain, moves, movesDone, predicted, predictedError,
-                                                withinTolerance, heldByFilm, trial, history)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip, prepared, above, resists,
+                                                rodTurns, ledger, countedRounds, round, group, startRod,
+                                                direction, way, taps, askedAgain, moves, movesDone, predicted,
+                                                predictedError, withinTolerance, heldByFilm, trial, history)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
@@ -105,11 +108,12 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, until, tolerance
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugePoint, mark, tension)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugeRecord, name, points)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Session, drum, tone, wish, school, weather, station, path,
-                                                tolerance, strays, seating, wiresAway, leftHanded, nearestRod,
-                                                gauge, reminder, hurry, source, practiceSeed, snareSide,
-                                                batter, wires, card, pads, strokes, note, clock, toneAt,
-                                                weatherAt, snareSideAt, batterAt, snareSideHeardAt,
-                                                batterHeardAt, wiresAt, padsAt, cardAt, strokesAt, savedAt)
+                                                tolerance, strays, largestStep, seating, wiresAway,
+                                                leftHanded, nearestRod, gauge, reminder, hurry, source,
+                                                practiceSeed, snareSide, batter, wires, card, pads, strokes,
+                                                note, clock, toneAt, weatherAt, snareSideAt, batterAt,
+                                                snareSideHeardAt, batterHeardAt, wiresAt, padsAt, cardAt,
+                                                strokesAt, savedAt)
 
 namespace {
 

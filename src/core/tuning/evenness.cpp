@@ -385,8 +385,11 @@ private:
             plan.predicted.push_back(
                 Cents{600.0 * std::log2(1.0 + std::max(-0.9, after[i] / m_edgeShare / kCentsPerShare))});
         pairUp(plan.moves);
-        const double shift = (m_effect * m_bestTurns).cwiseAbs().maxCoeff() / m_edgeShare;
-        plan.predictedError = Cents{std::hypot(3.0, shift * m_perTurnSpread)};
+        const Eigen::VectorXd change = (m_effect * m_bestTurns).head(m_rods) / m_edgeShare;
+        const double shift = change.cwiseAbs().maxCoeff();
+        const double uneven = (change.array() - change.mean()).abs().maxCoeff();
+        plan.predictedError =
+            Cents{std::hypot(3.0, shift * m_perTurnSpread, uneven * m_limits.evening.spread)};
         plan.predictedWidest = Cents{m_bestWidest / m_edgeShare};
         plan.reachesTolerance = m_bestMeets;
         plan.heldByFilm = m_filmBinds && !m_bestMeets && m_start.mean() < 0.0;

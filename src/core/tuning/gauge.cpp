@@ -65,6 +65,13 @@ LocalReadings localFromGauge(const std::vector<std::optional<double>>& marks, co
     return around(std::move(cents), kCentsPerShare * kMarkNoise);
 }
 
+LocalReadings localFromFeel(const std::vector<std::optional<double>>& steps) {
+    std::vector<std::optional<double>> cents;
+    for (const auto& step : steps)
+        cents.push_back(step ? std::optional(kFeelStep.value * *step) : std::nullopt);
+    return around(std::move(cents), kFeelStep.value);
+}
+
 LocalReadings localFromHoopGap(const std::vector<std::optional<Metres>>& gaps, const TurnResponse& response,
                                Turns turns) {
     const double tension = std::max(response.at(turns).value, 0.5 * kFingerTight.value);

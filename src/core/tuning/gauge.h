@@ -47,4 +47,13 @@ LocalReadings localFromGauge(const std::vector<std::optional<double>>& marks, co
 LocalReadings localFromHoopGap(const std::vector<std::optional<Metres>>& gaps, const TurnResponse& response,
                                Turns turns);
 
+/// How a rod turns in the fingers, or the film beside it gives under the thumb, against the others: -2 much
+/// looser to 2 much tighter. Hands tell a difference and its sign, hardly its size: each step is taken for 40
+/// cents, trusted to as many.
+/// @param steps by rod, kLoosestFeel to kTightestFeel
+LocalReadings localFromFeel(const std::vector<std::optional<double>>& steps);
+inline constexpr double kLoosestFeel = -2.0;
+inline constexpr double kTightestFeel = 2.0;
+inline constexpr Cents kFeelStep{40.0};
+
 } // namespace bombo

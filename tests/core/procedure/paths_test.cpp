@@ -95,6 +95,22 @@ TEST(CountedRounds, SumToTheTotalInEighthsAndNeverGrow) {
     }
 }
 
+TEST(CountedRounds, NoRoundTurnsFurtherThanTheSchoolAllows) {
+    for (const double largest : {1.0, 0.5, 0.25, 0.125})
+        for (double total = 0.0; total < 6.0; total += 0.07) {
+            double sum = 0.0;
+            double before = largest;
+            for (const Turns t : countedRounds(Turns{total}, Turns{largest})) {
+                EXPECT_LE(t.value, before) << total;
+                before = t.value;
+                sum += t.value;
+            }
+            EXPECT_NEAR(sum, std::floor(total * 8.0 + 1e-9) / 8.0, 1e-12) << largest << ' ' << total;
+        }
+    EXPECT_EQ(countedRounds(Turns{4.0}, Turns{1.0}).front(), Turns{1.0});
+    EXPECT_EQ(countedRounds(Turns{2.0}, Turns{0.125}).size(), 16U);
+}
+
 TEST(CountedRounds, HalfTurnsOnlyWhileSlack) {
     const auto rounds = countedRounds(Turns{3.0});
     double halves = 0.0;

@@ -34,7 +34,7 @@ TEST(SessionCommands, EveryCommandHasAStableName) {
         SetWish{},      ChooseSchool{}, SetWeather{},     BothTurned{},     ChooseWay{},       AskAgain{},
         CardTapHeard{}, StartCard{},    ChooseHandling{}, StrokeHeard{},    ChooseCondition{}, Prepared{},
         GaugeRead{},    ChooseGauge{},  Resists{},        RetraceHead{},    SetNearestRod{},   SetReminder{},
-        BeginHurry{},   EndHurry{},     BeginTrial{},     EndTrial{},       SetHand{}};
+        BeginHurry{},   EndHurry{},     BeginTrial{},     EndTrial{},       SetHand{},         Rested{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
@@ -402,10 +402,10 @@ TEST(SessionText, KeepsWhatIsNewerAndReadsWhatIsOlder) {
     // A session of before these were known.
     nlohmann::json older = nlohmann::json::parse(sessionText(fresh()));
     for (const char* key : {"nearestRod", "gauge", "reminder", "hurry", "strokes", "strokesAt", "seating",
-                            "wiresAway", "strays", "leftHanded"})
+                            "wiresAway", "strays", "leftHanded", "largestStep"})
         older.erase(key);
     for (const char* head : {"batter", "snareSide"})
-        for (const char* key : {"condition", "prepared", "resists", "ledger"})
+        for (const char* key : {"condition", "prepared", "resists", "ledger", "above"})
             older[head].erase(key);
     ASSERT_TRUE(sessionFromText(older.dump()));
     EXPECT_EQ(sessionText(*sessionFromText(older.dump())), sessionText(fresh()));

@@ -19,4 +19,18 @@ inline RodReading readingOf(double hz) {
     return reading;
 }
 
+/// The round under way, every rod at this pitch.
+inline HeadWork heardAll(HeadWork work, const HeadBrief& brief, double hz) {
+    while (nextRodToTap(work))
+        work = *hearTap(work, brief, readingOf(hz));
+    return work;
+}
+
+/// The moves at hand, all made.
+inline HeadWork allMoved(HeadWork work) {
+    while (work.stage == HeadStage::Turning)
+        work = *markMoved(work);
+    return work;
+}
+
 } // namespace bombo::testing
