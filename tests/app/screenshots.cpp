@@ -111,6 +111,12 @@ void drive(Program& p, Album& album, QSize size) {
     p.controller.setNearestRod(5);
     album.take(QStringLiteral("batter-from-nearest"));
     p.controller.setNearestRod(std::nullopt);
+    p.click(QStringLiteral("listenNow"));
+    p.choose(QStringLiteral("tapKind"), 3);
+    p.find<QPushButton>(QStringLiteral("primary"))->setFocus();
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.rodsHeard() == 3; });
+    album.take(QStringLiteral("batter-hoop-gap"));
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
     p.press(Qt::Key_F11);
     p.window.showNormal(); // the screen of the offscreen platform is smaller
     p.window.resize(size);

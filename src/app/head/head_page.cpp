@@ -248,7 +248,9 @@ void HeadPage::refresh() {
                         : tr("Wires off, snare side muted, nothing on this head.")
                : tr("Drum upturned, wires off and held away, batter muted. No palm on this film.");
     if (isSilent(work.way.kind) && work.stage != HeadStage::FingerTight)
-        conditions = tr("In silence: the result is provisional until it is heard.");
+        conditions = isProvisional(work) || work.history.empty()
+                         ? tr("In silence: the result is provisional until it is heard.")
+                         : tr("In silence, beside the last taps: together they tell opposite rods apart.");
     if (session().hurry)
         conditions = tr("Before the show, stop by %1. ").arg(clockText(session().hurry->until)) + conditions;
     else if (!work.history.empty())

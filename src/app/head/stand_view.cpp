@@ -60,12 +60,12 @@ void paintStand(QPainter& painter, const QRectF& area, const StandWords& words) 
     const QRectF left(area.left() + 0.04 * area.width(), area.center().y() - 0.5 * dial, dial, dial);
     if (words.kind == StepKind::Turn)
         paintTurn(painter, left, words.turns);
-    else if (words.kind == StepKind::Tap)
-        paintTapPlace(painter, left);
+    else if (isReading(words.kind))
+        paintReading(painter, left, words.kind);
     else if (words.kind == StepKind::Prepare)
         paintPrep(painter, left, words.prep, words.side);
     const bool hasDial =
-        words.kind == StepKind::Turn || words.kind == StepKind::Tap || words.kind == StepKind::Prepare;
+        words.kind == StepKind::Turn || isReading(words.kind) || words.kind == StepKind::Prepare;
     const double x = hasDial ? left.right() + 0.05 * area.width() : area.left() + 0.06 * area.width();
     const double width = area.right() - x - 0.04 * area.width();
     const double unit = area.height() / 10.0;

@@ -1,5 +1,6 @@
 #include "app/head/step_dial.h"
 
+#include "app/head/beside_paint.h"
 #include "app/head/prep_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -89,6 +90,16 @@ void paintTapPlace(QPainter& painter, const QRectF& area) {
     painter.drawEllipse(mark, 9, 9);
 }
 
+void paintReading(QPainter& painter, const QRectF& area, StepKind kind) {
+    if (kind == StepKind::Tap)
+        paintTapPlace(painter, area);
+    else
+        paintBeside(painter, area,
+                    kind == StepKind::HoopGap ? TapKind::HoopGap
+                    : kind == StepKind::Feel  ? TapKind::Feel
+                                              : TapKind::Gauge);
+}
+
 StepDial::StepDial(QWidget* parent) : QWidget(parent) {
     setMinimumSize(150, 150);
     setAccessibleName(tr("Step, drawn"));
@@ -115,7 +126,10 @@ void StepDial::paintEvent(QPaintEvent*) {
         paintTurn(painter, area, m_turns);
         break;
     case StepKind::Tap:
-        paintTapPlace(painter, area);
+    case StepKind::Gauge:
+    case StepKind::HoopGap:
+    case StepKind::Feel:
+        paintReading(painter, area, m_kind);
         break;
     case StepKind::Prepare:
         paintPrep(painter, area, m_prep, m_side);

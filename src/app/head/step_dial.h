@@ -8,7 +8,13 @@ class QPainter;
 
 namespace bombo {
 
-enum class StepKind { Fingers, Prepare, Turn, Tap, Settled, Limit };
+enum class StepKind { Fingers, Prepare, Turn, Tap, Gauge, HoopGap, Feel, Settled, Limit };
+
+/// What the steps of rounds draw: a tap's place, or what is read beside a rod in silence.
+void paintReading(QPainter& painter, const QRectF& area, StepKind kind);
+inline bool isReading(StepKind kind) {
+    return kind >= StepKind::Tap && kind <= StepKind::Feel;
+}
 
 void paintTurn(QPainter& painter, const QRectF& area, Turns turns);
 void paintTapPlace(QPainter& painter, const QRectF& area);

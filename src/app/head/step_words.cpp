@@ -74,18 +74,22 @@ StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
         const bool practice = session.source == SoundSource::Practice;
         switch (work.way.kind) {
         case TapKind::HoopGap:
+            words.kind = StepKind::HoopGap;
             words.now = tr("Now measure the hoop gap");
-            words.detail = tr("From the shell's lug line to the hoop, beside the rod, with callipers: always "
-                              "the same two points, to a twentieth of a millimetre.");
+            words.detail =
+                tr("From the lug up to the hoop, beside the rod, with callipers: always the same two "
+                   "points, to a twentieth of a millimetre.");
             words.button = practice ? tr("Measure it") : tr("Enter the gap");
             break;
         case TapKind::Feel:
+            words.kind = StepKind::Feel;
             words.now = tr("Now feel this rod");
             words.detail = tr("A sixteenth on and back with the key, or the thumb beside it, against the "
                               "rods before it. Only the difference counts.");
             words.button = practice ? tr("Feel it") : tr("Enter it");
             break;
         default:
+            words.kind = StepKind::Gauge;
             words.now = tr("Now read the gauge");
             words.detail = tr("Set it on the film beside the rod, always as far from the hoop, and let it "
                               "come to rest. The mark, not a pitch.");
