@@ -1,0 +1,251 @@
+#include "core/wires/sympathy.h"
+
+#include "core/acoustics/damping.h"
+#include "core/acoustics/film.h"
+#include "core/drum/beds.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <optional>
+
+namespace bombo {
+namespace {
+
+constexpr Hertz kHighestMeeting{1000.0};
+constexpr int kSteps = 48; // of the integrals over a radius
+
+/// Of a plane wave along the head on a mode of m diameters: the integral of shape times J_m(k r) over the
+/// head, m^2.
+double pressureOn(int m, const ShapeVector& shape, double radius, double wavenumber) {
+    double sum = 0.0;
+    for (int i = 0; i < kSteps; ++i) { // midpoints
+        const double share = (i + 0.5) / kSteps;
+        sum += shapeAt(m, shape, share) * std::cyl_bessel_j(m, wavenumber * share * radius) * share;
+    }
+    return 2.0 * std::numbers::pi * sum * radius * radius / kSteps;
+}
+
+/// Mean square of the snare-side shape along the wires.
+double underWires(int m, const ShapeVector& shape) {
+    double sum = 0.0;
+    for (int i = 0; i < kSteps; ++i)
+        sum += std::pow(shapeAt(m, shape, (i + 0.5) / kSteps), 2);
+    return sum / kSteps;
+}
+
+struct OwnMode {
+    CoupledMode mode;
+    double rate;  ///< of decay, 1/s
+    double wires; ///< see underWires
+};
+
+std::vector<OwnMode> ownModes(const Drum& drum, const DrumState& state) {
+    std::vector<OwnMode> own;
+    for (const CoupledMode& mode : coupledModes(state))
+        if (mode.frequency < kHighestMeeting)
+            own.push_back({mode, decayRate(mode, drum), underWires(mode.m, mode.snareSideShape)});
+    return own;
+}
+
+/// Energy that the wires get from one partial through one mode.
+double throughMode(const OwnMode& own, const DrumState& state, const NeighbourPartial& partial) {
+    const double omega = 2.0 * std::numbers::pi * partial.frequency.value;
+    const double wavenumber = omega / state.air.soundSpeed;
+    const double radius = state.radius.value;
+    // Pressure presses both heads inwards: where they move the same way the forces work against each other.
+    const double force = pressureOn(own.mode.m, own.mode.batterShape, radius, wavenumber) -
+                         pressureOn(own.mode.m, own.mode.snareSideShape, radius, wavenumber);
+    const double apart = omega - 2.0 * std::numbers::pi * own.mode.frequency.value;
+    const double drive = force * omega / (2.0 * own.mode.modalMass.value);
+    return drive * drive * own.wires * std::pow(10.0, 0.1 * partial.levelDb) *
+           drivenEnergy(own.rate, decayRateFromT60(partial.t60), apart);
+}
+
+std::vector<Meeting> meetingsOf(const std::vector<OwnMode>& own, const DrumState& state,
+                                const std::vector<Neighbour>& neighbours) {
+    std::vector<Meeting> found;
+    for (std::size_t n = 0; n < neighbours.size(); ++n)
+        for (std::size_t p = 0; p < neighbours[n].partials.size(); ++p)
+            for (const OwnMode& mode : own) {
+                const NeighbourPartial& partial = neighbours[n].partials[p];
+                found.push_back({static_cast<int>(n), static_cast<int>(p), mode.mode.m, mode.mode.order,
+                                 partial.frequency, mode.mode.frequency, throughMode(mode, state, partial)});
+            }
+    std::sort(found.begin(), found.end(),
+              [](const Meeting& a, const Meeting& b) { return a.energy > b.energy; });
+    return found;
+}
+
+double gainDb(double before, double after) {
+    return 10.0 * std::log10(before / std::max(after, 1e-300));
+}
+
+/// The smallest step, either way, that gains enough; else the best there is within `furthest`.
+template <class Energy>
+std::optional<std::pair<double, double>> smallestThatCalms(double before, double furthest, double step,
+                                                           double enough, Energy energy) {
+    std::optional<std::pair<double, double>> best; // step and gain
+    for (double by = step; by <= furthest + 1e-9; by += step) {
+        for (const double signedBy : {-by, by}) {
+            const double gain = gainDb(before, energy(signedBy));
+            if (!best || gain > best->second)
+                best = {signedBy, gain};
+        }
+        if (best->second >= enough)
+            break;
+    }
+    return best;
+}
+
+DrumState movedBy(DrumState state, Cents by) {
+    const double factor = std::exp2(by.value / 600.0); // tension goes with the square of pitch
+    state.batter.tension = factor * state.batter.tension;
+    state.snareSide.tension = factor * state.snareSide.tension;
+    return state;
+}
+
+} // namespace
+
+Neighbour neighbourAt(std::string name, NeighbourKind kind, Hertz pitch) {
+    struct Part {
+        double ratio;
+        double t60;
+        double levelDb;
+    };
+    std::vector<Part> parts;
+    switch (kind) {
+    case NeighbourKind::Tom:
+        parts = {{1.0, 0.9, 0.0}, {1.5, 0.6, -6.0}, {2.0, 0.4, -12.0}};
+        break;
+    case NeighbourKind::BassDrum:
+        parts = {{1.0, 0.5, 0.0}, {1.6, 0.4, -8.0}};
+        break;
+    case NeighbourKind::BassNote:
+        parts = {{1.0, 3.0, 0.0}, {2.0, 2.5, -3.0}, {3.0, 2.0, -8.0}, {4.0, 1.5, -14.0}};
+        break;
+    case NeighbourKind::Voice:
+        parts = {{1.0, 4.0, -3.0}, {2.0, 4.0, 0.0}, {3.0, 4.0, -5.0}, {4.0, 4.0, -9.0}};
+        break;
+    case NeighbourKind::Other:
+        parts = {{1.0, 1.0, 0.0}};
+        break;
+    }
+    Neighbour neighbour{std::move(name), kind, {}};
+    for (const Part& part : parts)
+        neighbour.partials.push_back({part.ratio * pitch, Seconds{part.t60}, part.levelDb});
+    return neighbour;
+}
+
+Neighbour retuned(Neighbour neighbour, Cents by) {
+    for (NeighbourPartial& partial : neighbour.partials)
+        partial.frequency = moved(partial.frequency, by);
+    return neighbour;
+}
+
+Neighbour shortened(Neighbour neighbour, double factor) {
+    for (NeighbourPartial& partial : neighbour.partials)
+        partial.t60 = factor * partial.t60;
+    return neighbour;
+}
+
+double drivenEnergy(double modeRate, double soundRate, double apart) {
+    const double both = modeRate + soundRate;
+    return both / (2.0 * modeRate * soundRate * (apart * apart + both * both));
+}
+
+std::vector<Meeting> meetings(const Drum& drum, const DrumState& state,
+                              const std::vector<Neighbour>& neighbours) {
+    return meetingsOf(ownModes(drum, state), state, neighbours);
+}
+
+double wireEnergy(const std::vector<Meeting>& meetings) {
+    double sum = 0.0;
+    for (const Meeting& meeting : meetings)
+        sum += meeting.energy;
+    return sum;
+}
+
+std::vector<Calming> calmings(const Drum& drum, const DrumState& state,
+                              const std::vector<Neighbour>& neighbours, const CalmingLimits& limits) {
+    constexpr double cents = 10.0;
+    constexpr double shorter = 0.5;
+    constexpr Turns bedTurns{-0.25};
+    std::vector<Calming> found;
+    if (neighbours.empty())
+        return found;
+    const std::vector<OwnMode> own = ownModes(drum, state);
+    const double before = wireEnergy(meetingsOf(own, state, neighbours));
+    const auto keep = [&](const Calming& calming) {
+        if (calming.gainDb >= limits.leastDb)
+            found.push_back(calming);
+    };
+    const auto with = [&](std::size_t n, const Neighbour& instead) {
+        auto others = neighbours;
+        others[n] = instead;
+        return wireEnergy(meetingsOf(own, state, others));
+    };
+    for (std::size_t n = 0; n < neighbours.size(); ++n) {
+        const Neighbour& neighbour = neighbours[n];
+        if (neighbour.partials.empty())
+            continue;
+        const bool isDrum = neighbour.kind == NeighbourKind::Tom || neighbour.kind == NeighbourKind::BassDrum;
+        if (!isDrum)
+            continue; // notes and voices are what the piece asks for
+        if (const auto best =
+                smallestThatCalms(before, limits.furthest.value, cents, limits.enoughDb,
+                                  [&](double by) { return with(n, retuned(neighbour, Cents{by})); }))
+            keep({.kind = CalmingKind::RetuneNeighbour,
+                  .neighbour = static_cast<int>(n),
+                  .by = Cents{best->first},
+                  .to = moved(neighbour.partials.front().frequency, Cents{best->first}),
+                  .turns = {},
+                  .gainDb = best->second});
+        keep({.kind = CalmingKind::ShortenNeighbour,
+              .neighbour = static_cast<int>(n),
+              .by = {},
+              .to = neighbour.partials.front().frequency,
+              .turns = {},
+              .factor = shorter,
+              .gainDb = gainDb(before, with(n, shortened(neighbour, shorter)))});
+    }
+    const double steps = std::floor(8.0 * limits.tighter.value + 1e-9);
+    const double needed = std::ceil(8.0 * limits.turnsPer10Db * limits.enoughDb / 10.0);
+    const Turns tighter{std::min(steps, needed) / 8.0};
+    keep({.kind = CalmingKind::TightenWires,
+          .by = {},
+          .to = {},
+          .turns = tighter,
+          .gainDb = 10.0 * tighter.value / limits.turnsPer10Db});
+    const auto withOwn = [&](double by) {
+        const DrumState there = movedBy(state, Cents{by});
+        return wireEnergy(meetingsOf(ownModes(drum, there), there, neighbours));
+    };
+    if (const auto best =
+            smallestThatCalms(before, limits.furthestOwn.value, 2.0 * cents, limits.enoughDb, withOwn)) {
+        const auto there = coupledModes(movedBy(state, Cents{best->first}), {.highestM = 1, .perM = 1});
+        keep({.kind = CalmingKind::RetuneBoth,
+              .by = Cents{best->first},
+              .to = there.back().frequency,
+              .turns = {},
+              .gainDb = best->second});
+    }
+    // A quarter turn off the rods beside the beds: to first order the modes of the snare side feel the mean.
+    const auto beds = static_cast<double>(rodsBesideBeds(drum.rods).size());
+    DrumState slack = state;
+    const double perTurn = tensionPerTurnPrior(drum, HeadSide::SnareSide).value;
+    slack.snareSide.tension =
+        Tension{std::max(0.5 * state.snareSide.tension.value,
+                         state.snareSide.tension.value + perTurn * bedTurns.value * beds / drum.rods)};
+    keep({.kind = CalmingKind::SlackenBedRods,
+          .by = {},
+          .to = {},
+          .turns = bedTurns,
+          .gainDb = gainDb(before, wireEnergy(meetingsOf(ownModes(drum, slack), slack, neighbours)))});
+    std::stable_sort(found.begin(), found.end(),
+                     [](const Calming& a, const Calming& b) { return a.kind < b.kind; });
+    found.push_back({.kind = CalmingKind::LeverOff, .by = {}, .to = {}, .turns = {}, .gainDb = 200.0});
+    return found;
+}
+
+} // namespace bombo

@@ -1,0 +1,142 @@
+#include "core/acoustics/pitches.h"
+#include "core/wires/sympathy.h"
+#include "support/drums.h"
+
+#include <complex>
+#include <gtest/gtest.h>
+#include <numbers>
+
+namespace bombo {
+namespace {
+
+using testing::plover;
+
+DrumState tuned() {
+    return drumState(plover(), Tension{3700}, Tension{3000}, {});
+}
+
+Hertz lowestOf(const DrumState& state, int m) {
+    for (const CoupledMode& mode : coupledModes(state))
+        if (mode.m == m && mode.order == 1)
+            return mode.frequency;
+    return {};
+}
+
+Hertz highOfTheMiddle(const DrumState& state) {
+    for (const CoupledMode& mode : coupledModes(state))
+        if (mode.m == 0 && mode.order == 2)
+            return mode.frequency;
+    return {};
+}
+
+Neighbour oneTone(Hertz pitch, double t60 = 0.8) {
+    return {"floor tom", NeighbourKind::Tom, {{pitch, Seconds{t60}, 0.0}}};
+}
+
+TEST(Sympathy, DrivenEnergyIsThatOfTheEnvelopeEquation) {
+    // u' = -(a + i d) u + exp(-b t), u(0) = 0, stepped by its exact solution over small steps.
+    for (const auto& [a, b, d] :
+         {std::array{20.0, 8.0, 0.0}, std::array{20.0, 8.0, 60.0}, std::array{5.0, 30.0, 12.0}}) {
+        const std::complex<double> pole(-a, -d);
+        double sum = 0.0;
+        const double step = 1e-5;
+        for (double t = 0.5 * step; t < 3.0; t += step) {
+            const std::complex<double> u = (std::exp(-b * t) - std::exp(pole * t)) / (-b - pole);
+            sum += std::norm(u) * step;
+        }
+        EXPECT_NEAR(drivenEnergy(a, b, d) / sum, 1.0, 1e-4) << a << ' ' << b << ' ' << d;
+    }
+}
+
+TEST(Sympathy, TheNearestMeetingIsTheStrongestOfOneMode) {
+    const DrumState state = tuned();
+    const Hertz ours = highOfTheMiddle(state);
+    double before = 1e300;
+    for (const double cents : {0.0, 40.0, 100.0, 250.0}) {
+        double energy = 0.0;
+        for (const Meeting& meeting : meetings(plover(), state, {oneTone(moved(ours, Cents{cents}))}))
+            if (meeting.m == 0 && meeting.order == 2)
+                energy = meeting.energy;
+        EXPECT_GT(energy, 0.0);
+        EXPECT_LT(energy, before) << cents;
+        before = energy;
+    }
+}
+
+TEST(Sympathy, ModesWithManyDiametersTakeLittleOfALowSound) {
+    const DrumState state = tuned();
+    const auto energyOn = [&](int m) {
+        double energy = 0.0;
+        for (const Meeting& meeting : meetings(plover(), state, {oneTone(lowestOf(state, m))}))
+            if (meeting.m == m && meeting.order == 1)
+                energy = meeting.energy;
+        return energy;
+    };
+    EXPECT_LT(energyOn(3), 0.1 * energyOn(1));
+}
+
+TEST(Sympathy, LongerTonesGiveMore) {
+    const DrumState state = tuned();
+    const Hertz ours = lowestOf(state, 1);
+    EXPECT_GT(wireEnergy(meetings(plover(), state, {oneTone(ours, 1.6)})),
+              wireEnergy(meetings(plover(), state, {oneTone(ours, 0.8)})));
+    const Neighbour tone = oneTone(ours);
+    EXPECT_EQ(shortened(tone, 0.5).partials[0].t60, Seconds{0.4});
+}
+
+TEST(Sympathy, StrongestFirstAndEveryPartialBesideEveryMode) {
+    const DrumState state = tuned();
+    const auto found = meetings(plover(), state,
+                                {neighbourAt("tom", NeighbourKind::Tom, Hertz{180}),
+                                 neighbourAt("bass", NeighbourKind::BassNote, Hertz{82})});
+    EXPECT_TRUE(std::is_sorted(found.begin(), found.end(),
+                               [](const Meeting& a, const Meeting& b) { return a.energy > b.energy; }));
+    const std::size_t modes = found.size() / 7; // three partials and four
+    EXPECT_EQ(found.size(), 7 * modes);
+    EXPECT_GE(modes, 5U);
+    EXPECT_TRUE(meetings(plover(), state, {}).empty());
+}
+
+TEST(Sympathy, WhatIsAdvisedDoesWhatIsSaid) {
+    const DrumState state = tuned();
+    const std::vector<Neighbour> others{oneTone(moved(highOfTheMiddle(state), Cents{15.0}))};
+    const double before = wireEnergy(meetings(plover(), state, others));
+    const auto remedies = calmings(plover(), state, others, {.tighter = Turns{0.5}});
+    ASSERT_GE(remedies.size(), 3U);
+    EXPECT_TRUE(std::is_sorted(remedies.begin(), remedies.end(),
+                               [](const Calming& a, const Calming& b) { return a.kind < b.kind; }));
+    EXPECT_EQ(remedies.back().kind, CalmingKind::LeverOff);
+    for (const Calming& remedy : remedies) {
+        if (remedy.kind == CalmingKind::RetuneNeighbour) {
+            const auto after = meetings(plover(), state, {retuned(others[0], remedy.by)});
+            EXPECT_NEAR(10.0 * std::log10(before / wireEnergy(after)), remedy.gainDb, 1e-9);
+            EXPECT_NEAR(centsBetween(others[0].partials[0].frequency, remedy.to).value, remedy.by.value,
+                        1e-9);
+            EXPECT_GE(remedy.gainDb, 10.0);
+        }
+        if (remedy.kind == CalmingKind::ShortenNeighbour) {
+            const auto after = meetings(plover(), state, {shortened(others[0], 0.5)});
+            EXPECT_NEAR(10.0 * std::log10(before / wireEnergy(after)), remedy.gainDb, 1e-9);
+        }
+        EXPECT_LE(remedy.turns, Turns{0.5});
+        EXPECT_GE(remedy.gainDb, 3.0);
+    }
+}
+
+TEST(Sympathy, NotesOfThePieceAreNotRetuned) {
+    const DrumState state = tuned();
+    const std::vector<Neighbour> voice{neighbourAt("singer", NeighbourKind::Voice, Hertz{220})};
+    for (const Calming& remedy : calmings(plover(), state, voice, {}))
+        EXPECT_LT(remedy.neighbour, 0);
+    EXPECT_TRUE(calmings(plover(), state, {}, {}).empty());
+}
+
+TEST(Sympathy, WithoutRoomToChokeTheKnobIsNotTightened) {
+    const DrumState state = tuned();
+    const auto remedies = calmings(plover(), state, {oneTone(lowestOf(state, 1))}, {.tighter = Turns{0.0}});
+    EXPECT_TRUE(std::none_of(remedies.begin(), remedies.end(),
+                             [](const Calming& c) { return c.kind == CalmingKind::TightenWires; }));
+}
+
+} // namespace
+} // namespace bombo
