@@ -91,8 +91,12 @@ Answer wires(const Json& in, const Shelf& shelf) {
             ++index;
         }
     }
-    const WireAdvice advice = adviseWires(*drum, targets->snareSide.filmLoad, tone->wireMargin,
-                                          Turns{*current}, answers.tests, answers.rattles);
+    const WireAdvice advice = adviseWires({.slackTurns = drum->wires.slackTurns,
+                                           .snareSideFilmLoad = targets->snareSide.filmLoad,
+                                           .margin = tone->wireMargin,
+                                           .current = Turns{*current},
+                                           .tests = answers.tests,
+                                           .rattles = answers.rattles});
     Json warnings = Json::array();
     if (advice.noUsableSpan)
         warnings.push_back("rattle begins before choking ends: tighten the snare side or change the wires");

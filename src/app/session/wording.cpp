@@ -135,6 +135,8 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("end_trial"), "way back"},
         {QStringLiteral("set_hand"), "left or right hand"},
         {QStringLiteral("rested"), "night's rest"},
+        {QStringLiteral("measure_wires"), "measures of the wires"},
+        {QStringLiteral("set_neighbours"), "instruments around"},
         {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
@@ -199,6 +201,14 @@ QString refusalText(Refusal refusal) {
             .arg(kHighest.value);
     case Refusal::StrainerOutOfRange:
         return tr("The strainer is counted from 0 (first contact) to %1 turns.").arg(kFarthestStrainer);
+    case Refusal::LayoutOutOfRange:
+        return tr("No drum has wires of such lengths, or the knob stands beyond its travel; measure again in "
+                  "millimetres.");
+    case Refusal::NeighbourOutOfRange:
+        return tr("Up to %1 instruments with partials of 20 to 4000 Hz that last 0.01 to 30 s can be set "
+                  "beside "
+                  "the drum.")
+            .arg(kMostNeighbours);
     case Refusal::PadBeyondHoop:
         return tr("The pad would lie over the hoop; move it in.");
     case Refusal::PadOnLandingArea:

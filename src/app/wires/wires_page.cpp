@@ -84,8 +84,7 @@ QWidget* WiresPage::stepPanel() {
     m_no = secondaryButton({});
     m_no->setObjectName(QStringLiteral("no"));
     connect(m_no, &QPushButton::clicked, this, [this] {
-        if (const auto stroke =
-                nextStroke(session().wires.strainer, session().wires.tests, session().wires.rattles))
+        if (const auto stroke = nextStroke(sweepOf(session())))
             answer(*stroke, false);
     });
     m_primary = primaryButton();
@@ -161,22 +160,9 @@ WiresPage::Step WiresPage::step(const WireAdvice& advice) const {
     const WireWork& wires = session().wires;
     if (!wires.begun)
         return Step::Begin;
-    if (nextStroke(wires.strainer, wires.tests, wires.rattles))
+    if (nextStroke(sweepOf(session())))
         return Step::TryStroke;
-    return nextStop(advice) == wires.strainer ? Step::Finished : Step::TurnKnob;
-}
-
-/// While a stop would still tell something, go there; then to the best one.
-Turns WiresPage::nextStop(const WireAdvice& advice) const {
-    const WireWork& wires = session().wires;
-    const bool tried =
-        advice.nextTest && std::any_of(wires.rattles.begin(), wires.rattles.end(),
-                                       [&](const RattleTest& t) { return t.turns == *advice.nextTest; });
-    if (advice.nextTest && !tried)
-        return *advice.nextTest;
-    // Within an eighth of the best the knob may stay where it is.
-    return std::abs(advice.recommended.value - wires.strainer.value) < 0.13 ? wires.strainer
-                                                                            : advice.recommended;
+    return nextStopOf(advice, sweepOf(session())) == wires.strainer ? Step::Finished : Step::TurnKnob;
 }
 
 void WiresPage::refresh() {
@@ -204,13 +190,13 @@ void WiresPage::refresh() {
     switch (step(advice)) {
     case Step::Begin:
         m_now->setText(tr("Now lever on, knob to first contact"));
-        m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStop(advice))));
+        m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStopOf(advice, sweepOf(session())))));
         m_detail->setText(
             tr("First contact: a fingertip on the snare side just feels the strands lift off the film."));
         m_primary->setText(tr("Knob is there"));
         break;
     case Step::TryStroke: {
-        const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
+        const Stroke stroke = *nextStroke(sweepOf(session()));
         m_now->setText(
             stroke.asksRattle
                 ? tr("Now one loud stroke at the middle")
@@ -226,7 +212,7 @@ void WiresPage::refresh() {
         break;
     }
     case Step::TurnKnob: {
-        const Turns to = nextStop(advice);
+        const Turns to = nextStopOf(advice, sweepOf(session()));
         const Turns by = to - wires.strainer;
         m_now->setText(tr("Now the knob"));
         m_figure->setText(by.value > 0.0 ? tr("Tighten %1").arg(turnsText(by))
@@ -269,15 +255,14 @@ void WiresPage::cellClicked(const Stroke& stroke) {
 }
 
 void WiresPage::act() {
-    const WireWork& wires = session().wires;
     const WireAdvice advice = wireAdviceOf(session());
     switch (step(advice)) {
     case Step::Begin:
     case Step::TurnKnob:
-        controller().perform(SetStrainer{nextStop(advice)});
+        controller().perform(SetStrainer{nextStopOf(advice, sweepOf(session()))});
         break;
     case Step::TryStroke: {
-        const Stroke stroke = *nextStroke(wires.strainer, wires.tests, wires.rattles);
+        const Stroke stroke = *nextStroke(sweepOf(session()));
         if (session().source == SoundSource::Practice)
             controller().strikeWires(stroke.place, stroke.dynamic);
         else

@@ -19,7 +19,6 @@ public:
 private:
     enum class Step { Begin, TryStroke, TurnKnob, Finished };
     Step step(const WireAdvice& advice) const;
-    Turns nextStop(const WireAdvice& advice) const;
     void act();
     void answer(const Stroke& stroke, bool yes);
     void cellClicked(const Stroke& stroke);

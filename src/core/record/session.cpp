@@ -361,6 +361,21 @@ struct Applier {
         session.wiresAt = session.clock;
         return session;
     }
+    Outcome operator()(const MeasureWires& c) {
+        if (checkLayout(c.layout))
+            return failure(Refusal::LayoutOutOfRange);
+        session.wires.layout = c.layout;
+        return session;
+    }
+    Outcome operator()(const SetNeighbours& c) {
+        if (c.neighbours.size() > kMostNeighbours)
+            return failure(Refusal::NeighbourOutOfRange);
+        for (const Neighbour& neighbour : c.neighbours)
+            if (checkNeighbour(neighbour))
+                return failure(Refusal::NeighbourOutOfRange);
+        session.wires.neighbours = c.neighbours;
+        return session;
+    }
     Outcome operator()(const AddPad& c) {
         return withPads(session, session.pads, c.pad, session.pads.size());
     }
@@ -433,7 +448,7 @@ const char* commandName(const Command& command) {
         "start_card",    "choose_handling", "stroke_heard",  "choose_condition", "prepared",
         "gauge_read",    "choose_gauge",    "resists",       "retrace",          "nearest_rod",
         "reminder",      "begin_hurry",     "end_hurry",     "begin_trial",      "end_trial",
-        "set_hand",      "rested"};
+        "set_hand",      "rested",          "measure_wires", "set_neighbours"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }
@@ -598,10 +613,24 @@ DrumState knownState(const Session& session) {
     return drumState(session.drum, batterTension, snareSideTension, airAt(session.weather));
 }
 
+Sweep sweepOf(const Session& session) {
+    return {.slackTurns = session.drum.wires.slackTurns,
+            .snareSideFilmLoad = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension),
+            .margin = wireMarginWanted(briefOf(session)),
+            .current = session.wires.strainer,
+            .tests = session.wires.tests,
+            .rattles = session.wires.rattles};
+}
+
 WireAdvice wireAdviceOf(const Session& session) {
-    const double load = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension);
-    return adviseWires(session.drum, load, wireMarginWanted(briefOf(session)), session.wires.strainer,
-                       session.wires.tests, session.wires.rattles);
+    return adviseWires(sweepOf(session));
+}
+
+std::vector<Calming> calmingsOf(const Session& session) {
+    const Turns room = wireAdviceOf(session).chokeAbove - session.wires.strainer;
+    return calmings(session.drum, knownState(session), session.wires.neighbours,
+                    {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
+                     .turnsPer10Db = kTurnsPerDynamic});
 }
 
 Expectation cardExpectation(const Session& session) {

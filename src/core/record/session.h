@@ -4,6 +4,8 @@
 #include "core/procedure/head_work.h"
 #include "core/procedure/pitch_card.h"
 #include "core/procedure/quick_plan.h"
+#include "core/wires/sympathy.h"
+#include "core/wires/wire_fit.h"
 #include "core/wires/wire_sweep.h"
 
 #include <cstdint>
@@ -24,6 +26,8 @@ struct WireWork {
     bool begun = false;
     std::vector<WireTest> tests;
     std::vector<RattleTest> rattles;
+    std::optional<WireLayout> layout;  ///< as measured; empty until someone took a rule
+    std::vector<Neighbour> neighbours; ///< instruments that may set them going
     bool operator==(const WireWork&) const = default;
 };
 
@@ -263,6 +267,15 @@ struct AnswerWires {
 struct AnswerRattle {
     bool rattled = false;
 };
+/// Where the wires lie, by a rule.
+struct MeasureWires {
+    WireLayout layout;
+};
+/// The instruments around the drum.
+struct SetNeighbours {
+    std::vector<Neighbour> neighbours;
+};
+inline constexpr std::size_t kMostNeighbours = 12;
 struct AddPad {
     Pad pad;
 };
@@ -284,7 +297,7 @@ using Command =
                  RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned, ChooseWay,
                  AskAgain, CardTapHeard, StartCard, ChooseHandling, StrokeHeard, ChooseCondition, Prepared,
                  GaugeRead, ChooseGauge, Resists, RetraceHead, SetNearestRod, SetReminder, BeginHurry,
-                 EndHurry, BeginTrial, EndTrial, SetHand, Rested>;
+                 EndHurry, BeginTrial, EndTrial, SetHand, Rested, MeasureWires, SetNeighbours>;
 
 enum class Refusal {
     WrongStage,
@@ -311,6 +324,8 @@ enum class Refusal {
     ToneOutOfReach,
     WeatherOutOfRange,
     StrainerOutOfRange,
+    LayoutOutOfRange,
+    NeighbourOutOfRange,
     PadBeyondHoop,
     PadOnLandingArea,
     PadsOverlap,
@@ -341,7 +356,11 @@ Station stationAfter(const Session& session, Station station);
 StationState stationState(const Session& session, Station station);
 /// Both heads as far as is known now.
 DrumState knownState(const Session& session);
+/// What is known of the wires.
+Sweep sweepOf(const Session& session);
 WireAdvice wireAdviceOf(const Session& session);
+/// What calms the wires beside the session's neighbours; see calmings().
+std::vector<Calming> calmingsOf(const Session& session);
 /// What is known of the gauge at hand, from earlier sessions and this one.
 std::vector<GaugePoint> gaugePoints(const Session& session);
 /// What the strokes say of the drum as it stands, each the median of them.

@@ -99,7 +99,20 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireWork, strainer, begun, tests, rattles)
+NLOHMANN_JSON_SERIALIZE_ENUM(Attachment, {{Attachment::Strap, "strap"}, {Attachment::Cord, "cord"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(RefitSchool, {{RefitSchool::StrainerFirst, "strainer_first"},
+                                           {RefitSchool::ButtFirst, "butt_first"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(NeighbourKind, {{NeighbourKind::Tom, "tom"},
+                                             {NeighbourKind::BassDrum, "bass_drum"},
+                                             {NeighbourKind::BassNote, "bass_note"},
+                                             {NeighbourKind::Voice, "voice"},
+                                             {NeighbourKind::Other, "other"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireLayout, strands, plate, wall, strainerDrop, buttDrop,
+                                                attachment, school, travel, knob, perTurn, strainerGap,
+                                                buttGap)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(NeighbourPartial, frequency, t60, levelDb)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Neighbour, name, kind, partials)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, layout, neighbours)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeardStroke, centre, tone, buzz, levelDb, wires, strainer)

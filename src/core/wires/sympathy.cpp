@@ -5,6 +5,7 @@
 #include "core/drum/beds.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numbers>
 #include <optional>
@@ -14,16 +15,36 @@ namespace {
 
 constexpr Hertz kHighestMeeting{1000.0};
 constexpr int kSteps = 48; // of the integrals over a radius
+constexpr int kTerms = 12;
 
-/// Of a plane wave along the head on a mode of m diameters: the integral of shape times J_m(k r) over the
-/// head, m^2.
-double pressureOn(int m, const ShapeVector& shape, double radius, double wavenumber) {
-    double sum = 0.0;
+/// Moments of a head's shape: the integral of shape times (r/2)^(m + 2i) over the head, r in radii.
+using Moments = std::array<double, kTerms>;
+
+Moments momentsOf(int m, const ShapeVector& shape) {
+    Moments moments{};
     for (int i = 0; i < kSteps; ++i) { // midpoints
-        const double share = (i + 0.5) / kSteps;
-        sum += shapeAt(m, shape, share) * std::cyl_bessel_j(m, wavenumber * share * radius) * share;
+        const double r = (i + 0.5) / kSteps;
+        double power = shapeAt(m, shape, r) * r * std::pow(0.5 * r, m);
+        for (double& moment : moments) {
+            moment += 2.0 * std::numbers::pi * power / kSteps;
+            power *= 0.25 * r * r;
+        }
     }
-    return 2.0 * std::numbers::pi * sum * radius * radius / kSteps;
+    return moments;
+}
+
+/// Of a plane wave along the head on a mode of m diameters: the integral of shape times J_m(x r) over the
+/// head, in squared radii, by the series of J_m. @param x wavenumber times radius, up to 4
+double pressureOn(int m, const Moments& moments, double x) {
+    double factor = std::pow(x, m);
+    for (int i = 2; i <= m; ++i)
+        factor /= i;
+    double sum = 0.0;
+    for (int i = 0; i < kTerms; ++i) {
+        sum += factor * moments[static_cast<std::size_t>(i)];
+        factor *= -x * x / ((i + 1.0) * (i + 1.0 + m));
+    }
+    return sum;
 }
 
 /// Mean square of the snare-side shape along the wires.
@@ -36,26 +57,27 @@ double underWires(int m, const ShapeVector& shape) {
 
 struct OwnMode {
     CoupledMode mode;
-    double rate;  ///< of decay, 1/s
-    double wires; ///< see underWires
+    double rate;      ///< of decay, 1/s
+    double wires;     ///< see underWires
+    Moments pressure; ///< of the batter less those of the snare side: pressure presses both heads inwards, so
+                      ///< that where they move the same way the forces work against each other
 };
 
 std::vector<OwnMode> ownModes(const Drum& drum, const DrumState& state) {
     std::vector<OwnMode> own;
     for (const CoupledMode& mode : coupledModes(state))
         if (mode.frequency < kHighestMeeting)
-            own.push_back({mode, decayRate(mode, drum), underWires(mode.m, mode.snareSideShape)});
+            own.push_back({mode, decayRate(mode, drum), underWires(mode.m, mode.snareSideShape),
+                           momentsOf(mode.m, mode.batterShape - mode.snareSideShape)});
     return own;
 }
 
 /// Energy that the wires get from one partial through one mode.
 double throughMode(const OwnMode& own, const DrumState& state, const NeighbourPartial& partial) {
     const double omega = 2.0 * std::numbers::pi * partial.frequency.value;
-    const double wavenumber = omega / state.air.soundSpeed;
     const double radius = state.radius.value;
-    // Pressure presses both heads inwards: where they move the same way the forces work against each other.
-    const double force = pressureOn(own.mode.m, own.mode.batterShape, radius, wavenumber) -
-                         pressureOn(own.mode.m, own.mode.snareSideShape, radius, wavenumber);
+    const double force =
+        radius * radius * pressureOn(own.mode.m, own.pressure, omega / state.air.soundSpeed * radius);
     const double apart = omega - 2.0 * std::numbers::pi * own.mode.frequency.value;
     const double drive = force * omega / (2.0 * own.mode.modalMass.value);
     return drive * drive * own.wires * std::pow(10.0, 0.1 * partial.levelDb) *
@@ -106,6 +128,21 @@ DrumState movedBy(DrumState state, Cents by) {
 }
 
 } // namespace
+
+std::optional<InputProblem> checkNeighbour(const Neighbour& neighbour) {
+    constexpr std::size_t mostPartials = 16;
+    if (neighbour.partials.empty() || neighbour.partials.size() > mostPartials)
+        return InputProblem{"partials", "must be 1 to 16"};
+    for (const NeighbourPartial& partial : neighbour.partials) {
+        if (!(partial.frequency.value >= 20.0 && partial.frequency.value <= 4000.0))
+            return InputProblem{"frequency_hz", "must lie between 20 and 4000"};
+        if (!(partial.t60.value >= 0.01 && partial.t60.value <= 30.0))
+            return InputProblem{"t60_s", "must lie between 0.01 and 30"};
+        if (!(partial.levelDb >= -80.0 && partial.levelDb <= 40.0))
+            return InputProblem{"level_db", "must lie between -80 and 40"};
+    }
+    return std::nullopt;
+}
 
 Neighbour neighbourAt(std::string name, NeighbourKind kind, Hertz pitch) {
     struct Part {
@@ -180,11 +217,7 @@ std::vector<Calming> calmings(const Drum& drum, const DrumState& state,
         if (calming.gainDb >= limits.leastDb)
             found.push_back(calming);
     };
-    const auto with = [&](std::size_t n, const Neighbour& instead) {
-        auto others = neighbours;
-        others[n] = instead;
-        return wireEnergy(meetingsOf(own, state, others));
-    };
+    const auto energyOf = [&](const Neighbour& one) { return wireEnergy(meetingsOf(own, state, {one})); };
     for (std::size_t n = 0; n < neighbours.size(); ++n) {
         const Neighbour& neighbour = neighbours[n];
         if (neighbour.partials.empty())
@@ -192,9 +225,10 @@ std::vector<Calming> calmings(const Drum& drum, const DrumState& state,
         const bool isDrum = neighbour.kind == NeighbourKind::Tom || neighbour.kind == NeighbourKind::BassDrum;
         if (!isDrum)
             continue; // notes and voices are what the piece asks for
+        const double alone = energyOf(neighbour);
         if (const auto best =
-                smallestThatCalms(before, limits.furthest.value, cents, limits.enoughDb,
-                                  [&](double by) { return with(n, retuned(neighbour, Cents{by})); }))
+                smallestThatCalms(alone, limits.furthest.value, cents, limits.enoughDb,
+                                  [&](double by) { return energyOf(retuned(neighbour, Cents{by})); }))
             keep({.kind = CalmingKind::RetuneNeighbour,
                   .neighbour = static_cast<int>(n),
                   .by = Cents{best->first},
@@ -207,7 +241,7 @@ std::vector<Calming> calmings(const Drum& drum, const DrumState& state,
               .to = neighbour.partials.front().frequency,
               .turns = {},
               .factor = shorter,
-              .gainDb = gainDb(before, with(n, shortened(neighbour, shorter)))});
+              .gainDb = gainDb(alone, energyOf(shortened(neighbour, shorter)))});
     }
     const double steps = std::floor(8.0 * limits.tighter.value + 1e-9);
     const double needed = std::ceil(8.0 * limits.turnsPer10Db * limits.enoughDb / 10.0);

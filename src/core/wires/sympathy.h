@@ -2,6 +2,9 @@
 /// Which other instruments set the wires going, and what calms them with least harm to the snare sound.
 #include "core/acoustics/coupled_modes.h"
 
+#include "core/units/result.h"
+
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -23,6 +26,9 @@ struct Neighbour {
     std::vector<NeighbourPartial> partials; ///< the lowest first
     bool operator==(const Neighbour&) const = default;
 };
+
+/// The first figure that no instrument has, with its limits.
+std::optional<InputProblem> checkNeighbour(const Neighbour& neighbour);
 
 /// What an instrument of a kind sounds at a pitch where only that is known: the lowest circular and (1,1)
 /// modes of drums in air, harmonics of strings and voices; usual lengths and levels (estimates).
@@ -74,7 +80,8 @@ struct Calming {
     Hertz to;           ///< its lowest partial then, or the batter's lowest mode
     Turns turns;        ///< of the knob, or of each bed rod
     double factor = 1;  ///< of the neighbour's length
-    double gainDb = 0;  ///< by which the wires get less of all the neighbours; predicted, not measured
+    double gainDb = 0;  ///< by which the wires get less: of that neighbour, or of all where it is the snare
+                        ///< drum's own; predicted, not measured
 };
 
 struct CalmingLimits {

@@ -2,12 +2,13 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
 namespace bombo {
 namespace {
 
 constexpr double kSlope = 0.12; // turns: width of the logistic step
-constexpr double kSlips = 0.08; // share of answers ticked wrongly
+constexpr double kSlips = 0.15; // share of answers ticked wrongly
 constexpr double kChokeFrom = -0.5;
 constexpr double kRattleFrom = -1.0;
 constexpr double kGridStep = 0.05;
@@ -44,16 +45,15 @@ double normalDensity(double x, double mean, double spread) {
     return std::exp(-0.5 * z * z);
 }
 
-Belief beliefFrom(const Drum& drum, double snareSideFilmLoad, const std::vector<WireTest>& tests,
-                  const std::vector<RattleTest>& rattles) {
+Belief beliefFrom(const Sweep& sweep) {
     // A tighter snare-side head throws the wires harder: the span widens. Stretched strands eat up turns.
-    const double load = std::clamp(snareSideFilmLoad, 0.02, 0.8);
-    const double chokeMean = 1.9 + 2.0 * load + drum.wires.slackTurns;
-    const double rattleMean = 0.7 + drum.wires.slackTurns;
+    const double load = std::clamp(sweep.snareSideFilmLoad, 0.02, 0.8);
+    const double chokeMean = 1.9 + 2.0 * load + sweep.slackTurns;
+    const double rattleMean = 0.7 + sweep.slackTurns;
     Belief belief;
     for (std::size_t i = 0; i < kChokeCount; ++i) {
         double p = normalDensity(chokeAt(i), chokeMean, 0.9);
-        for (const WireTest& test : tests) {
+        for (const WireTest& test : sweep.tests) {
             const double distance =
                 chokeTurns(Turns{chokeAt(i)}, test.place, test.dynamic).value - test.turns.value;
             p *= test.answered ? soft(distance) : 1.0 - soft(distance);
@@ -62,7 +62,7 @@ Belief beliefFrom(const Drum& drum, double snareSideFilmLoad, const std::vector<
     }
     for (std::size_t i = 0; i < kRattleCount; ++i) {
         double p = normalDensity(rattleAt(i), rattleMean, 0.5);
-        for (const RattleTest& test : rattles) {
+        for (const RattleTest& test : sweep.rattles) {
             const double clean = soft(test.turns.value - rattleAt(i));
             p *= test.rattled ? 1.0 - clean : clean;
         }
@@ -106,14 +106,57 @@ template <class Probability> double information(const std::vector<double>& p, Pr
     return binaryEntropy(mean) - conditional;
 }
 
-double informationAt(const Belief& belief, double turns) {
-    double sum = information(belief.rattle, [&](std::size_t i) { return soft(turns - rattleAt(i)); });
-    for (StrokePlace place : kPlaces)
-        for (Dynamic dynamic : {Dynamic::Whisper, Dynamic::Soft}) // the strokes that are asked for first
-            sum += information(belief.choke, [&](std::size_t i) {
-                return soft(chokeTurns(Turns{chokeAt(i)}, place, dynamic).value - turns);
-            });
+/// What matters for the setting: near the loose end of the span the rattle, near the tight end the choke.
+struct Weights {
+    double choke;
+    double rattle;
+};
+Weights weightsOf(double margin) {
+    constexpr double least = 0.2; // both ends are told to the user in any case
+    const double place = std::clamp(margin, 0.0, 1.0);
+    return {std::max(least, place), std::max(least, 1.0 - place)};
+}
+
+double informationOf(const Belief& belief, const Stroke& stroke, double turns, const Weights& weights) {
+    if (stroke.asksRattle)
+        return weights.rattle *
+               information(belief.rattle, [&](std::size_t i) { return soft(turns - rattleAt(i)); });
+    return weights.choke * information(belief.choke, [&](std::size_t i) {
+               return soft(chokeTurns(Turns{chokeAt(i)}, stroke.place, stroke.dynamic).value - turns);
+           });
+}
+
+std::vector<Stroke> allStrokes() {
+    std::vector<Stroke> strokes;
+    for (const Dynamic dynamic : kDynamics)
+        for (const StrokePlace place : {StrokePlace::Edge, StrokePlace::Middle})
+            strokes.push_back({place, dynamic, false});
+    strokes.push_back({StrokePlace::Middle, Dynamic::Loud, true});
+    return strokes;
+}
+
+/// Of the strokes that would be asked for at a stop.
+double informationAt(const Belief& belief, double turns, const Weights& weights) {
+    std::vector<double> each;
+    for (const Stroke& stroke : allStrokes())
+        each.push_back(informationOf(belief, stroke, turns, weights));
+    std::sort(each.begin(), each.end(), std::greater<>());
+    double sum = 0.0;
+    for (int i = 0; i < 3; ++i) // answers at one stop repeat each other
+        sum += each[static_cast<std::size_t>(i)];
     return sum;
+}
+
+/// Stops at which a stroke was tried.
+std::vector<Turns> triedStops(const Sweep& sweep) {
+    std::vector<Turns> stops;
+    for (const WireTest& test : sweep.tests)
+        stops.push_back(test.turns);
+    for (const RattleTest& test : sweep.rattles)
+        stops.push_back(test.turns);
+    std::sort(stops.begin(), stops.end());
+    stops.erase(std::unique(stops.begin(), stops.end()), stops.end());
+    return stops;
 }
 
 double inEighths(double turns) {
@@ -122,10 +165,9 @@ double inEighths(double turns) {
 
 } // namespace
 
-WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin, Turns current,
-                       const std::vector<WireTest>& tests, const std::vector<RattleTest>& rattles) {
+WireAdvice adviseWires(const Sweep& sweep) {
     constexpr double guard = 0.125; // turns kept from either end of the span
-    const Belief belief = beliefFrom(drum, snareSideFilmLoad, tests, rattles);
+    const Belief belief = beliefFrom(sweep);
     const Moments choke = momentsOf(belief.choke, chokeAt);
     const Moments rattle = momentsOf(belief.rattle, rattleAt);
 
@@ -135,50 +177,73 @@ WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin
     const double low = advice.rattleBelow.value + guard;
     const double high = advice.chokeAbove.value - guard;
     advice.noUsableSpan = high < low;
-    const double place = std::clamp(margin, 0.0, 1.0);
+    const double place = std::clamp(sweep.margin, 0.0, 1.0);
     const double wanted = advice.noUsableSpan ? 0.5 * (low + high) : low + place * (high - low);
     advice.recommended = Turns{std::max(0.0, inEighths(wanted))};
     advice.error = Turns{std::hypot((1.0 - place) * rattle.spread, place * choke.spread)};
 
-    // A stop is worth its strokes while the setting is not known to a fifth of a turn, and only near the
+    // A stop is worth its strokes while the setting is not known to an eighth of a turn, and only near the
     // span: nobody learns about a whisper from wires that are choked.
-    constexpr double sureEnough = 0.2;
-    double bestInformation = advice.error.value > sureEnough ? 0.15 : 1e9; // nats
-    for (double turns = 0.25; turns <= std::max(1.0, advice.chokeAbove.value + 0.25); turns += 0.25) {
-        const double here = informationAt(belief, turns);
+    constexpr double sureEnough = 0.125;
+    const std::vector<Turns> tried = triedStops(sweep);
+    const bool enough = advice.error.value <= sureEnough || static_cast<int>(tried.size()) >= kMostTestStops;
+    double bestInformation = enough ? 1e9 : 0.05; // nats
+    for (double turns = 0.25; turns <= std::max(1.0, advice.chokeAbove.value + 0.5); turns += 0.25) {
+        if (std::find(tried.begin(), tried.end(), Turns{turns}) != tried.end())
+            continue;
+        const double here = informationAt(belief, turns, weightsOf(sweep.margin));
         if (here > bestInformation) {
             bestInformation = here;
             advice.nextTest = Turns{turns};
         }
     }
-    if (tests.empty())
+    if (sweep.tests.empty())
         advice.advice = StrainerAdvice::TestMore;
-    else if (std::abs(advice.recommended.value - current.value) <= 0.125 + 1e-9)
+    else if (std::abs(advice.recommended.value - sweep.current.value) <= 0.125 + 1e-9)
         advice.advice = StrainerAdvice::Leave;
     else
-        advice.advice = advice.recommended > current ? StrainerAdvice::Tighten : StrainerAdvice::Loosen;
+        advice.advice = advice.recommended > sweep.current ? StrainerAdvice::Tighten : StrainerAdvice::Loosen;
     return advice;
 }
 
-std::optional<Stroke> nextStroke(Turns current, const std::vector<WireTest>& tests,
-                                 const std::vector<RattleTest>& rattles) {
-    // Ascending turns at which each stroke chokes: once one answers, the later ones would too.
-    static constexpr std::array order{
-        Stroke{StrokePlace::Edge, Dynamic::Whisper}, Stroke{StrokePlace::Middle, Dynamic::Whisper},
-        Stroke{StrokePlace::Edge, Dynamic::Soft}, Stroke{StrokePlace::Middle, Dynamic::Soft},
-        Stroke{StrokePlace::Edge, Dynamic::Medium}};
-    for (const Stroke& stroke : order) {
-        const auto known = std::find_if(tests.begin(), tests.end(), [&](const WireTest& t) {
-            return t.turns == current && t.place == stroke.place && t.dynamic == stroke.dynamic;
+std::optional<Stroke> nextStroke(const Sweep& sweep) {
+    constexpr double worthAsking = 0.02; // nats
+    const auto wasTried = [&](const Stroke& stroke) {
+        if (stroke.asksRattle)
+            return std::any_of(sweep.rattles.begin(), sweep.rattles.end(),
+                               [&](const RattleTest& t) { return t.turns == sweep.current; });
+        return std::any_of(sweep.tests.begin(), sweep.tests.end(), [&](const WireTest& t) {
+            return t.turns == sweep.current && t.place == stroke.place && t.dynamic == stroke.dynamic;
         });
-        if (known == tests.end())
-            return stroke;
-        if (known->answered)
-            break;
+    };
+    const std::vector<Turns> stops = triedStops(sweep);
+    const bool isNew = std::find(stops.begin(), stops.end(), sweep.current) == stops.end();
+    if (isNew && static_cast<int>(stops.size()) >= kMostTestStops)
+        return std::nullopt;
+    const Belief belief = beliefFrom(sweep);
+    std::optional<Stroke> best;
+    double most = worthAsking;
+    int tried = 0;
+    for (const Stroke& stroke : allStrokes()) {
+        if (wasTried(stroke)) {
+            ++tried;
+            continue;
+        }
+        const double here = informationOf(belief, stroke, sweep.current.value, weightsOf(sweep.margin));
+        if (here > most) {
+            most = here;
+            best = stroke;
+        }
     }
-    const bool rattleKnown =
-        std::any_of(rattles.begin(), rattles.end(), [&](const RattleTest& t) { return t.turns == current; });
-    return rattleKnown ? std::nullopt : std::optional(Stroke{StrokePlace::Middle, Dynamic::Loud, true});
+    return tried < kMostStrokesAStop ? best : std::nullopt;
+}
+
+Turns nextStopOf(const WireAdvice& advice, const Sweep& sweep) {
+    if (advice.nextTest)
+        return *advice.nextTest;
+    constexpr double near = 0.13; // turns
+    return std::abs(advice.recommended.value - sweep.current.value) < near ? sweep.current
+                                                                           : advice.recommended;
 }
 
 } // namespace bombo

@@ -51,12 +51,23 @@ inline Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic)
             (place == StrokePlace::Edge ? kTurnsLostAtEdge : 0.0)};
 }
 
+/// What is known of the wires of a drum: before any stroke, and of the strokes that were tried.
+struct Sweep {
+    double slackTurns = 0;        ///< that stretched strands have eaten up
+    double snareSideFilmLoad = 0; ///< a tighter head throws the strands harder
+    double margin = 0.5; ///< 0: loosest clean setting; 1: tightest that answers a whisper at the edge
+    Turns current;       ///< of the knob, from first contact
+    std::vector<WireTest> tests{}; ///< one a stroke and stop
+    std::vector<RattleTest> rattles{};
+};
+
+/// Stops that are tried at most before the best one is taken as found.
+inline constexpr int kMostTestStops = 4;
+
 /// Threshold model: strands stay on the head while the pull outweighs the head's acceleration; each 10 dB of
 /// stroke moves the choke point by the same turns. Gaussian prior over (whisper choke, rattle), logistic
 /// answers with a share of slips, posterior on a grid. Source: docs/physics.md, section 11.
-/// @param margin 0: loosest clean setting; 1: tightest that still answers a whisper at the edge
-WireAdvice adviseWires(const Drum& drum, double snareSideFilmLoad, double margin, Turns current,
-                       const std::vector<WireTest>& tests, const std::vector<RattleTest>& rattles);
+WireAdvice adviseWires(const Sweep& sweep);
 
 /// A stroke to try; `asksRattle`: loud at the middle, and whether the wires rattle on after it.
 struct Stroke {
@@ -65,9 +76,13 @@ struct Stroke {
     bool asksRattle = false;
     bool operator==(const Stroke&) const = default;
 };
-/// The next stroke worth trying at this stop, hardest to answer first; what an answer implies is skipped.
-/// Empty when the stop is known.
-std::optional<Stroke> nextStroke(Turns current, const std::vector<WireTest>& tests,
-                                 const std::vector<RattleTest>& rattles);
+/// The stroke at this stop whose answer would tell most of the setting that is wanted; empty when none that
+/// was not tried there tells enough, or after kMostStrokesAStop.
+std::optional<Stroke> nextStroke(const Sweep& sweep);
+inline constexpr int kMostStrokesAStop = 6;
+
+/// Where to go with the knob: while a stop that was not tried tells something, there; then to the best one,
+/// unless it stands within an eighth of it already.
+Turns nextStopOf(const WireAdvice& advice, const Sweep& sweep);
 
 } // namespace bombo

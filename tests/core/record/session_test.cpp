@@ -34,7 +34,8 @@ TEST(SessionCommands, EveryCommandHasAStableName) {
         SetWish{},      ChooseSchool{}, SetWeather{},     BothTurned{},     ChooseWay{},       AskAgain{},
         CardTapHeard{}, StartCard{},    ChooseHandling{}, StrokeHeard{},    ChooseCondition{}, Prepared{},
         GaugeRead{},    ChooseGauge{},  Resists{},        RetraceHead{},    SetNearestRod{},   SetReminder{},
-        BeginHurry{},   EndHurry{},     BeginTrial{},     EndTrial{},       SetHand{},         Rested{}};
+        BeginHurry{},   EndHurry{},     BeginTrial{},     EndTrial{},       SetHand{},         Rested{},
+        MeasureWires{}, SetNeighbours{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
@@ -407,11 +408,35 @@ TEST(SessionText, KeepsWhatIsNewerAndReadsWhatIsOlder) {
     for (const char* head : {"batter", "snareSide"})
         for (const char* key : {"condition", "prepared", "resists", "ledger", "above"})
             older[head].erase(key);
+    for (const char* key : {"layout", "neighbours"})
+        older["wires"].erase(key);
     ASSERT_TRUE(sessionFromText(older.dump()));
     EXPECT_EQ(sessionText(*sessionFromText(older.dump())), sessionText(fresh()));
     // A rod that the drum does not have.
     older["nearestRod"] = 8;
     EXPECT_EQ(sessionFromText(older.dump()).fault().key, "nearestRod");
+}
+
+TEST(SessionWires, MeasuresAndNeighboursAreKeptAndChecked) {
+    WireLayout layout;
+    layout.travel = Turns{8.0};
+    layout.strainerGap = Metres{0.004};
+    Session s = done(fresh(), MeasureWires{layout});
+    s = done(s, SetNeighbours{{neighbourAt("floor tom", NeighbourKind::Tom, Hertz{110})}});
+    const auto back = sessionFromText(sessionText(s));
+    ASSERT_TRUE(back);
+    EXPECT_EQ(back->wires, s.wires);
+    layout.strands = Metres{3.0};
+    EXPECT_EQ(apply(s, MeasureWires{layout}).fault(), Refusal::LayoutOutOfRange);
+    EXPECT_EQ(apply(s, SetNeighbours{{Neighbour{"nothing", NeighbourKind::Tom, {}}}}).fault(),
+              Refusal::NeighbourOutOfRange);
+    EXPECT_EQ(apply(s, SetNeighbours{std::vector<Neighbour>(
+                           kMostNeighbours + 1, neighbourAt("tom", NeighbourKind::Tom, Hertz{110}))})
+                  .fault(),
+              Refusal::NeighbourOutOfRange);
+    EXPECT_EQ(calmingsOf(s).back().kind, CalmingKind::LeverOff);
+    s = done(s, SetNeighbours{});
+    EXPECT_TRUE(calmingsOf(s).empty());
 }
 
 } // namespace

@@ -10,7 +10,11 @@ using testing::plover;
 
 WireAdvice advise(double current, const std::vector<WireTest>& tests,
                   const std::vector<RattleTest>& rattles = {}, double margin = 0.5, double load = 0.45) {
-    return adviseWires(plover(), load, margin, Turns{current}, tests, rattles);
+    return adviseWires({.snareSideFilmLoad = load,
+                        .margin = margin,
+                        .current = Turns{current},
+                        .tests = tests,
+                        .rattles = rattles});
 }
 
 TEST(ChokeTurns, LouderStrokesAnswerTighterAndTheEdgeChokesFirst) {
@@ -27,7 +31,7 @@ TEST(WireAdvice, AsksForStrokesFirst) {
     EXPECT_EQ(advice.advice, StrainerAdvice::TestMore);
     ASSERT_TRUE(advice.nextTest);
     EXPECT_GT(advice.nextTest->value, 0.0);
-    EXPECT_LE(*advice.nextTest, Turns{advice.chokeAbove.value + 0.25});
+    EXPECT_LE(*advice.nextTest, Turns{advice.chokeAbove.value + 0.5});
 }
 
 TEST(WireAdvice, ATighterSnareSideWidensTheSpan) {
@@ -69,10 +73,8 @@ TEST(WireAdvice, WordsFollowTheKnob) {
 }
 
 TEST(WireAdvice, StretchedStrandsNeedMoreTurns) {
-    Drum stretched = plover();
-    stretched.wires.slackTurns = 0.75;
     const WireAdvice fresh = advise(0.0, {});
-    const WireAdvice worn = adviseWires(stretched, 0.45, 0.5, Turns{0}, {}, {});
+    const WireAdvice worn = adviseWires({.slackTurns = 0.75, .snareSideFilmLoad = 0.45, .current = {}});
     EXPECT_NEAR((worn.recommended - fresh.recommended).value, 0.75, 0.13);
 }
 
@@ -95,28 +97,25 @@ TEST(WireAdvice, SurvivesContradictoryAnswers) {
     EXPECT_GT(advice.error.value, 0.0);
 }
 
-/// Drives the sweep with a drum of known thresholds, as the Wires station does.
+/// Drives the sweep with a drum of known thresholds, as the Wires station does; `stops` with the last one.
 Turns sweep(double whisperMiddle, double rattle, int& stops) {
-    std::vector<WireTest> tests;
-    std::vector<RattleTest> rattles;
-    Turns knob{0.0};
-    for (stops = 0; stops < 12; ++stops) {
-        const WireAdvice advice = advise(knob.value, tests, rattles);
-        const bool tried =
-            advice.nextTest && std::any_of(rattles.begin(), rattles.end(),
-                                           [&](const RattleTest& t) { return t.turns == *advice.nextTest; });
-        if (!advice.nextTest || tried)
-            return advice.recommended;
-        knob = *advice.nextTest;
-        while (const auto stroke = nextStroke(knob, tests, rattles)) {
+    Sweep sweep{.snareSideFilmLoad = 0.45, .current = {}};
+    sweep.current = nextStopOf(adviseWires(sweep), sweep);
+    for (stops = 1; stops < 12; ++stops) {
+        while (const auto stroke = nextStroke(sweep)) {
             if (stroke->asksRattle)
-                rattles.push_back({knob, knob.value < rattle});
+                sweep.rattles.push_back({sweep.current, sweep.current.value < rattle});
             else
-                tests.push_back({knob, stroke->place, stroke->dynamic,
-                                 chokeTurns(Turns{whisperMiddle}, stroke->place, stroke->dynamic) > knob});
+                sweep.tests.push_back(
+                    {sweep.current, stroke->place, stroke->dynamic,
+                     chokeTurns(Turns{whisperMiddle}, stroke->place, stroke->dynamic) > sweep.current});
         }
+        const Turns next = nextStopOf(adviseWires(sweep), sweep);
+        if (next == sweep.current)
+            break;
+        sweep.current = next;
     }
-    return advise(knob.value, tests, rattles).recommended;
+    return sweep.current;
 }
 
 TEST(WireSweep, FewStopsEndInsideTheTrueSpan) {
@@ -124,21 +123,42 @@ TEST(WireSweep, FewStopsEndInsideTheTrueSpan) {
         for (double rattle : {0.4, 0.7, 1.0}) {
             int stops = 0;
             const Turns end = sweep(choke, rattle, stops);
-            EXPECT_LE(stops, 6) << choke << ' ' << rattle;
+            EXPECT_LE(stops, kMostTestStops + 1) << choke << ' ' << rattle;
             EXPECT_GT(end.value, rattle - 0.05) << choke << ' ' << rattle;
             EXPECT_LT(end.value, choke - kTurnsLostAtEdge + 0.05) << choke << ' ' << rattle;
         }
 }
 
-TEST(NextStroke, HardestFirstAndWhatIsImpliedIsSkipped) {
-    std::vector<WireTest> tests;
-    EXPECT_EQ(nextStroke(Turns{1}, tests, {}), (Stroke{StrokePlace::Edge, Dynamic::Whisper, false}));
-    tests.push_back({Turns{1}, StrokePlace::Edge, Dynamic::Whisper, false});
-    EXPECT_EQ(nextStroke(Turns{1}, tests, {}), (Stroke{StrokePlace::Middle, Dynamic::Whisper, false}));
-    tests.push_back({Turns{1}, StrokePlace::Middle, Dynamic::Whisper, true});
-    EXPECT_EQ(nextStroke(Turns{1}, tests, {}), (Stroke{StrokePlace::Middle, Dynamic::Loud, true}));
-    EXPECT_FALSE(nextStroke(Turns{1}, tests, {{Turns{1}, false}}));
-    EXPECT_TRUE(nextStroke(Turns{1.25}, tests, {{Turns{1}, false}})); // another stop is another question
+TEST(NextStroke, AsksWhatTellsMostAndNothingTwiceAtAStop) {
+    Sweep sweep{.snareSideFilmLoad = 0.45, .margin = 1.0, .current = Turns{2.0}};
+    std::vector<Stroke> asked;
+    while (const auto stroke = nextStroke(sweep)) {
+        EXPECT_EQ(std::find(asked.begin(), asked.end(), *stroke), asked.end());
+        asked.push_back(*stroke);
+        if (stroke->asksRattle)
+            sweep.rattles.push_back({sweep.current, false});
+        else
+            sweep.tests.push_back({sweep.current, stroke->place, stroke->dynamic, true});
+    }
+    EXPECT_GE(asked.size(), 1U);
+    EXPECT_LE(static_cast<int>(asked.size()), kMostStrokesAStop);
+    // Where a whisper near the edge sets the setting, no loud stroke is asked for first.
+    EXPECT_FALSE(asked.front().asksRattle);
+    EXPECT_LE(asked.front().dynamic, Dynamic::Soft);
+    sweep.margin = 0.0; // and where the rattle sets it, that is asked for
+    sweep.tests.clear();
+    sweep.rattles.clear();
+    sweep.current = Turns{0.75};
+    ASSERT_TRUE(nextStroke(sweep));
+    EXPECT_TRUE(nextStroke(sweep)->asksRattle);
+}
+
+TEST(NextStroke, AfterEnoughStopsNoneIsAsked) {
+    Sweep sweep{.snareSideFilmLoad = 0.45, .current = Turns{3.0}};
+    for (const double stop : {0.5, 1.0, 1.5, 2.0})
+        sweep.tests.push_back({Turns{stop}, StrokePlace::Edge, Dynamic::Whisper, true});
+    EXPECT_FALSE(nextStroke(sweep));
+    EXPECT_FALSE(adviseWires(sweep).nextTest);
 }
 
 } // namespace
