@@ -117,6 +117,11 @@ int main(int argc, char** argv) {
  "tests":[{"turns":1,"place":"edge","dynamic":"whisper","answer":"answered"}]}' | bombo-cli wires)");
     withInput(wires, cli::wires);
 
+    auto* buzz = app.add_subcommand("buzz", "Which instruments set the wires going, and what calms them");
+    buzz->footer(R"(Example: echo '{"drum":"Plover","tone":"chase",
+ "neighbours":[{"name":"high tom","kind":"tom","pitch_hz":185}]}' | bombo-cli buzz)");
+    withInput(buzz, cli::buzz);
+
     auto* muffle = app.add_subcommand("muffle", "Ring time with pads on the batter");
     muffle->footer(R"(Example: echo '{"drum":"Plover","tone":"chase",
  "items":[{"kind":"gel-pad","radius_m":0.13,"angle_deg":60}]}' | bombo-cli muffle)");

@@ -1,4 +1,5 @@
 #include "cli/verbs.h"
+#include "cli/wire_inputs.h"
 #include "core/acoustics/film.h"
 #include "core/tuning/targets.h"
 
@@ -8,6 +9,7 @@ namespace {
 struct Answers {
     std::vector<WireTest> tests;
     std::vector<RattleTest> rattles;
+    bool late = false;
 };
 
 template <class E>
@@ -45,9 +47,12 @@ std::optional<InputProblem> readAnswer(const Json& entry, Answers& answers) {
                                                        {"loud", Dynamic::Loud}});
     if (!dynamic)
         return InputProblem{"dynamic", "must be whisper, soft, medium or loud"};
-    if (*answer != "answered" && *answer != "not")
-        return InputProblem{"answer", "must be answered or not, or for a loud stroke rattled or clean"};
-    answers.tests.push_back({Turns{*turns}, *place, *dynamic, *answer == "answered"});
+    const bool answered = *answer == "answered" || *answer == "late";
+    if (!answered && *answer != "not" && *answer != "choked")
+        return InputProblem{"answer",
+                            "must be answered, late, not or choked, or for a loud stroke rattled or clean"};
+    answers.late = answers.late || *answer == "late";
+    answers.tests.push_back({Turns{*turns}, *place, *dynamic, answered});
     return std::nullopt;
 }
 
@@ -63,6 +68,21 @@ const char* adviceName(StrainerAdvice advice) {
         break;
     }
     return "test_more";
+}
+
+/// Where to go next and the first stroke to try there.
+Json nextTestJson(const WireAdvice& advice, Sweep sweep) {
+    if (!advice.nextTest)
+        return {};
+    Json next{{"turns", advice.nextTest->value}};
+    sweep.current = *advice.nextTest;
+    if (const auto stroke = nextStroke(sweep)) {
+        next["place"] = stroke->place == StrokePlace::Edge ? "edge" : "middle";
+        static constexpr std::array dynamics{"whisper", "soft", "medium", "loud"};
+        next["dynamic"] = dynamics.at(static_cast<std::size_t>(stroke->dynamic));
+        next["asks"] = stroke->asksRattle ? "rattled or clean" : "answered or not";
+    }
+    return next;
 }
 
 } // namespace
@@ -91,24 +111,37 @@ Answer wires(const Json& in, const Shelf& shelf) {
             ++index;
         }
     }
-    const WireAdvice advice = adviseWires({.slackTurns = drum->wires.slackTurns,
-                                           .snareSideFilmLoad = targets->snareSide.filmLoad,
-                                           .margin = tone->wireMargin,
-                                           .current = Turns{*current},
-                                           .tests = answers.tests,
-                                           .rattles = answers.rattles});
+    const Sweep sweep{.slackTurns = drum->wires.slackTurns,
+                      .snareSideFilmLoad = targets->snareSide.filmLoad,
+                      .margin = tone->wireMargin,
+                      .current = Turns{*current},
+                      .tests = answers.tests,
+                      .rattles = answers.rattles};
+    const WireAdvice advice = adviseWires(sweep);
     Json warnings = Json::array();
     if (advice.noUsableSpan)
         warnings.push_back("rattle begins before choking ends: tighten the snare side or change the wires");
-    return Json{
-        {"advice", adviceName(advice.advice)},
-        {"recommended_turns", advice.recommended.value},
-        {"error_turns", advice.error.value},
-        {"next_test", advice.nextTest ? Json{{"turns", advice.nextTest->value}} : Json()},
-        {"span", {{"rattle_turns", advice.rattleBelow.value}, {"choke_turns", advice.chokeAbove.value}}},
-        {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
-                                  advice.chokeAbove.value - advice.recommended.value)},
-        {"warnings", warnings}};
+    if (advice.contradictory)
+        warnings.push_back("two answers contradict each other: try the strokes at that stop again");
+    if (advice.onePlaceOnly)
+        warnings.push_back("strokes at one place only: the other is taken from usual drums");
+    if (answers.late)
+        warnings.push_back("late answers: the snare side is low, or the wires are near their loose end");
+    Json out{{"advice", adviceName(advice.advice)},
+             {"recommended_turns", advice.recommended.value},
+             {"error_turns", advice.error.value},
+             {"next_test", nextTestJson(advice, sweep)},
+             {"span", {{"rattle_turns", advice.rattleBelow.value}, {"choke_turns", advice.chokeAbove.value}}},
+             {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
+                                       advice.chokeAbove.value - advice.recommended.value)},
+             {"warnings", warnings}};
+    if (in.contains("layout")) {
+        const auto layout = layoutAt(in["layout"]);
+        if (!layout)
+            return InputProblem{"layout." + layout.fault().key, layout.fault().message};
+        out["fit"] = fitJson(drum->shell, *layout);
+    }
+    return out;
 }
 
 } // namespace bombo::cli

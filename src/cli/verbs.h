@@ -49,6 +49,8 @@ Json pitchesJson(const NamedPitches& pitches);
 Answer toneFrom(const std::string& file, const std::string& drum, const Shelf& shelf);
 Answer even(const Json& in, const Shelf& shelf);
 Answer wires(const Json& in, const Shelf& shelf);
+/// Other instruments beside the drum in a tone: where they meet, and what calms the wires.
+Answer buzz(const Json& in, const Shelf& shelf);
 Answer muffle(const Json& in, const Shelf& shelf);
 Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out);
 

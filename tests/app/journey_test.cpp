@@ -242,14 +242,16 @@ TEST_F(Journey, WiresOnARealDrumAreTicked) {
     p.click(QStringLiteral("station-4"));
     p.press(Qt::Key_Space);
     EXPECT_TRUE(p.session().wires.begun);
-    p.press(Qt::Key_N); // a whisper at the edge was not answered
+    p.press(Qt::Key_N); // the first stroke was not answered
     ASSERT_EQ(p.session().wires.tests.size(), 1U);
     EXPECT_FALSE(p.session().wires.tests[0].answered);
-    p.press(Qt::Key_Space); // the middle was
+    p.press(Qt::Key_Space); // the next was
     ASSERT_EQ(p.session().wires.tests.size(), 2U);
     EXPECT_TRUE(p.session().wires.tests[1].answered);
-    p.click(QStringLiteral("no")); // it rattles on
+    p.click(QStringLiteral("rattle")); // it rattles on, or does not
     ASSERT_EQ(p.session().wires.rattles.size(), 1U);
+    EXPECT_FALSE(p.session().wires.rattles[0].rattled);
+    p.click(QStringLiteral("rattle"));
     EXPECT_TRUE(p.session().wires.rattles[0].rattled);
     const Turns before = p.session().wires.strainer;
     p.click(QStringLiteral("knob2"));

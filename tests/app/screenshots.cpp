@@ -11,6 +11,7 @@
 
 #include <QApplication>
 #include <QPixmap>
+#include <QTabBar>
 #include <QTabWidget>
 #include <iostream>
 
@@ -55,6 +56,28 @@ void takeClock(Program& p, Album& album) {
     ClockDialog dialog(p.controller, &p.window);
     dialog.show();
     album.take(QStringLiteral("clock"), dialog);
+}
+
+/// Fit and buzz, as a player of the picture house would fill them.
+void takeWires(Program& p, Album& album) {
+    auto* views = p.find<QTabBar>(QStringLiteral("wireViews"));
+    views->setCurrentIndex(0);
+    album.take(QStringLiteral("wires-fit-unmeasured"));
+    WireLayout layout = p.session().wires.layout.value_or(WireLayout{});
+    layout.strands = Metres{0.288};
+    layout.plate = Metres{0.018};
+    layout.travel = Turns{8.0};
+    layout.strainerGap = Metres{0.0065};
+    layout.buttGap = Metres{0.0005};
+    p.controller.perform(MeasureWires{layout});
+    album.take(QStringLiteral("wires-fit"));
+    views->setCurrentIndex(2);
+    p.controller.perform(SetNeighbours{{neighbourAt("high tom", NeighbourKind::Tom, Hertz{185}),
+                                        neighbourAt("low tom", NeighbourKind::Tom, Hertz{98}),
+                                        neighbourAt("bass drum", NeighbourKind::BassDrum, Hertz{58}),
+                                        neighbourAt("organ pedal", NeighbourKind::BassNote, Hertz{82.4})}});
+    album.take(QStringLiteral("wires-buzz"));
+    views->setCurrentIndex(1);
 }
 
 void takeDialogs(Program& p, Album& album) {
@@ -133,8 +156,9 @@ void drive(Program& p, Album& album, QSize size) {
     takeCard(p, album);
     takeClock(p, album);
     p.press(Qt::Key_Space);
-    p.spaceUntil([&] { return p.session().wires.rattles.size() == 2; });
+    p.spaceUntil([&] { return p.session().wires.tests.size() == 5; });
     album.take(QStringLiteral("wires"));
+    takeWires(p, album);
     p.spaceUntil([&] { return p.session().station == Station::Muffling; });
     p.click(QStringLiteral("addPad"));
     for (int strokes = 0; strokes < 3; ++strokes) {

@@ -149,6 +149,21 @@ TEST_F(Cli, WrongCallsNameTheKeyAndExitWithTwo) {
           {"strainer_turns", 1},
           {"tests", {{{"turns", 1}, {"place", "moon"}, {"dynamic", "soft"}, {"answer", "not"}}}}},
          "tests[0].place"},
+        {"wires",
+         {{"drum", "Plover"}, {"tone", "chase"}, {"strainer_turns", 1}, {"layout", {{"strands_m", 3.0}}}},
+         "layout.strands_m"},
+        {"wires", {{"drum", "Plover"}, {"tone", "chase"}, {"strainer_turns", 1}, {"layout", 7}}, "layout"},
+        {"buzz", {{"drum", "Plover"}, {"tone", "chase"}}, "neighbours"},
+        {"buzz",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"neighbours", {{{"name", "x"}, {"kind", "spoon"}, {"pitch_hz", 100}}}}},
+         "neighbours[0].kind"},
+        {"buzz",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"neighbours", {{{"name", "x"}, {"kind", "tom"}, {"pitch_hz", 9000}}}}},
+         "neighbours[0].frequency_hz"},
         {"muffle",
          {{"drum", "Plover"},
           {"tone", "chase"},
@@ -396,8 +411,44 @@ TEST_F(Cli, ToneFromARecordingOrWhyNot) {
     EXPECT_EQ(run({QStringLiteral("tone"), silent, QStringLiteral("--drum"), QStringLiteral("Owl")}).code, 2);
 }
 
+TEST_F(Cli, WiresSayFitContradictionsAndTheNextStroke) {
+    Json in{{"drum", "Plover"}, {"tone", "chase"}, {"strainer_turns", 1}};
+    in["layout"] = {{"strands_m", 0.288},
+                    {"plate_m", 0.018},
+                    {"travel_turns", 8},
+                    {"strainer_gap_m", 0.0061},
+                    {"butt_gap_m", 0.0001}};
+    const auto stroke = [](double turns, const char* place, const char* answer) {
+        return Json{{"turns", turns}, {"place", place}, {"dynamic", "whisper"}, {"answer", answer}};
+    };
+    in["tests"] = {stroke(1.0, "edge", "choked"), stroke(3.0, "edge", "late")};
+    const Json out = answer("wires", in);
+    EXPECT_NEAR(out["fit"]["towards_strainer_m"].get<double>(), 0.003, 1e-9);
+    EXPECT_EQ(out["fit"]["knob_before_clamping_turns"].get<double>(), 4.0);
+    EXPECT_EQ(out["fit"]["problems"], Json::array({"off_centre"}));
+    EXPECT_NE(out["warnings"].dump().find("contradict"), std::string::npos);
+    EXPECT_NE(out["warnings"].dump().find("one place only"), std::string::npos);
+    EXPECT_NE(out["warnings"].dump().find("late answers"), std::string::npos);
+    EXPECT_TRUE(out["next_test"].contains("dynamic"));
+}
+
+TEST_F(Cli, BuzzRanksMeetingsAndRemedies) {
+    const Json out = answer("buzz", {{"drum", "Plover"},
+                                     {"tone", "chase"},
+                                     {"room_to_choke_turns", 0.5},
+                                     {"neighbours",
+                                      {{{"name", "high tom"}, {"kind", "tom"}, {"pitch_hz", 185}},
+                                       {{"name", "pedal"},
+                                        {"kind", "bass_note"},
+                                        {"partials", {{{"frequency_hz", 82.4}, {"t60_s", 2.0}}}}}}}});
+    EXPECT_EQ(out["meetings"][0]["under_strongest_db"].get<double>(), 0.0);
+    EXPECT_EQ(out["meetings"][0]["neighbour"], "high tom");
+    EXPECT_EQ(out["remedies"].back()["kind"], "lever_off");
+    EXPECT_EQ(out["remedies"].front()["kind"], "retune_neighbour");
+}
+
 TEST_F(Cli, HelpHasAnExampleForEachVerbAndTheExamplesWork) {
-    for (const char* verb : {"modes", "plan", "even", "wires", "muffle"}) {
+    for (const char* verb : {"modes", "plan", "even", "wires", "buzz", "muffle"}) {
         const Ran help = run({QString::fromLatin1(verb), QStringLiteral("--help")});
         EXPECT_EQ(help.code, 0);
         const QString text = QString::fromUtf8(help.out);

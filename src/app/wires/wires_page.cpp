@@ -32,27 +32,54 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
-    column->addWidget(textLabel("title", tr("Set the strainer")));
-    auto* conditions = textLabel("quiet", tr("Wires centred, lever on, drum the right way up. Count the knob "
-                                             "from where the strands first touch."));
-    conditions->setWordWrap(true);
-    column->addWidget(conditions);
+    m_views = new QTabBar;
+    m_views->setObjectName(QStringLiteral("wireViews"));
+    m_views->setDrawBase(false);
+    m_views->setUsesScrollButtons(false);
+    m_views->setElideMode(Qt::ElideNone);
+    m_views->addTab(tr("Fit"));
+    m_views->addTab(tr("Strainer"));
+    m_views->addTab(tr("Buzz with others"));
+    m_views->setCurrentIndex(1);
+    auto* header = new QHBoxLayout;
+    m_title = textLabel("title");
+    header->addWidget(m_title);
+    header->addStretch();
+    header->addWidget(m_views);
+    column->addLayout(header);
+    m_conditions = textLabel("quiet");
+    m_conditions->setWordWrap(true);
+    column->addWidget(m_conditions);
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     m_sweep = new SweepView;
+    m_underside = new UndersideView;
+    m_buzz = new BuzzView;
+    m_left = new QStackedWidget;
+    for (QWidget* view : std::initializer_list<QWidget*>{m_underside, m_sweep, m_buzz})
+        m_left->addWidget(view);
     auto* left = new QVBoxLayout;
     left->setSpacing(12);
-    left->addWidget(m_sweep, 1);
+    left->addWidget(m_left, 1);
     left->addWidget(stepPanel());
     row->addLayout(left, 8);
-    auto* right = new QVBoxLayout;
+    auto* strainer = new QWidget;
+    auto* right = new QVBoxLayout(strainer);
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(8);
     right->addWidget(knobPanel());
     right->addWidget(answersPanel());
     m_listening = new ListeningStrip(controller);
     right->addWidget(m_listening, 1);
-    row->addLayout(right, 4);
+    m_fit = new FitPanel(controller);
+    m_neighbours = new BuzzPanel(controller);
+    m_right = new QStackedWidget;
+    for (QWidget* view : std::initializer_list<QWidget*>{m_fit, strainer, m_neighbours})
+        m_right->addWidget(view);
+    row->addWidget(m_right, 4);
     column->addLayout(row, 1);
+    connect(m_views, &QTabBar::currentChanged, this, &WiresPage::showView);
+    showView(1);
 
     auto* no = new QShortcut(QKeySequence(Qt::Key_N), this);
     no->setContext(Qt::WidgetWithChildrenShortcut);
@@ -158,6 +185,8 @@ QWidget* WiresPage::answersPanel() {
 
 WiresPage::Step WiresPage::step(const WireAdvice& advice) const {
     const WireWork& wires = session().wires;
+    if (m_views->currentIndex() != 1)
+        return m_views->currentIndex() == 0 ? Step::Fit : Step::Buzz;
     if (!wires.begun)
         return Step::Begin;
     if (nextStroke(sweepOf(session())))
@@ -165,8 +194,36 @@ WiresPage::Step WiresPage::step(const WireAdvice& advice) const {
     return nextStopOf(advice, sweepOf(session())) == wires.strainer ? Step::Finished : Step::TurnKnob;
 }
 
+void WiresPage::showView(int view) {
+    m_left->setCurrentIndex(view);
+    m_right->setCurrentIndex(view);
+    m_title->setText(view == 0   ? tr("Lay the wires")
+                     : view == 1 ? tr("Set the strainer")
+                                 : tr("Calm the buzz"));
+    m_conditions->setText(
+        view == 0   ? tr("Before they are clamped: where the wires lie, and how the knob stands. "
+                           "Wires loose before anything is pushed under them.")
+        : view == 1 ? QString()
+                    : tr("Which instruments set the wires going, and what to change first. Lever "
+                         "on while they play."));
+    if (controller().hasSession())
+        refresh();
+}
+
 void WiresPage::refresh() {
     m_listening->refresh();
+    switch (m_views->currentIndex()) { // what is hidden need not be reckoned
+    case 0:
+        m_underside->show(undersidePicture(session()));
+        m_fit->refresh();
+        break;
+    case 2:
+        m_buzz->show(buzzPicture(session()));
+        m_neighbours->refresh();
+        break;
+    default:
+        break;
+    }
     const WireWork& wires = session().wires;
     const SweepPicture picture = sweepPicture(session());
     m_sweep->show(picture);
@@ -187,7 +244,19 @@ void WiresPage::refresh() {
 
     const WireAdvice& advice = picture.advice;
     m_no->setVisible(false);
-    switch (step(advice)) {
+    if (m_views->currentIndex() == 1)
+        m_conditions->setText(advice.contradictory
+                                  ? tr("Two answers contradict each other; the odd one counts for less. Try "
+                                       "the strokes at that stop again.")
+                                  : tr("Wires centred, lever on, drum the right way up. Count the knob from "
+                                       "where the strands first "
+                                       "touch."));
+    const Step now = step(advice);
+    switch (now) {
+    case Step::Fit:
+    case Step::Buzz:
+        showAside(now);
+        break;
     case Step::Begin:
         m_now->setText(tr("Now lever on, knob to first contact"));
         m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStopOf(advice, sweepOf(session())))));
@@ -240,6 +309,40 @@ void WiresPage::refresh() {
     }
 }
 
+/// Beside the sweep: the one thing that the picture asks for, and the way back to the strainer.
+void WiresPage::showAside(Step step) {
+    m_primary->setText(tr("On to the strainer"));
+    if (step == Step::Fit) {
+        const UndersidePicture picture = undersidePicture(session());
+        const double shift = picture.fit.towardsStrainer.value;
+        const auto& problems = picture.fit.problems;
+        m_now->setText(picture.isMeasured ? tr("Now the wires") : tr("Now take a rule"));
+        m_figure->setText(!picture.isMeasured                         ? tr("Measure strands and gaps")
+                          : problems.empty()                          ? tr("They lie well")
+                          : problems.front() != FitProblem::OffCentre ? tr("See what is said on the right")
+                          : shift > 0.0                               ? tr("Shift them to the strainer")
+                                                                      : tr("Shift them to the butt plate"));
+        m_detail->setText(
+            picture.isMeasured && problems.empty()
+                ? tr("Check that the lever closes, and that the plates lie flat.")
+                : tr("Lever off, strands loose. Done when both gaps are the same and the plates "
+                     "lie over the inner wall."));
+        return;
+    }
+    const auto remedies = calmingsOf(session());
+    m_now->setText(remedies.empty() ? tr("Now the others play") : tr("Change one thing, then listen again"));
+    if (remedies.empty()) {
+        m_figure->setText(tr("Which of them sets it off?"));
+        m_detail->setText(
+            tr("Lever on, strike each of them alone, and enter those that make the wires hiss."));
+        return;
+    }
+    const QString text = calmingText(remedies.front(), session().wires.neighbours);
+    m_figure->setText(text.section(QLatin1Char(':'), 0, 0).section(QStringLiteral(" ("), 0, 0));
+    const QString effect = text.section(QLatin1Char(':'), 1).trimmed();
+    m_detail->setText(tr("%1 Predicted: the ear decides.").arg(effect));
+}
+
 void WiresPage::answer(const Stroke& stroke, bool yes) {
     if (stroke.asksRattle)
         controller().perform(AnswerRattle{!yes});
@@ -271,6 +374,10 @@ void WiresPage::act() {
     }
     case Step::Finished:
         controller().goTo(Station::Muffling);
+        break;
+    case Step::Fit:
+    case Step::Buzz:
+        m_views->setCurrentIndex(1);
         break;
     }
 }

@@ -1,9 +1,15 @@
 #pragma once
 #include "app/listening/listening_strip.h"
 #include "app/route/station_page.h"
+#include "app/wires/buzz_panel.h"
+#include "app/wires/buzz_picture.h"
+#include "app/wires/fit_panel.h"
 #include "app/wires/sweep_picture.h"
+#include "app/wires/underside.h"
 
 #include <QLabel>
+#include <QStackedWidget>
+#include <QTabBar>
 #include <map>
 
 namespace bombo {
@@ -17,7 +23,8 @@ public:
     QPushButton* primary() override { return m_primary; }
 
 private:
-    enum class Step { Begin, TryStroke, TurnKnob, Finished };
+    enum class Step { Begin, TryStroke, TurnKnob, Finished, Fit, Buzz };
+    void showAside(Step step);
     Step step(const WireAdvice& advice) const;
     void act();
     void answer(const Stroke& stroke, bool yes);
@@ -26,7 +33,18 @@ private:
     QWidget* knobPanel();
     QWidget* answersPanel();
 
+    void showView(int view);
+
+    QTabBar* m_views; ///< fit, strainer, buzz
+    QStackedWidget* m_left;
+    QStackedWidget* m_right;
+    UndersideView* m_underside;
+    FitPanel* m_fit;
+    BuzzView* m_buzz;
+    BuzzPanel* m_neighbours;
     SweepView* m_sweep;
+    QLabel* m_title;
+    QLabel* m_conditions;
     QLabel* m_now;
     QLabel* m_figure;
     QLabel* m_detail;

@@ -165,6 +165,31 @@ double inEighths(double turns) {
 
 } // namespace
 
+namespace {
+
+/// Two answers that cannot both be right: more than half a turn past each other.
+bool contradict(const std::vector<WireTest>& tests) {
+    constexpr double past = 0.5; // turns
+    double tightestAnswered = -1e9;
+    double loosestSilent = 1e9;
+    for (const WireTest& test : tests) {
+        const double at = test.turns.value - chokeTurns(Turns{}, test.place, test.dynamic).value;
+        if (test.answered)
+            tightestAnswered = std::max(tightestAnswered, at);
+        else
+            loosestSilent = std::min(loosestSilent, at);
+    }
+    return tightestAnswered > loosestSilent + past;
+}
+
+bool isOnePlaceOnly(const std::vector<WireTest>& tests) {
+    return tests.size() >= 2 && std::all_of(tests.begin(), tests.end(), [&](const WireTest& test) {
+               return test.place == tests.front().place;
+           });
+}
+
+} // namespace
+
 WireAdvice adviseWires(const Sweep& sweep) {
     constexpr double guard = 0.125; // turns kept from either end of the span
     const Belief belief = beliefFrom(sweep);
@@ -177,6 +202,8 @@ WireAdvice adviseWires(const Sweep& sweep) {
     const double low = advice.rattleBelow.value + guard;
     const double high = advice.chokeAbove.value - guard;
     advice.noUsableSpan = high < low;
+    advice.contradictory = contradict(sweep.tests);
+    advice.onePlaceOnly = isOnePlaceOnly(sweep.tests);
     const double place = std::clamp(sweep.margin, 0.0, 1.0);
     const double wanted = advice.noUsableSpan ? 0.5 * (low + high) : low + place * (high - low);
     advice.recommended = Turns{std::max(0.0, inEighths(wanted))};

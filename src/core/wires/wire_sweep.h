@@ -37,6 +37,10 @@ struct WireAdvice {
     Turns rattleBelow;             ///< looser than this, a loud stroke rattles on
     Turns chokeAbove;              ///< tighter than this, a whisper near the edge is not answered
     std::optional<Turns> nextTest; ///< the stop whose answers would tell most; empty if nothing is gained
+    bool contradictory = false;    ///< a stroke answered where by the others it should long be choked, or the
+                                   ///< other way about: one of the answers is wrong
+    bool onePlaceOnly =
+        false; ///< strokes at the middle or the edge alone: the other is taken from usual drums
     bool noUsableSpan =
         false; ///< rattle begins before choke ends: tighten the snare side or change the wires
 };

@@ -95,6 +95,21 @@ TEST(WireAdvice, SurvivesContradictoryAnswers) {
                                            {Turns{3.0}, StrokePlace::Edge, Dynamic::Whisper, true}});
     EXPECT_TRUE(std::isfinite(advice.recommended.value));
     EXPECT_GT(advice.error.value, 0.0);
+    EXPECT_TRUE(advice.contradictory);
+    EXPECT_FALSE(advice.onePlaceOnly);
+}
+
+TEST(WireAdvice, AnswersThatFitTheModelDoNotContradict) {
+    std::vector<WireTest> tests;
+    for (const double turns : {0.75, 1.5, 2.25, 3.0})
+        for (const StrokePlace place : kPlaces)
+            for (const Dynamic dynamic : kDynamics)
+                tests.push_back(
+                    {Turns{turns}, place, dynamic, chokeTurns(Turns{2.2}, place, dynamic).value > turns});
+    EXPECT_FALSE(advise(1.5, tests).contradictory);
+    EXPECT_TRUE(advise(1.5, {{Turns{1}, StrokePlace::Edge, Dynamic::Whisper, true},
+                             {Turns{2}, StrokePlace::Edge, Dynamic::Whisper, false}})
+                    .onePlaceOnly);
 }
 
 /// Drives the sweep with a drum of known thresholds, as the Wires station does; `stops` with the last one.

@@ -1,0 +1,147 @@
+/// The Wires station through the real window: fit by the rule, the sweep on a practice drum, buzz with
+/// others.
+#include "driver.h"
+
+#include "app/wires/buzz_picture.h"
+#include "app/wires/underside.h"
+#include "store/demo.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QTabBar>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+using testing::Program;
+
+class WiresStation : public ::testing::Test {
+protected:
+    WiresStation() {
+        EXPECT_TRUE(createDemoWorkbook(book()));
+        open();
+        p().controller.goTo(Station::Wires);
+    }
+    void open() { m_program = std::make_unique<Program>(book()); }
+    Program& p() { return *m_program; }
+    const WireWork& wires() { return p().session().wires; }
+    QString book() const { return QDir(m_folder.path()).filePath(QStringLiteral("season.bombo")); }
+    QString text(const char* label) { return p().find<QLabel>(QString::fromLatin1(label))->text(); }
+    void view(int index) { // a click on the tab, as a hand would
+        auto* views = p().find<QTabBar>(QStringLiteral("wireViews"));
+        QTest::mouseClick(views, Qt::LeftButton, {}, views->tabRect(index).center());
+        ASSERT_EQ(views->currentIndex(), index);
+    }
+    void type(const char* field, const char* figure) {
+        auto* box = p().find<QDoubleSpinBox>(QString::fromLatin1(field));
+        box->setFocus();
+        box->selectAll();
+        QTest::keyClicks(box, QString::fromLatin1(figure));
+        QTest::keyClick(box, Qt::Key_Return);
+    }
+
+private:
+    QTemporaryDir m_folder;
+    std::unique_ptr<Program> m_program;
+};
+
+TEST_F(WiresStation, MeasuredByTheRuleTheyAreShiftedAndClamped) {
+    view(0);
+    EXPECT_EQ(text("step"), QStringLiteral("Measure strands and gaps"));
+    type("fitStrands", "288");
+    type("fitPlate", "18");
+    type("fitTravel", "8");
+    type("fitStrainerGap", "6.5");
+    type("fitButtGap", "0.5");
+    ASSERT_TRUE(wires().layout);
+    EXPECT_NEAR(wires().layout->strands.value, 0.288, 1e-9);
+    EXPECT_EQ(wires().layout->travel, Turns{8.0});
+    EXPECT_EQ(text("step"), QStringLiteral("Shift them to the strainer"));
+    EXPECT_TRUE(text("fitSays").contains(QStringLiteral("4 turns tighter, 4 turns looser")));
+    auto* underside = p().window.findChild<UndersideView*>();
+    EXPECT_TRUE(
+        underside->accessibleDescription().contains(QStringLiteral("Shift them 3 mm towards the strainer")));
+    type("fitStrainerGap", "3.1");
+    type("fitButtGap", "3.1");
+    EXPECT_EQ(text("step"), QStringLiteral("They lie well"));
+    open(); // it is all there tomorrow
+    view(0);
+    EXPECT_EQ(p().find<QDoubleSpinBox>(QStringLiteral("fitButtGap"))->value(), 3.1);
+}
+
+TEST_F(WiresStation, WhatIsWrongIsAnsweredInOrder) {
+    view(0);
+    type("fitTravel", "10");
+    type("fitKnob", "10");
+    p().choose(QStringLiteral("fitSymptom"), 3);
+    const QStringList lines = text("fitRemedy").split(QLatin1Char('\n'));
+    ASSERT_EQ(lines.size(), 2);
+    EXPECT_TRUE(lines[0].contains(QStringLiteral("set the range again: knob back 5 turns")));
+    EXPECT_TRUE(lines[1].contains(QStringLiteral("stretched")));
+    EXPECT_TRUE(text("fitSays").contains(QStringLiteral("Less than a turn is left to tighten")));
+}
+
+TEST_F(WiresStation, AKnobBeyondItsTravelIsRefusedAndTheFigureComesBack) {
+    view(0);
+    type("fitTravel", "6");
+    type("fitKnob", "9");
+    EXPECT_FALSE(wires().layout->knob);
+    EXPECT_LT(p().find<QDoubleSpinBox>(QStringLiteral("fitKnob"))->value(), 0.0); // "not counted" again
+}
+
+TEST_F(WiresStation, FiveStopsAtMostToTheSetting) {
+    p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
+    std::vector<Turns> stops;
+    ASSERT_TRUE(p().spaceUntil([&] {
+        if (wires().begun && (stops.empty() || stops.back() != wires().strainer))
+            stops.push_back(wires().strainer);
+        return p().session().station == Station::Muffling;
+    }));
+    EXPECT_LE(stops.size(), 5U);
+    EXPECT_EQ(stationState(p().session(), Station::Wires), StationState::Done);
+}
+
+TEST_F(WiresStation, NeighboursAreEnteredAndCalmed) {
+    view(2);
+    EXPECT_EQ(text("step"), QStringLiteral("Which of them sets it off?"));
+    auto* name = p().find<QLineEdit>(QStringLiteral("neighbourName"));
+    name->setFocus();
+    QTest::keyClicks(name, QStringLiteral("high tom"));
+    type("neighbourPitch", "185");
+    p().click(QStringLiteral("neighbourAdd"));
+    p().choose(QStringLiteral("neighbourKind"), 3);
+    type("neighbourPitch", "220");
+    p().click(QStringLiteral("neighbourAdd"));
+    ASSERT_EQ(wires().neighbours.size(), 2U);
+    EXPECT_EQ(wires().neighbours[0].name, "high tom");
+    EXPECT_EQ(wires().neighbours[1].name, "voice"); // without a name of its own
+    EXPECT_TRUE(text("remedies").contains(QStringLiteral("high tom to")));
+    EXPECT_TRUE(text("remedies").contains(QStringLiteral("lever off")));
+    auto* buzz = p().window.findChild<BuzzView*>();
+    EXPECT_TRUE(buzz->accessibleDescription().contains(QStringLiteral("meets")));
+    p().choose(QStringLiteral("neighbourList"), 0);
+    p().click(QStringLiteral("neighbourRemove"));
+    ASSERT_EQ(wires().neighbours.size(), 1U);
+    EXPECT_FALSE(text("remedies").contains(QStringLiteral("high tom")));
+    p().press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(wires().neighbours.size(), 2U);
+    p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
+    p().press(Qt::Key_Space); // on to the strainer
+    EXPECT_EQ(p().find<QTabBar>(QStringLiteral("wireViews"))->currentIndex(), 1);
+}
+
+TEST_F(WiresStation, WhatWasHeardBecomesANeighbour) {
+    p().click(QStringLiteral("stroke")); // any sound with partials will do
+    ASSERT_TRUE(p().waitFor([&] { return p().controller.lastReading().has_value(); }));
+    view(2);
+    p().click(QStringLiteral("neighbourHeard"));
+    ASSERT_EQ(wires().neighbours.size(), 1U);
+    const auto& heard = p().controller.lastReading()->partials;
+    EXPECT_EQ(wires().neighbours[0].partials.front().frequency, heard.front().frequency);
+}
+
+} // namespace
+} // namespace bombo
