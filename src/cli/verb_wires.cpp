@@ -2,6 +2,7 @@
 #include "cli/wire_inputs.h"
 #include "core/acoustics/film.h"
 #include "core/tuning/targets.h"
+#include "core/wires/wire_response.h"
 
 namespace bombo::cli {
 namespace {
@@ -135,6 +136,13 @@ Answer wires(const Json& in, const Shelf& shelf) {
              {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
                                        advice.chokeAbove.value - advice.recommended.value)},
              {"warnings", warnings}};
+    const EighthMore more =
+        eighthMore(*drum, drumState(*drum, targets->batter.tension, targets->snareSide.tension),
+                   tensionPerTurnPrior(*drum, HeadSide::SnareSide));
+    out["snare_side_eighth_more"] = {{"room_turns", more.room.value},
+                                     {"film_load_now", more.loadNow},
+                                     {"film_load_then", more.loadThen},
+                                     {"raised_cents", more.raised.value}};
     if (in.contains("layout")) {
         const auto layout = layoutAt(in["layout"]);
         if (!layout)

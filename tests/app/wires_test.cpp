@@ -101,6 +101,14 @@ TEST_F(WiresStation, FiveStopsAtMostToTheSetting) {
         return p().session().station == Station::Muffling;
     }));
     EXPECT_LE(stops.size(), 5U);
+    p().controller.goTo(Station::Wires);
+    EXPECT_TRUE(text("detail").contains(QStringLiteral("One more eighth on the snare side")));
+    view(0);
+    type("fitTravel", "8");
+    type("fitKnob", "2");
+    view(1);
+    EXPECT_TRUE(text("fromLoose").endsWith(QStringLiteral("from its loose end")));
+    EXPECT_GT(wires().layout->knob->value + wires().strainer.value, 2.0);
     EXPECT_EQ(stationState(p().session(), Station::Wires), StationState::Done);
 }
 

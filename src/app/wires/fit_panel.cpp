@@ -113,11 +113,12 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
     m_travel = length("fitTravel", tr("Knob's travel"), 0, 60);
     m_travel->setSuffix(tr(" turns"));
     m_travel->setSpecialValueText(tr("not known"));
-    m_knob = length("fitKnob", tr("Knob is at"), -0.25, 60);
+    m_knob = length("fitKnob", tr("First contact at"), -0.25, 60);
     m_knob->setSuffix(tr(" turns"));
     m_knob->setSingleStep(0.25);
     m_knob->setDecimals(2);
     m_knob->setSpecialValueText(tr("not counted"));
+    m_knob->setToolTip(tr("Turns from the knob's loose end to where the strands first touch, lever on."));
     const auto choice = [this](const char* name, const QString& label, const QStringList& choices) {
         auto* box = new QComboBox;
         box->setObjectName(QString::fromLatin1(name));

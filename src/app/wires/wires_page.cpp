@@ -2,6 +2,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/wires/wire_response.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -17,6 +18,13 @@ std::optional<bool> answerAt(const WireWork& wires, StrokePlace place, Dynamic d
         if (test.turns == wires.strainer && test.place == place && test.dynamic == dynamic)
             return test.answered;
     return std::nullopt;
+}
+
+/// One more eighth on this drum's snare side, by what its turns have done so far.
+EighthMore eighthMoreOf(const Session& session) {
+    const Tension perTurn =
+        turnResponseOf(session.snareSide, briefFor(session, HeadSide::SnareSide)).perTurn();
+    return eighthMore(session.drum, knownState(session), perTurn);
 }
 
 std::optional<bool> rattleAt(const WireWork& wires) {
@@ -101,6 +109,7 @@ QWidget* WiresPage::stepPanel() {
     m_figure->setWordWrap(true);
     m_figure->setObjectName(QStringLiteral("step"));
     m_detail = textLabel("quiet");
+    m_detail->setObjectName(QStringLiteral("detail"));
     m_detail->setWordWrap(true);
     column->addWidget(m_now);
     column->addWidget(m_figure);
@@ -133,6 +142,9 @@ QWidget* WiresPage::knobPanel() {
     m_knob = textLabel("figure");
     m_knob->setObjectName(QStringLiteral("knob"));
     column->addWidget(m_knob);
+    m_fromLoose = textLabel("quiet");
+    m_fromLoose->setObjectName(QStringLiteral("fromLoose"));
+    column->addWidget(m_fromLoose);
     auto* steps = new QGridLayout;
     int place = 0;
     for (const double by : {-0.25, -0.125, 0.125, 0.25}) {
@@ -228,6 +240,10 @@ void WiresPage::refresh() {
     const SweepPicture picture = sweepPicture(session());
     m_sweep->show(picture);
     m_knob->setText(wires.begun ? turnsText(wires.strainer) : tr("not counted"));
+    const auto contact = wires.layout ? wires.layout->knob : std::nullopt;
+    m_fromLoose->setText(contact ? tr("%1 from its loose end").arg(turnsText(*contact + wires.strainer))
+                                 : QString());
+    m_fromLoose->setVisible(contact && wires.begun);
     const bool practice = session().source == SoundSource::Practice;
     for (const auto& [key, cell] : m_cells) {
         const auto known = answerAt(wires, key.second, key.first);
@@ -295,7 +311,14 @@ void WiresPage::refresh() {
         m_primary->setText(tr("Turned"));
         break;
     }
-    case Step::Finished:
+    case Step::Finished: {
+        const EighthMore more = eighthMoreOf(session());
+        const QString eighth =
+            tr("One more eighth on the snare side: %1 turn %2 to choke, film load %3 to %4 %.")
+                .arg(std::abs(more.room.value), 0, 'f', 1)
+                .arg(more.room.value >= 0.0 ? tr("further") : tr("nearer"))
+                .arg(std::lround(100.0 * more.loadNow))
+                .arg(std::lround(100.0 * more.loadThen));
         m_now->setText(advice.noUsableSpan ? tr("As good as it gets") : tr("In the usable span"));
         m_figure->setText(tr("Leave it at %1").arg(turnsText(wires.strainer)));
         m_detail->setText(
@@ -304,8 +327,10 @@ void WiresPage::refresh() {
                 : tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
                       .arg(std::max(0.0, (wires.strainer - advice.rattleBelow).value), 0, 'f', 1)
                       .arg(std::max(0.0, (advice.chokeAbove - wires.strainer).value), 0, 'f', 1));
+        m_detail->setText(m_detail->text() + QLatin1Char('\n') + eighth);
         m_primary->setText(tr("On to the muffling"));
         break;
+    }
     }
 }
 

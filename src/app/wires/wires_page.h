@@ -49,6 +49,7 @@ private:
     QLabel* m_figure;
     QLabel* m_detail;
     QLabel* m_knob;
+    QLabel* m_fromLoose; ///< the same, so that it can be found again
     QPushButton* m_primary;
     ListeningStrip* m_listening;
     QPushButton* m_no;

@@ -22,7 +22,7 @@ struct WireLayout {
     Attachment attachment = Attachment::Strap;
     RefitSchool school = RefitSchool::StrainerFirst;
     std::optional<Turns> travel;       ///< of the knob from its loose to its tight end
-    std::optional<Turns> knob;         ///< where it stands now, from its loose end
+    std::optional<Turns> knob;         ///< where it stands at first contact, from its loose end
     Metres perTurn{0.0008};            ///< that a turn of the knob draws in
     std::optional<Metres> strainerGap; ///< end plate to the shell's outer face, as it lies now
     std::optional<Metres> buttGap;     ///< likewise
