@@ -79,7 +79,8 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
     default:
         break;
     }
-    const QString centre = tr("Centre %1").arg(pitchText(stroke.centre));
+    const QString centre = stroke.centreFound ? tr("Centre %1").arg(pitchText(stroke.centre))
+                                              : tr("Near the edge: hardly any centre");
     return {stroke.buzz ? tr("Wires %1 s.  %2").arg(stroke.buzz->value, 0, 'f', 2).arg(centre) : centre,
             remedy};
 }

@@ -210,10 +210,8 @@ Expectation expectationNow(const HeadWork& work, const HeadBrief& brief) {
     const Tension tension = first ? tensionFromHeard(brief.drum, brief.side, *first, airAt(brief.weather))
                                   : tensionNow(work, brief);
     Expectation expected;
-    for (const CoupledMode& mode :
-         mutedModes(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side))
-        if (mode.frequency.value < 2000.0)
-            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
+    expected.modes =
+        expectedModes(mutedModes(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side));
     // Before anything was heard the turns are only a guess, and of a head found standing nothing is known;
     // afterwards the head is where it was left.
     const double guess = work.condition != HeadCondition::AsItStands ? 350.0 : first ? 200.0 : 1200.0;

@@ -40,10 +40,7 @@ Expectation expectationAt(const Drum& drum, const PitchCard& card, CardPlace pla
     const DrumState state = drumState(drum, batter.value_or(believed.batter.tension),
                                       snareSide.value_or(believed.snareSide.tension), believed.air);
     Expectation expected;
-    const auto modes = isMiddle(place) ? coupledModes(state) : mutedModes(state, headOf(place));
-    for (const CoupledMode& mode : modes)
-        if (mode.frequency.value < 2000.0)
-            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
+    expected.modes = expectedModes(isMiddle(place) ? coupledModes(state) : mutedModes(state, headOf(place)));
     expected.wanted = isMiddle(place) ? Mode{0, 1} : Mode{1, 1};
     const bool known = place == CardPlace::BatterMiddle ? batter.has_value() : batter && snareSide;
     expected.spread = isMiddle(place) && known ? kHeard : kUnheard;

@@ -135,6 +135,7 @@ Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& r
         loudest = std::max(loudest, loudness(p));
     constexpr double strong = 0.01; // of the loudest: 20 dB below is still the body
     auto centre = nearestTo(std::as_const(portrait.partials), expected, 0.1 * strong * loudest);
+    portrait.centreFound = !expected || centre != portrait.partials.cend();
     if (centre == portrait.partials.cend())
         centre = std::find_if(portrait.partials.cbegin(), portrait.partials.cend(),
                               [&](const Partial& p) { return loudness(p) >= strong * loudest; });

@@ -6,13 +6,14 @@
 namespace bombo {
 
 struct HitPortrait {
-    Hertz centre;                  ///< both heads moving together: the lowest strong partial, or the one
-                                   ///< nearest to where it is expected
-    std::optional<Hertz> edge;     ///< the strongest partial 1.2 to 1.85 times above it; both heads free
-    std::optional<Seconds> ring;   ///< of the whole tone, 80 to 2000 Hz; empty if noise hides the decay
-    std::optional<Seconds> buzz;   ///< of the wires, 2.5 to 9.5 kHz, likewise; empty without wires
-    bool wires = false;            ///< they were heard, even where the length of their buzz is not known
-    Hertz brightness;              ///< centre of the power spectrum from 80 Hz to 12 kHz, first 150 ms
+    Hertz centre;                ///< both heads moving together: the lowest strong partial, or the one
+                                 ///< nearest to where it is expected
+    bool centreFound = true;     ///< false: nothing sounds where it is expected; the stroke lay near the edge
+    std::optional<Hertz> edge;   ///< the strongest partial 1.2 to 1.85 times above it; both heads free
+    std::optional<Seconds> ring; ///< of the whole tone, 80 to 2000 Hz; empty if noise hides the decay
+    std::optional<Seconds> buzz; ///< of the wires, 2.5 to 9.5 kHz, likewise; empty without wires
+    bool wires = false;          ///< they were heard, even where the length of their buzz is not known
+    Hertz brightness;            ///< centre of the power spectrum from 80 Hz to 12 kHz, first 150 ms
     std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
 };
 

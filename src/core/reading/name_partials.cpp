@@ -1,5 +1,7 @@
 #include "core/reading/name_partials.h"
 
+#include "core/acoustics/coupled_modes.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -67,6 +69,14 @@ std::vector<Candidate> candidates(const std::vector<Partial>& partials, const st
 }
 
 } // namespace
+
+std::vector<ExpectedMode> expectedModes(const std::vector<CoupledMode>& modes) {
+    std::vector<ExpectedMode> expected;
+    for (const CoupledMode& mode : modes)
+        if (mode.frequency.value < 2000.0)
+            expected.push_back({{mode.m, mode.order}, mode.frequency});
+    return expected;
+}
 
 Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
                     const std::vector<Hertz>& hidingLines) {

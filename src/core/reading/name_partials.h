@@ -12,6 +12,10 @@ struct ExpectedMode {
     Hertz frequency;
 };
 
+struct CoupledMode;
+/// Those of a model's modes that a reading looks for, below 2 kHz.
+std::vector<ExpectedMode> expectedModes(const std::vector<CoupledMode>& modes);
+
 /// Where the model expects the partials of one head, and how sure it is of their common pitch.
 struct Expectation {
     std::vector<ExpectedMode> modes;

@@ -554,11 +554,11 @@ StrokesSay strokesSay(const Session& session) {
 
 Expectation strokeExpectation(const Session& session) {
     Expectation expected;
-    for (const CoupledMode& mode : coupledModes(knownState(session)))
-        if (mode.frequency.value < 2000.0)
-            expected.modes.push_back({{mode.m, mode.order}, mode.frequency});
+    expected.modes = expectedModes(coupledModes(knownState(session)));
     const bool heard = !session.batter.history.empty() && !session.snareSide.history.empty();
     expected.spread = Cents{heard ? 80.0 : 350.0};
+    if (heard) // a stroke near the edge hardly sounds the centre: the edge is not to be taken for it
+        expected.furthest = Cents{250.0};
     expected.wanted = {0, 1};
     return expected;
 }

@@ -76,6 +76,18 @@ TEST(HitPortrait, WiresHaveALengthOfTheirOwn) {
     }
 }
 
+TEST(HitPortrait, AStrokeNearTheEdgeHasNoCentre) {
+    Expectation expected;
+    expected.modes = {{{0, 1}, Hertz{200}}, {{1, 1}, Hertz{300}}, {{2, 1}, Hertz{432}}};
+    expected.wanted = {0, 1};
+    expected.spread = Cents{80.0};
+    const Tap edge = hit({{300, 0.4, 0.3}, {432, 0.4, 0.15}});
+    EXPECT_FALSE(portraitFrom(edge, readTap(edge), expected)->centreFound);
+    EXPECT_TRUE(portraitOf(edge)->centreFound); // nobody said where it should be
+    const Tap middle = hit({{202, 0.4, 0.3}, {300, 0.4, 0.15}, {432, 0.4, 0.1}});
+    EXPECT_TRUE(portraitFrom(middle, readTap(middle), expected)->centreFound);
+}
+
 TEST(HitPortrait, BrightnessFollowsTheHighPart) {
     const auto dark = portraitOf(hit({{190, 0.4, 0.3}, {285, 0.4, 0.1}}));
     const auto bright = portraitOf(hit({{190, 0.4, 0.3}, {285, 0.4, 0.1}}, 0.4));
