@@ -4,7 +4,9 @@
 
 #include "app/wires/buzz_picture.h"
 #include "app/wires/underside.h"
+#include "core/practice/practice_drum.h"
 #include "store/demo.h"
+#include "store/sound_file.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -43,8 +45,9 @@ protected:
         QTest::keyClick(box, Qt::Key_Return);
     }
 
-private:
     QTemporaryDir m_folder;
+
+private:
     std::unique_ptr<Program> m_program;
 };
 
@@ -110,6 +113,39 @@ TEST_F(WiresStation, FiveStopsAtMostToTheSetting) {
     EXPECT_TRUE(text("fromLoose").endsWith(QStringLiteral("from its loose end")));
     EXPECT_GT(wires().layout->knob->value + wires().strainer.value, 2.0);
     EXPECT_EQ(stationState(p().session(), Station::Wires), StationState::Done);
+}
+
+TEST_F(WiresStation, WhatIsHeardAnswersOnARealDrum) {
+    // Strokes of a practice drum stand in for a real one, given as sound files.
+    p().controller.chooseSource(SoundSource::File);
+    p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
+    p().press(Qt::Key_Space);
+    ASSERT_TRUE(wires().begun);
+    const Stroke due = *nextStroke(sweepOf(p().session()));
+    const HiddenNature nature = drawNature(p().session().drum, p().session().practiceSeed);
+    PracticeState state;
+    state.batterTurns.assign(8, Turns{2.0});
+    state.snareSideTurns.assign(8, Turns{2.0});
+    const auto give = [&](Turns strainer, const char* name) {
+        state.strainer = strainer;
+        const auto stroke =
+            practiceWireStroke(p().session().drum, nature, state, StrokePlace::Middle, Dynamic::Medium, 5);
+        const QString file = QDir(m_folder.path()).filePath(QString::fromLatin1(name));
+        ASSERT_TRUE(writeSoundFile(file.toStdString(), stroke.samples, 48000));
+        p().controller.openSoundFiles({file});
+    };
+    give(Turns{1.0}, "answers.wav");
+    ASSERT_TRUE(p().waitFor([&] { return wires().tests.size() == 1; }));
+    EXPECT_EQ(wires().tests[0].place, due.place);
+    EXPECT_EQ(wires().tests[0].dynamic, due.dynamic);
+    EXPECT_TRUE(wires().tests[0].answered);
+    const Stroke next = *nextStroke(sweepOf(p().session()));
+    ASSERT_FALSE(next.asksRattle);
+    give(Turns{6.0}, "choked.wav");
+    ASSERT_TRUE(p().waitFor([&] { return wires().tests.size() == 2; }));
+    EXPECT_FALSE(wires().tests[1].answered);
+    p().press(Qt::Key_Z, Qt::ControlModifier); // and can be taken back
+    EXPECT_EQ(wires().tests.size(), 1U);
 }
 
 TEST_F(WiresStation, NeighboursAreEnteredAndCalmed) {

@@ -89,6 +89,10 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     connect(m_views, &QTabBar::currentChanged, this, &WiresPage::showView);
     showView(1);
 
+    // After the reading was shown and kept: answering it is a step of its own.
+    connect(
+        &controller, &SessionController::readingHeard, this, [this] { takeHeard(); }, Qt::QueuedConnection);
+
     auto* no = new QShortcut(QKeySequence(Qt::Key_N), this);
     no->setContext(Qt::WidgetWithChildrenShortcut);
     connect(no, &QShortcut::activated, this, [this] {
@@ -288,9 +292,11 @@ void WiresPage::refresh() {
                 : tr("Now a %1 stroke at the %2").arg(dynamicName(stroke.dynamic), placeName(stroke.place)));
         m_figure->setText(stroke.asksRattle ? tr("Do the wires fall silent with the drum?")
                                             : tr("Do the wires answer?"));
-        m_detail->setText(stroke.asksRattle
-                              ? tr("Clean: they stop with the tone. Rattling: they hiss on after it.")
-                              : tr("Play it as quietly as you would on the stand, and listen for the hiss."));
+        m_detail->setText(
+            stroke.asksRattle ? tr("Clean: they stop with the tone. Rattling: they hiss on after it.")
+            : practice        ? tr("Play it as quietly as you would on the stand, and listen for the hiss.")
+                       : tr("Play it as quietly as you would on the stand. What is heard answers; or say "
+                            "it yourself."));
         m_primary->setText(practice ? tr("Strike it") : stroke.asksRattle ? tr("Clean") : tr("They answer"));
         m_no->setText(stroke.asksRattle ? tr("They rattle on  (N)") : tr("No answer  (N)"));
         m_no->setVisible(!practice);
@@ -373,6 +379,21 @@ void WiresPage::answer(const Stroke& stroke, bool yes) {
         controller().perform(AnswerRattle{!yes});
     else
         controller().perform(AnswerWires{stroke.place, stroke.dynamic, yes});
+}
+
+/// What the microphone or a file heard answers the stroke that is due, as a tap does at the heads.
+void WiresPage::takeHeard() {
+    constexpr double soundsOn = 1.3; // times the tone: two lengths that differ to the ear
+    const auto& heard = controller().lastStroke();
+    if (!isVisible() || !heard || session().source == SoundSource::Practice ||
+        step(wireAdviceOf(session())) != Step::TryStroke)
+        return;
+    const Stroke stroke = *nextStroke(sweepOf(session()));
+    if (!stroke.asksRattle)
+        answer(stroke, heard->wires);
+    else if (heard->ring &&
+             (!heard->wires || heard->buzz)) // else noise hid how long they sound: the ear says
+        answer(stroke, !heard->wires || heard->buzz->value <= soundsOn * heard->ring->value);
 }
 
 void WiresPage::cellClicked(const Stroke& stroke) {

@@ -29,6 +29,7 @@ private:
     void act();
     void answer(const Stroke& stroke, bool yes);
     void cellClicked(const Stroke& stroke);
+    void takeHeard();
     QWidget* stepPanel();
     QWidget* knobPanel();
     QWidget* answersPanel();
