@@ -15,7 +15,6 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
 constexpr double kLowInput = -34.0; ///< dB full scale, peak: noise of the input comes near
 constexpr double kGoodInput = -14.0;
 constexpr double kMuchGlide = 10.0; ///< cents
-constexpr double kLongBuzz = 1.3;   ///< times the tone: two lengths that differ to the ear
 
 QString clearRemedy(const Reading& reading, SoundSource source) {
     if (source == SoundSource::Microphone && reading.levelDb < kLowInput)

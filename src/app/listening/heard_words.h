@@ -7,6 +7,9 @@
 
 namespace bombo {
 
+/// Two lengths that differ by this factor differ to the ear.
+inline constexpr double kLongBuzz = 1.3;
+
 struct HeardWords {
     QString verdict;
     QString remedy; ///< empty when nothing need be done

@@ -1,5 +1,6 @@
 #include "app/wires/buzz_panel.h"
 
+#include "app/head/begin_tools.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 
@@ -70,12 +71,10 @@ BuzzPanel::BuzzPanel(SessionController& controller, QWidget* parent)
     m_name->setAccessibleName(tr("What you call it"));
     m_name->setPlaceholderText(tr("name, if you like"));
     m_name->setMaxLength(40);
-    m_kind = new QComboBox;
-    m_kind->setObjectName(QStringLiteral("neighbourKind"));
-    m_kind->setAccessibleName(tr("Kind of instrument"));
-    m_kind->setFocusPolicy(Qt::TabFocus);
+    QStringList kinds;
     for (const NeighbourKind kind : kKinds)
-        m_kind->addItem(kindName(kind));
+        kinds << kindName(kind);
+    m_kind = toolBox("neighbourKind", tr("Kind of instrument"), kinds);
     m_pitch = new QDoubleSpinBox;
     m_pitch->setObjectName(QStringLiteral("neighbourPitch"));
     m_pitch->setAccessibleName(tr("Its pitch"));
@@ -100,10 +99,7 @@ BuzzPanel::BuzzPanel(SessionController& controller, QWidget* parent)
     grid->addWidget(add, 1, 1);
     column->addLayout(grid);
     column->addWidget(m_heard);
-    m_list = new QComboBox;
-    m_list->setObjectName(QStringLiteral("neighbourList"));
-    m_list->setAccessibleName(tr("Instruments around the drum"));
-    m_list->setFocusPolicy(Qt::TabFocus);
+    m_list = toolBox("neighbourList", tr("Instruments around the drum"), {});
     m_remove = secondaryButton(tr("Remove"));
     m_remove->setObjectName(QStringLiteral("neighbourRemove"));
     connect(m_remove, &QPushButton::clicked, this, &BuzzPanel::remove);

@@ -1,5 +1,6 @@
 #include "app/wires/fit_panel.h"
 
+#include "app/head/begin_tools.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "app/wires/underside.h"
@@ -13,10 +14,6 @@ namespace bombo {
 namespace {
 
 constexpr double kUnknownGap = -20.0; ///< mm: the field's lowest value stands for "not measured"
-
-QString millimetres(Metres length) {
-    return FitPanel::tr("%1 mm").arg(1000.0 * length.value, 0, 'f', 0);
-}
 
 } // namespace
 
@@ -50,7 +47,7 @@ QString fitWords(const WireFit& fit, const WireLayout& layout) {
     const QString straps = layout.attachment == Attachment::Cord
                                ? FitPanel::tr("Cord to cut: %1 and %2 free, knots beside.")
                                : FitPanel::tr("Straps free: %1 at the strainer, %2 at the butt.");
-    lines << straps.arg(millimetres(fit.strainerStrap), millimetres(fit.buttStrap));
+    lines << straps.arg(millimetresText(fit.strainerStrap), millimetresText(fit.buttStrap));
     if (layout.travel)
         lines << (layout.school == RefitSchool::StrainerFirst
                       ? FitPanel::tr("Knob to %1 from its loose end, lever off. Clamp the strainer, then the "
@@ -73,16 +70,16 @@ QString fitStepText(const FitStep& step) {
     case WireRemedy::TightenKnob:
         return FitPanel::tr("tighten the knob %1").arg(turnsText(step.turns));
     case WireRemedy::GiveOutStrap:
-        return FitPanel::tr("give %1 of strap out at the strainer's clamp").arg(millimetres(step.length));
+        return FitPanel::tr("give %1 of strap out at the strainer's clamp").arg(millimetresText(step.length));
     case WireRemedy::TakeInStrap:
-        return FitPanel::tr("take %1 of strap in at the strainer's clamp").arg(millimetres(step.length));
+        return FitPanel::tr("take %1 of strap in at the strainer's clamp").arg(millimetresText(step.length));
     case WireRemedy::ResetRange:
         return FitPanel::tr("set the range again: knob back %1, strap in by %2")
-            .arg(turnsText(step.turns), millimetres(step.length));
+            .arg(turnsText(step.turns), millimetresText(step.length));
     case WireRemedy::ReplaceStrands:
         return FitPanel::tr("if it comes back, the strands are stretched or bent: replace them");
     case WireRemedy::CentreWires:
-        return FitPanel::tr("centre the wires, %1").arg(millimetres(Metres{std::abs(step.length.value)}));
+        return FitPanel::tr("centre the wires, %1").arg(millimetresText(Metres{std::abs(step.length.value)}));
     case WireRemedy::UseStraps:
         return FitPanel::tr("take flat straps: they lie lower than cord");
     case WireRemedy::LevelClamps:
@@ -119,12 +116,8 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
     m_knob->setDecimals(2);
     m_knob->setSpecialValueText(tr("not counted"));
     m_knob->setToolTip(tr("Turns from the knob's loose end to where the strands first touch, lever on."));
-    const auto choice = [this](const char* name, const QString& label, const QStringList& choices) {
-        auto* box = new QComboBox;
-        box->setObjectName(QString::fromLatin1(name));
-        box->setAccessibleName(label);
-        box->setFocusPolicy(Qt::TabFocus);
-        box->addItems(choices);
+    const auto choice = [](const char* name, const QString& label, const QStringList& choices) {
+        QComboBox* box = toolBox(name, label, choices);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(8);
         return box;

@@ -14,11 +14,6 @@ QString tr(const char* text, const char* comment = nullptr, int n = -1) {
     return QCoreApplication::translate("Underside", text, comment, n);
 }
 
-QString millimetres(Metres length) {
-    const double tenths = std::round(10000.0 * length.value);
-    return tr("%1 mm").arg(0.1 * tenths, 0, 'f', std::fmod(tenths, 10.0) == 0.0 ? 0 : 1);
-}
-
 /// A dimension between two points on one line, its figure above the middle of `words`.
 void paintGap(QPainter& painter, QPointF from, QPointF to, QPointF words, const QString& text,
               const QColor& colour) {
@@ -94,6 +89,11 @@ void paintEnd(QPainter& painter, const UndersideMap& map, const UndersidePicture
 
 } // namespace
 
+QString millimetresText(Metres length) {
+    const double tenths = std::round(10000.0 * length.value);
+    return tr("%1 mm").arg(0.1 * tenths, 0, 'f', std::fmod(tenths, 10.0) == 0.0 ? 0 : 1);
+}
+
 WireLayout usualLayout(const Drum& drum) {
     WireLayout layout;
     // Strands of a set for this size end a few millimetres inside the wall.
@@ -116,11 +116,11 @@ QString undersideSummary(const UndersidePicture& picture) {
     const double shift = picture.fit.towardsStrainer.value;
     QString text =
         tr("From below, strainer on the left: wires %1 long, %2 to the shell's outer face at each end.")
-            .arg(millimetres(picture.fit.length), millimetres(picture.fit.endGap));
+            .arg(millimetresText(picture.fit.length), millimetresText(picture.fit.endGap));
     if (std::abs(shift) >= 0.0005)
         text += QLatin1Char(' ') + (shift > 0.0 ? tr("Shift them %1 towards the strainer.")
                                                 : tr("Shift them %1 towards the butt plate."))
-                                       .arg(millimetres(Metres{std::abs(shift)}));
+                                       .arg(millimetresText(Metres{std::abs(shift)}));
     return text;
 }
 
@@ -150,14 +150,15 @@ void paintUnderside(QPainter& painter, const UndersideMap& map, const UndersideP
         const auto& measured = way < 0.0 ? picture.layout.strainerGap : picture.layout.buttGap;
         const double gap = measured ? measured->value : way * (outer - end);
         const QPointF words = map.toPixel(outer, y) + QPointF(way * 52, 18); // clear of the hoop
-        paintGap(painter, map.toPixel(end, y), map.toPixel(outer, y), words, millimetres(Metres{gap}),
+        paintGap(painter, map.toPixel(end, y), map.toPixel(outer, y), words, millimetresText(Metres{gap}),
                  gap < 0.001 ? p.accent : p.ink);
     };
     gapAt(-1.0);
     gapAt(1.0);
     const double below = 0.5 * width + 0.040;
     paintGap(painter, map.toPixel(-half + shift, below), map.toPixel(half + shift, below),
-             map.toPixel(shift, below), tr("strands %1").arg(millimetres(picture.layout.strands)), p.quiet);
+             map.toPixel(shift, below), tr("strands %1").arg(millimetresText(picture.layout.strands)),
+             p.quiet);
     if (std::abs(shift) >= 0.0005) { // the one thing to do
         const double way = shift > 0.0 ? -1.0 : 1.0;
         const QPointF tip = map.toPixel(0.28 * way * radius, -0.5 * width - 0.020);
@@ -170,7 +171,7 @@ void paintUnderside(QPainter& painter, const UndersideMap& map, const UndersideP
         painter.setPen(p.accent);
         painter.setFont(typeface(16, QFont::Bold));
         painter.drawText(QRectF(map.toPixel(0, 0).x() - 90, tip.y() - 34, 180, 22), Qt::AlignCenter,
-                         tr("shift %1").arg(millimetres(Metres{std::abs(shift)})));
+                         tr("shift %1").arg(millimetresText(Metres{std::abs(shift)})));
     }
     painter.setPen(p.quiet);
     painter.setFont(typeface(13));

@@ -17,6 +17,8 @@ struct UndersidePicture {
     bool isMeasured = false; ///< else the figures are usual ones, not this drum's
     WireFit fit;
 };
+/// "6.5 mm": to a tenth, where there is one.
+QString millimetresText(Metres length);
 UndersidePicture undersidePicture(const Session& session);
 /// What a rule has not said yet, for this drum.
 WireLayout usualLayout(const Drum& drum);

@@ -1,5 +1,6 @@
 #include "app/wires/wires_page.h"
 
+#include "app/listening/heard_words.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/wires/wire_response.h"
@@ -383,7 +384,6 @@ void WiresPage::answer(const Stroke& stroke, bool yes) {
 
 /// What the microphone or a file heard answers the stroke that is due, as a tap does at the heads.
 void WiresPage::takeHeard() {
-    constexpr double soundsOn = 1.3; // times the tone: two lengths that differ to the ear
     const auto& heard = controller().lastStroke();
     if (!isVisible() || !heard || session().source == SoundSource::Practice ||
         step(wireAdviceOf(session())) != Step::TryStroke)
@@ -393,7 +393,7 @@ void WiresPage::takeHeard() {
         answer(stroke, heard->wires);
     else if (heard->ring &&
              (!heard->wires || heard->buzz)) // else noise hid how long they sound: the ear says
-        answer(stroke, !heard->wires || heard->buzz->value <= soundsOn * heard->ring->value);
+        answer(stroke, !heard->wires || heard->buzz->value <= kLongBuzz * heard->ring->value);
 }
 
 void WiresPage::cellClicked(const Stroke& stroke) {

@@ -1,0 +1,205 @@
+/// What a session says of itself: all that follows from it and is never stored.
+#include "core/record/session.h"
+
+#include <algorithm>
+
+namespace bombo {
+namespace {
+
+StationState headState(const HeadWork& work, int heardAt, int toneAt) {
+    if (work.stage == HeadStage::FingerTight)
+        return work.prepared > 0 ? StationState::Doing : StationState::Open;
+    // What no ear confirmed is not done, nor what still stands above pitch.
+    if (work.stage != HeadStage::Done || isProvisional(work) || work.above)
+        return StationState::Doing;
+    return heardAt < toneAt ? StationState::Stale : StationState::Done;
+}
+
+StationState laterState(bool begun, bool finished, int at, int lastTurned) {
+    if (!begun)
+        return StationState::Open;
+    if (at < lastTurned)
+        return StationState::Stale;
+    return finished ? StationState::Done : StationState::Doing;
+}
+
+} // namespace
+
+Result<Targets, OutOfReach> targetsOf(const Session& session) {
+    return targetsFor(session.drum, briefOf(session), airAt(session.weather), turnModelOf(session));
+}
+
+TurnModel turnModelOf(const Session& session) {
+    HeadBrief batter;
+    batter.drum = session.drum;
+    batter.weather = session.weather;
+    HeadBrief snareSide = batter;
+    snareSide.side = HeadSide::SnareSide;
+    return {turnResponseOf(session.batter, batter), turnResponseOf(session.snareSide, snareSide)};
+}
+
+HeadBrief briefFor(const Session& session, HeadSide side) {
+    const auto targets = targetsOf(session);
+    HeadBrief brief;
+    brief.drum = session.drum;
+    brief.side = side;
+    if (targets) {
+        brief.target = targets->head(side).edgePitch;
+        brief.targetTension = targets->head(side).tension;
+    }
+    brief.path = session.path;
+    brief.tolerance = session.tolerance;
+    brief.weather = session.weather;
+    brief.largestStep = session.largestStep;
+    brief.seating = session.seating;
+    brief.strays = session.strays;
+    brief.gauge = learnGaugeScale(gaugePoints(session));
+    if (targets && session.head(side).above)
+        brief = stretched(std::move(brief));
+    if (session.hurry) {
+        brief.mostMoves = quickMoves(quickPlanOf(session), side);
+        brief.largestMove = kQuickMove;
+    }
+    return brief;
+}
+
+std::vector<QuickStep> quickPlanOf(const Session& session) {
+    return quickPlan(session.drum, session.path, session.hurry->minutes);
+}
+
+TrialPrediction trialPrediction(const Session& session, HeadSide side, const UnevenTrial& trial) {
+    const HeadWork& work = session.head(side);
+    const HeadBrief brief = briefFor(session, side);
+    const auto now = lastEstimate(work);
+    return predictTrial(trial, session.drum.rods, now ? now->mean : brief.target, work.meanTurns(),
+                        turnResponseOf(work, brief));
+}
+
+std::vector<GaugePoint> gaugePoints(const Session& session) {
+    std::vector<GaugePoint> points = session.gauge.points;
+    HeadBrief brief;
+    brief.drum = session.drum;
+    brief.weather = session.weather;
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+        brief.side = side;
+        const auto here = gaugePointsOf(session.head(side), brief);
+        points.insert(points.end(), here.begin(), here.end());
+    }
+    return points;
+}
+
+StrokesSay strokesSay(const Session& session) {
+    if (session.strokesAt < std::max({session.batterAt, session.snareSideAt, session.padsAt}))
+        return {};
+    std::vector<Seconds> rings;
+    std::vector<Seconds> tones;
+    std::vector<Seconds> buzzes;
+    for (const HeardStroke& stroke : session.strokes) {
+        if (!stroke.wires && stroke.tone)
+            rings.push_back(*stroke.tone);
+        if (!stroke.buzz || stroke.strainer != session.wires.strainer)
+            continue;
+        buzzes.push_back(*stroke.buzz);
+        if (stroke.tone)
+            tones.push_back(*stroke.tone);
+    }
+    const auto median = [](std::vector<Seconds>& values) -> std::optional<Seconds> {
+        if (values.empty())
+            return std::nullopt;
+        const auto at = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+        std::nth_element(values.begin(), at, values.end());
+        return *at;
+    };
+    return {median(rings), median(tones), median(buzzes)};
+}
+
+Expectation strokeExpectation(const Session& session) {
+    Expectation expected;
+    expected.modes = expectedModes(coupledModes(knownState(session)));
+    const bool heard = !session.batter.history.empty() && !session.snareSide.history.empty();
+    expected.spread = Cents{heard ? 80.0 : 350.0};
+    if (heard) // a stroke near the edge hardly sounds the centre: the edge is not to be taken for it
+        expected.furthest = Cents{250.0};
+    expected.wanted = {0, 1};
+    return expected;
+}
+
+Station stationAfter(const Session& session, Station station) {
+    const bool batterFirst = session.school.order == HeadOrder::BatterFirst;
+    const Station first = batterFirst ? Station::Batter : Station::SnareSide;
+    const Station second = batterFirst ? Station::SnareSide : Station::Batter;
+    if (station == Station::Tone)
+        return first;
+    if (station == first)
+        return second;
+    if (station == second)
+        return Station::Wires;
+    return station == Station::Proof ? station : static_cast<Station>(static_cast<int>(station) + 1);
+}
+
+StationState stationState(const Session& session, Station station) {
+    const int lastTurned = std::max(session.batterAt, session.snareSideAt);
+    const int wantedAt = std::max(session.toneAt, session.weatherAt);
+    switch (station) {
+    case Station::Drum:
+        return StationState::Done;
+    case Station::Tone:
+        return session.toneAt > 0 ? StationState::Done : StationState::Open;
+    case Station::SnareSide:
+        return headState(session.snareSide, session.snareSideHeardAt, wantedAt);
+    case Station::Batter:
+        return headState(session.batter, session.batterHeardAt, wantedAt);
+    case Station::Wires:
+        return laterState(session.wires.begun, wireAdviceOf(session).advice == StrainerAdvice::Leave,
+                          session.wiresAt, lastTurned);
+    case Station::Muffling:
+        return laterState(session.padsAt > 0, true, session.padsAt, lastTurned);
+    case Station::Proof:
+        return laterState(session.savedAt > 0, true, session.savedAt,
+                          std::max({lastTurned, session.wiresAt, session.padsAt, wantedAt}));
+    }
+    return StationState::Open;
+}
+
+DrumState knownState(const Session& session) {
+    const HeadBrief batter = briefFor(session, HeadSide::Batter);
+    const HeadBrief snareSide = briefFor(session, HeadSide::SnareSide);
+    // A head that was never touched is taken to be at its target: that is where it will be.
+    const Tension batterTension = session.batter.stage == HeadStage::FingerTight
+                                      ? batter.targetTension
+                                      : tensionNow(session.batter, batter);
+    const Tension snareSideTension = session.snareSide.stage == HeadStage::FingerTight
+                                         ? snareSide.targetTension
+                                         : tensionNow(session.snareSide, snareSide);
+    return drumState(session.drum, batterTension, snareSideTension, airAt(session.weather));
+}
+
+Sweep sweepOf(const Session& session) {
+    return {.slackTurns = session.drum.wires.slackTurns,
+            .snareSideFilmLoad = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension),
+            .margin = wireMarginWanted(briefOf(session)),
+            .current = session.wires.strainer,
+            .tests = session.wires.tests,
+            .rattles = session.wires.rattles};
+}
+
+WireAdvice wireAdviceOf(const Session& session) {
+    return adviseWires(sweepOf(session));
+}
+
+std::vector<Calming> calmingsOf(const Session& session) {
+    const Turns room = wireAdviceOf(session).chokeAbove - session.wires.strainer;
+    return calmings(session.drum, knownState(session), session.wires.neighbours,
+                    {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
+                     .turnsPer10Db = kTurnsPerDynamic});
+}
+
+Expectation cardExpectation(const Session& session) {
+    return expectationAt(session.drum, session.card, nextPlace(session.card).value(), knownState(session));
+}
+
+std::optional<CardSays> cardSays(const Session& session) {
+    return whatItSays(session.drum, session.card);
+}
+
+} // namespace bombo
