@@ -13,6 +13,11 @@ struct Answers {
     bool late = false;
 };
 
+const char* dynamicName(Dynamic dynamic) {
+    static constexpr std::array names{"whisper", "soft", "medium", "loud"};
+    return names.at(static_cast<std::size_t>(dynamic));
+}
+
 template <class E>
 std::optional<E> named(const std::string& name, std::initializer_list<std::pair<const char*, E>> names) {
     for (const auto& [known, value] : names)
@@ -42,10 +47,10 @@ std::optional<InputProblem> readAnswer(const Json& entry, Answers& answers) {
         named<StrokePlace>(*placeText, {{"middle", StrokePlace::Middle}, {"edge", StrokePlace::Edge}});
     if (!place)
         return InputProblem{"place", "must be \"middle\" or \"edge\""};
-    const auto dynamic = named<Dynamic>(*dynamicText, {{"whisper", Dynamic::Whisper},
-                                                       {"soft", Dynamic::Soft},
-                                                       {"medium", Dynamic::Medium},
-                                                       {"loud", Dynamic::Loud}});
+    std::optional<Dynamic> dynamic;
+    for (const Dynamic known : kDynamics)
+        if (*dynamicText == dynamicName(known))
+            dynamic = known;
     if (!dynamic)
         return InputProblem{"dynamic", "must be whisper, soft, medium or loud"};
     const bool answered = *answer == "answered" || *answer == "late";
@@ -79,8 +84,7 @@ Json nextTestJson(const WireAdvice& advice, Sweep sweep) {
     sweep.current = *advice.nextTest;
     if (const auto stroke = nextStroke(sweep)) {
         next["place"] = stroke->place == StrokePlace::Edge ? "edge" : "middle";
-        static constexpr std::array dynamics{"whisper", "soft", "medium", "loud"};
-        next["dynamic"] = dynamics.at(static_cast<std::size_t>(stroke->dynamic));
+        next["dynamic"] = dynamicName(stroke->dynamic);
         next["asks"] = stroke->asksRattle ? "rattled or clean" : "answered or not";
     }
     return next;

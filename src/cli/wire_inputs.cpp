@@ -32,14 +32,21 @@ const char* problemName(FitProblem problem) {
     return "little_looser";
 }
 
-/// A number at a key that may be missing. @return what is wrong with it
-std::optional<InputProblem> takeNumber(const Json& in, const char* key, std::optional<double>& into) {
+template <class T> void put(T& into, double number) {
+    into = T{number};
+}
+template <class T> void put(std::optional<T>& into, double number) {
+    into = T{number};
+}
+
+/// A number at a key that may be missing: then `into` stays as it is. @return what is wrong with it
+template <class T> std::optional<InputProblem> takeNumber(const Json& in, const char* key, T& into) {
     if (!in.contains(key))
         return std::nullopt;
     const auto number = numberAt(in, key);
     if (!number)
         return number.fault();
-    into = *number;
+    put(into, *number);
     return std::nullopt;
 }
 
@@ -72,10 +79,10 @@ Result<Neighbour, InputProblem> neighbourFrom(const Json& entry) {
             const auto t60 = numberAt(partial, "t60_s");
             if (!t60)
                 return failure(t60.fault());
-            std::optional<double> level;
-            if (const auto problem = takeNumber(partial, "level_db", level))
+            NeighbourPartial heard{Hertz{*frequency}, Seconds{*t60}};
+            if (const auto problem = takeNumber(partial, "level_db", heard.levelDb))
                 return failure(*problem);
-            neighbour.partials.push_back({Hertz{*frequency}, Seconds{*t60}, level.value_or(0.0)});
+            neighbour.partials.push_back(heard);
         }
     }
     if (const auto problem = checkNeighbour(neighbour))
@@ -88,46 +95,23 @@ Result<Neighbour, InputProblem> neighbourFrom(const Json& entry) {
 Result<WireLayout, InputProblem> layoutAt(const Json& in) {
     if (!in.is_object())
         return failure(InputProblem{"layout", "must be an object"});
-    std::optional<double> strands;
-    std::optional<double> plate;
-    std::optional<double> wall;
-    std::optional<double> strainerDrop;
-    std::optional<double> buttDrop;
-    std::optional<double> perTurn;
-    std::optional<double> travel;
-    std::optional<double> knob;
-    std::optional<double> strainerGap;
-    std::optional<double> buttGap;
-    const std::pair<const char*, std::optional<double>*> numbers[]{{"strands_m", &strands},
-                                                                   {"plate_m", &plate},
-                                                                   {"wall_m", &wall},
-                                                                   {"strainer_drop_m", &strainerDrop},
-                                                                   {"butt_drop_m", &buttDrop},
-                                                                   {"m_per_turn", &perTurn},
-                                                                   {"travel_turns", &travel},
-                                                                   {"knob_turns", &knob},
-                                                                   {"strainer_gap_m", &strainerGap},
-                                                                   {"butt_gap_m", &buttGap}};
-    for (const auto& [key, into] : numbers)
-        if (const auto problem = takeNumber(in, key, *into))
-            return failure(*problem);
-    if (!strands)
+    if (!in.contains("strands_m"))
         return failure(InputProblem{"strands_m", "is missing: the strands between the end plates"});
     WireLayout layout;
-    layout.strands = Metres{*strands};
-    layout.plate = Metres{plate.value_or(layout.plate.value)};
-    layout.wall = Metres{wall.value_or(layout.wall.value)};
-    layout.strainerDrop = Metres{strainerDrop.value_or(layout.strainerDrop.value)};
-    layout.buttDrop = Metres{buttDrop.value_or(layout.buttDrop.value)};
-    layout.perTurn = Metres{perTurn.value_or(layout.perTurn.value)};
-    if (travel)
-        layout.travel = Turns{*travel};
-    if (knob)
-        layout.knob = Turns{*knob};
-    if (strainerGap)
-        layout.strainerGap = Metres{*strainerGap};
-    if (buttGap)
-        layout.buttGap = Metres{*buttGap};
+    for (const auto& [key, into] :
+         {std::pair{"strands_m", &layout.strands}, std::pair{"plate_m", &layout.plate},
+          std::pair{"wall_m", &layout.wall}, std::pair{"strainer_drop_m", &layout.strainerDrop},
+          std::pair{"butt_drop_m", &layout.buttDrop}, std::pair{"m_per_turn", &layout.perTurn}})
+        if (const auto problem = takeNumber(in, key, *into))
+            return failure(*problem);
+    for (const auto& [key, into] :
+         {std::pair{"travel_turns", &layout.travel}, std::pair{"knob_turns", &layout.knob}})
+        if (const auto problem = takeNumber(in, key, *into))
+            return failure(*problem);
+    for (const auto& [key, into] :
+         {std::pair{"strainer_gap_m", &layout.strainerGap}, std::pair{"butt_gap_m", &layout.buttGap}})
+        if (const auto problem = takeNumber(in, key, *into))
+            return failure(*problem);
     const Json attachment = in.value("attachment", Json("strap"));
     if (attachment != "strap" && attachment != "cord")
         return failure(InputProblem{"attachment", "must be strap or cord"});

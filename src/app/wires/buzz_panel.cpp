@@ -178,10 +178,10 @@ void BuzzPanel::refresh() {
     m_heard->setEnabled(heard && !heard->partials.empty());
     QStringList lines;
     constexpr std::size_t most = 6; // as many as can be read
-    const auto remedies = calmingsOf(m_controller.session());
-    for (std::size_t i = 0; i < remedies.size(); ++i)
-        if (i < most - 1 || i + 1 == remedies.size())
-            lines << tr("%1. %2").arg(lines.size() + 1).arg(calmingText(remedies[i], neighbours));
+    m_calmings = calmingsOf(m_controller.session());
+    for (std::size_t i = 0; i < m_calmings.size(); ++i)
+        if (i < most - 1 || i + 1 == m_calmings.size())
+            lines << tr("%1. %2").arg(lines.size() + 1).arg(calmingText(m_calmings[i], neighbours));
     if (!lines.isEmpty())
         lines << tr("Predicted: play it again afterwards and listen.");
     m_remedies->setText(lines.isEmpty() ? tr("Nothing to calm yet.") : lines.join(QLatin1Char('\n')));

@@ -19,6 +19,8 @@ class BuzzPanel : public QFrame {
 public:
     explicit BuzzPanel(SessionController& controller, QWidget* parent = nullptr);
     void refresh();
+    /// What calms the wires, as it was last shown.
+    const std::vector<Calming>& remedies() const { return m_calmings; }
 
 private:
     void add();
@@ -34,6 +36,7 @@ private:
     QComboBox* m_list;
     QPushButton* m_remove;
     QLabel* m_remedies;
+    std::vector<Calming> m_calmings;
 };
 
 } // namespace bombo

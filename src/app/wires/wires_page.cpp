@@ -361,7 +361,7 @@ void WiresPage::showAside(Step step) {
                      "lie over the inner wall."));
         return;
     }
-    const auto remedies = calmingsOf(session());
+    const auto& remedies = m_neighbours->remedies();
     m_now->setText(remedies.empty() ? tr("Now the others play") : tr("Change one thing, then listen again"));
     if (remedies.empty()) {
         m_figure->setText(tr("Which of them sets it off?"));

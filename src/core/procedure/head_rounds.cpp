@@ -78,17 +78,17 @@ LocalReadings localOf(const HeadWork& work, const FinishedRound& round, const He
 
 EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief) {
     const FinishedRound& last = work.history.back();
-    const FinishedRound* heard = nullptr;
+    const FinishedRound* heard = heardHere(work);
+    if (heard == nullptr)
+        return estimateOf(last);
     std::vector<LocalReadings> beside;
     for (auto round = work.history.rbegin(); round != work.history.rend(); ++round) {
         if (round->rodTurns != last.rodTurns)
             break;
         if (isSilent(*round))
             beside.push_back(localOf(work, *round, brief));
-        else if (heard == nullptr)
-            heard = &*round;
     }
-    return heard == nullptr ? estimateOf(last) : estimateEvenness(pitchesOf(*heard), beside);
+    return estimateEvenness(pitchesOf(*heard), beside);
 }
 
 EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {

@@ -83,13 +83,10 @@ std::vector<Hertz> steadyLines(const Tap& tap, const PowerSpectrum& spectrum,
     const auto first = static_cast<std::size_t>(0.5 * kLowestPartial.value / spectrum.binWidth);
     const auto last = std::min(spectrum.power.size() - 1,
                                static_cast<std::size_t>(kHighestPartial.value / spectrum.binWidth));
-    std::vector<double> all(spectrum.power.begin() + static_cast<std::ptrdiff_t>(first),
-                            spectrum.power.begin() + static_cast<std::ptrdiff_t>(last));
-    const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
-    std::nth_element(all.begin(), middle, all.end());
+    const double middle = middlePower(spectrum, first, last);
     for (std::size_t bin = std::max<std::size_t>(first, 1); bin < last; ++bin)
         if (spectrum.power[bin] > spectrum.power[bin - 1] && spectrum.power[bin] >= spectrum.power[bin + 1] &&
-            spectrum.power[bin] > above * *middle) {
+            spectrum.power[bin] > above * middle) {
             const Hertz frequency{static_cast<double>(bin) * spectrum.binWidth};
             if (amplitudeAt(tap.before, tap.sampleRate, frequency) > leastShare * strongest)
                 lines.push_back(frequency);

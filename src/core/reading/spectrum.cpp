@@ -74,4 +74,12 @@ PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, s
     return spectrum;
 }
 
+double middlePower(const PowerSpectrum& spectrum, std::size_t first, std::size_t last) {
+    std::vector<double> all(spectrum.power.begin() + static_cast<std::ptrdiff_t>(first),
+                            spectrum.power.begin() + static_cast<std::ptrdiff_t>(last));
+    const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
+    std::nth_element(all.begin(), middle, all.end());
+    return *middle;
+}
+
 } // namespace bombo

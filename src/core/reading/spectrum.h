@@ -14,6 +14,9 @@ struct PowerSpectrum {
     double at(Hertz frequency) const;
 };
 
+/// Median of the powers of bins [first, last). @pre first < last <= power.size()
+double middlePower(const PowerSpectrum& spectrum, std::size_t first, std::size_t last);
+
 /// Window: one quarter-cosine rise, then an exponential fall by `fallDb` over the stretch (0 dB: Hann).
 PowerSpectrum powerSpectrum(std::span<const float> samples, double sampleRate, std::size_t size,
                             double fallDb);

@@ -157,11 +157,7 @@ std::vector<Hertz> peaksOf(const std::vector<float>& samples, double rate,
         std::min(spectrum.power.size() - 1, static_cast<std::size_t>(kHighest / spectrum.binWidth));
     if (first < 1 || first >= last)
         return {};
-    std::vector<double> all(spectrum.power.begin() + static_cast<std::ptrdiff_t>(first),
-                            spectrum.power.begin() + static_cast<std::ptrdiff_t>(last));
-    const auto middle = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
-    std::nth_element(all.begin(), middle, all.end());
-    const double least = std::max(kOverTheMiddle * *middle, 1e-14);
+    const double least = std::max(kOverTheMiddle * middlePower(spectrum, first, last), 1e-14);
     std::vector<std::pair<double, Hertz>> found;
     for (std::size_t bin = first; bin < last; ++bin)
         if (spectrum.power[bin] > least && spectrum.power[bin] > spectrum.power[bin - 1] &&

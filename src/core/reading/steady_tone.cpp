@@ -23,11 +23,8 @@ std::optional<Hertz> peakNear(std::span<const float> sound, double sampleRate, H
     for (std::size_t i = best; i <= binOf(100.0); ++i)
         if (spectrum.power[i] > spectrum.power[best])
             best = i;
-    std::vector<double> around(spectrum.power.begin() + static_cast<std::ptrdiff_t>(binOf(-300.0)),
-                               spectrum.power.begin() + static_cast<std::ptrdiff_t>(binOf(300.0)));
-    const auto middle = around.begin() + static_cast<std::ptrdiff_t>(around.size() / 2);
-    std::nth_element(around.begin(), middle, around.end());
-    if (spectrum.power[best] <= 100.0 * *middle || spectrum.power[best] < 1e-12)
+    if (spectrum.power[best] <= 100.0 * middlePower(spectrum, binOf(-300.0), binOf(300.0)) ||
+        spectrum.power[best] < 1e-12)
         return std::nullopt;
     return Hertz{static_cast<double>(best) * spectrum.binWidth};
 }
