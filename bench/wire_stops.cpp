@@ -23,7 +23,7 @@ struct Player {
 
     bool says(bool truth) { return dice.uniform(0.0, 1.0) < slips ? !truth : truth; }
     bool answers(Turns at, const Stroke& stroke) {
-        return says(at < chokeTurns(nature.whisperChoke, stroke.place, stroke.dynamic));
+        return says(at < chokeOf(nature, stroke.place, stroke.dynamic));
     }
     bool rattles(Turns at) { return says(at < nature.rattle); }
 };
@@ -32,7 +32,7 @@ struct Player {
 Turns bestOf(const HiddenNature& nature, double margin) {
     constexpr double guard = 0.125;
     const double low = nature.rattle.value + guard;
-    const double high = nature.whisperChoke.value - kTurnsLostAtEdge - guard;
+    const double high = nature.whisperChoke.value - nature.lostAtEdge - guard;
     return Turns{high < low ? 0.5 * (low + high) : low + margin * (high - low)};
 }
 

@@ -1,24 +1,68 @@
+#include "cli/muffling_inputs.h"
 #include "cli/verbs.h"
-#include "core/muffling/muffling.h"
+#include "core/acoustics/film.h"
+#include "core/procedure/ring_plans.h"
 #include "core/tuning/targets.h"
-
-#include <fmt/format.h>
 
 namespace bombo::cli {
 namespace {
 
-const char* padProblemText(PadProblem problem) {
-    switch (problem) {
-    case PadProblem::BeyondHoop:
-        return "reaches beyond the hoop; move it in";
-    case PadProblem::OnLandingArea:
-        return "lies where the stick lands; move it out";
-    case PadProblem::Overlaps:
-        return "overlaps another pad; move it away";
-    case PadProblem::None:
+const char* schoolName(RingSchool school) {
+    switch (school) {
+    case RingSchool::TuneOut:
+        return "tune_out";
+    case RingSchool::LetRing:
+        return "let_ring";
+    case RingSchool::MaskWithWires:
+        return "mask_with_wires";
+    case RingSchool::Shorten:
+        return "shorten";
+    case RingSchool::Muffle:
         break;
     }
-    return "";
+    return "muffle";
+}
+
+Json planJson(const RingPlan& plan) {
+    Json out{{"school", schoolName(plan.school)}, {"ring_s", plan.ring.value}, {"reaches", plan.reaches}};
+    switch (plan.school) {
+    case RingSchool::TuneOut:
+        out["batter_turns"] = plan.batter.value;
+        out["centre_cents"] = plan.centre.value;
+        out["film_load"] = plan.filmLoad;
+        break;
+    case RingSchool::MaskWithWires:
+        out["knob_turns"] = plan.knob.value;
+        out["buzz_s"] = plan.buzz->value;
+        break;
+    case RingSchool::LetRing:
+        break;
+    case RingSchool::Shorten:
+    case RingSchool::Muffle:
+        out["items"] = itemsJson(plan.pads);
+        out["start_db"] = plan.startDb;
+        out["rebound_loss"] = plan.reboundLoss;
+        break;
+    }
+    return out;
+}
+
+/// The wires as they stand, for the school that masks the ring with them.
+std::optional<InputProblem> readWires(const Json& in, const Drum& drum, const Tone& tone,
+                                      const Targets& targets, RingPlanWish& wish) {
+    if (!in.contains("strainer_turns"))
+        return std::nullopt;
+    const auto knob = numberAt(in, "strainer_turns");
+    if (!knob)
+        return knob.fault();
+    const WireAdvice advice = adviseWires({.slackTurns = drum.wires.slackTurns,
+                                           .snareSideFilmLoad = targets.snareSide.filmLoad,
+                                           .margin = tone.wireMargin,
+                                           .current = Turns{*knob}});
+    wish.knob = Turns{*knob};
+    wish.whisperChoke = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
+    wish.loosest = advice.rattleBelow;
+    return std::nullopt;
 }
 
 } // namespace
@@ -33,49 +77,62 @@ Answer muffle(const Json& in, const Shelf& shelf) {
     const auto targets = targetsFor(*drum, *tone);
     if (!targets)
         return Cannot{"this drum cannot reach the tone; see plan"};
-    std::vector<Pad> pads;
-    if (in.contains("items")) {
-        if (!in["items"].is_array())
-            return InputProblem{"items", "must be an array"};
-        for (const Json& entry : in["items"]) {
-            const std::string at = fmt::format("items[{}]", pads.size());
-            const auto kind = textAt(entry, "kind");
-            if (!kind)
-                return InputProblem{at + "." + kind.fault().key, kind.fault().message};
-            if (*kind != PadKind{}.id)
-                return InputProblem{at + ".kind", "must be \"gel-pad\""};
-            const auto radius = numberAt(entry, "radius_m");
-            if (!radius)
-                return InputProblem{at + "." + radius.fault().key, radius.fault().message};
-            const auto angle = numberAt(entry, "angle_deg");
-            if (!angle)
-                return InputProblem{at + "." + angle.fault().key, angle.fault().message};
-            const Pad pad{Metres{*radius}, Radians{*angle * std::numbers::pi / 180.0}, {}};
-            const PadProblem problem = checkPad(pad, pads, drum->shell);
-            if (problem != PadProblem::None)
-                return InputProblem{at, padProblemText(problem)};
-            pads.push_back(pad);
-        }
+    const auto state = tunedState(*drum, *targets);
+    if (in.contains("calibrate")) {
+        const auto calibration = calibrationAt(in["calibrate"]);
+        if (!calibration)
+            return InputProblem{"calibrate." + calibration.fault().key, calibration.fault().message};
+        const auto kind = calibrateKind(state, calibration->pad, calibration->partials);
+        if (!kind)
+            return Cannot{kind.fault() == CalibrationFault::TooFewPartials
+                              ? "fewer than two partials that this drum has were heard both times"
+                              : "nothing changed between the two hearings: lay it further in"};
+        return Json{{"kind", kindJson(*kind)}};
     }
-    double target = tone->ring.value;
+    const auto pads = itemsAt(in, drum->shell);
+    if (!pads)
+        return pads.fault();
+    const auto microphone = microphoneAt(in);
+    if (!microphone)
+        return microphone.fault();
+    Seconds target = tone->ring;
     if (in.contains("target_t60_s")) {
         const auto wished = numberAt(in, "target_t60_s");
         if (!wished)
             return wished.fault();
-        target = *wished;
+        if (*wished < 0.02 || *wished > 10.0)
+            return InputProblem{"target_t60_s", "must lie between 0.02 and 10"};
+        target = Seconds{*wished};
     }
-    const auto state = tunedState(*drum, *targets);
-    const MufflingPrediction prediction = predictMuffling(*drum, state, pads);
+    RingPlanWish wish{.ring = target, .laid = {}, .perTurn = tensionPerTurnPrior(*drum, HeadSide::Batter)};
+    if (auto problem = readWires(in, *drum, *tone, *targets, wish))
+        return *problem;
+
+    const MufflingPrediction prediction = predictMuffling(*drum, state, *pads);
     Json partials = Json::array();
     for (const MuffledPartial& p : prediction.partials)
         partials.push_back({{"m", p.m},
                             {"frequency_hz", p.frequencyAfter.value},
                             {"t60_before_s", p.t60Before.value},
                             {"t60_after_s", p.t60After.value}});
+    const auto ringFrom = [&](HeardFrom from) {
+        const HearingPoint point{from, microphone->value_or(MicrophonePlace{})};
+        return predictMuffling(*drum, state, *pads, point).ringAfter.value;
+    };
+    Json heard{{"player_s", ringFrom(HeardFrom::Player)}, {"room_s", ringFrom(HeardFrom::Room)}};
+    if (*microphone)
+        heard["microphone_s"] = ringFrom(HeardFrom::Microphone);
+    Json suggestions = Json::array();
+    for (const RingPlan& plan : ringPlans(*drum, state, wish))
+        suggestions.push_back(planJson(plan));
     return Json{{"partials", partials},
                 {"ring_before_s", prediction.ringBefore.value},
                 {"ring_s", prediction.ringAfter.value},
-                {"target_t60_s", target}};
+                {"heard", heard},
+                {"start_db", prediction.startDb},
+                {"rebound_loss", prediction.reboundLoss},
+                {"target_t60_s", target.value},
+                {"suggestions", suggestions}};
 }
 
 } // namespace bombo::cli

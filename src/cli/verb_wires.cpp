@@ -1,8 +1,10 @@
 #include "cli/verbs.h"
 #include "cli/wire_inputs.h"
 #include "core/acoustics/film.h"
+#include "core/reading/voice_answer.h"
 #include "core/tuning/targets.h"
 #include "core/wires/wire_response.h"
+#include "store/sound_file.h"
 
 namespace bombo::cli {
 namespace {
@@ -76,6 +78,96 @@ const char* adviceName(StrainerAdvice advice) {
     return "test_more";
 }
 
+/// "school": by what the setting is judged; "as_tone" without it.
+Result<WireJudging, InputProblem> judgingAt(const Json& in) {
+    if (!in.contains("school"))
+        return WireJudging::AsTone;
+    const auto name = textAt(in, "school");
+    if (!name)
+        return failure(name.fault());
+    const auto judging = named<WireJudging>(*name, {{"as_tone", WireJudging::AsTone},
+                                                    {"loosest_clean", WireJudging::LoosestClean},
+                                                    {"equal_lengths", WireJudging::EqualLengths},
+                                                    {"dry", WireJudging::Dry},
+                                                    {"wet", WireJudging::Wet}});
+    if (!judging)
+        return failure(InputProblem{"school", "must be as_tone, loosest_clean, equal_lengths, dry or wet"});
+    return *judging;
+}
+
+/// "lengths": of "turns", "buzz_s" and "tone_s", as heard at the stops.
+Result<std::vector<LengthPoint>, InputProblem> lengthsAt(const Json& in) {
+    std::vector<LengthPoint> points;
+    if (!in.contains("lengths"))
+        return points;
+    if (!in["lengths"].is_array())
+        return failure(InputProblem{"lengths", "must be an array"});
+    for (const Json& entry : in["lengths"]) {
+        const auto turns = numberAt(entry, "turns");
+        const auto buzz = numberAt(entry, "buzz_s");
+        const auto tone = numberAt(entry, "tone_s");
+        const std::string at = "lengths[" + std::to_string(points.size()) + "].";
+        for (const auto* value : {&turns, &buzz, &tone})
+            if (!*value)
+                return failure(InputProblem{at + value->fault().key, value->fault().message});
+        if (!(*buzz > 0.0) || !(*tone > 0.0))
+            return failure(InputProblem{at + "buzz_s", "lengths are above 0"});
+        points.push_back({Turns{*turns}, Seconds{*buzz}, Seconds{*tone}});
+    }
+    return points;
+}
+
+/// "voice": sound files of the same hum, "lever_off" and "lever_on". By how much more it hisses then, dB.
+Result<double, InputProblem> voiceGainAt(const Json& in) {
+    std::array<double, 2> hiss{};
+    constexpr std::array keys{"lever_off", "lever_on"};
+    for (std::size_t i = 0; i < keys.size(); ++i) {
+        const auto path = textAt(in, keys.at(i));
+        if (!path)
+            return failure(path.fault());
+        const auto sound = readSoundFile(*path);
+        if (!sound)
+            return failure(InputProblem{keys.at(i), problemText(sound.fault())});
+        const auto heard = hissOverVoice(sound->samples, sound->sampleRate);
+        if (!heard)
+            return failure(InputProblem{keys.at(i), heard.fault() == VoiceFault::TooQuiet
+                                                        ? "no voice is loud enough in it"
+                                                        : "must hold at least half a second of voice"});
+        hiss.at(i) = *heard;
+    }
+    return hiss[1] - hiss[0];
+}
+
+/// Where every stroke chokes, with its error.
+Json chokesJson(const WireAdvice& advice) {
+    Json chokes = Json::array();
+    for (const StrokePlace place : kPlaces)
+        for (const Dynamic dynamic : kDynamics) {
+            const KnobPlace& choke = advice.choke(place, dynamic);
+            chokes.push_back({{"place", place == StrokePlace::Edge ? "edge" : "middle"},
+                              {"dynamic", dynamicName(dynamic)},
+                              {"choke_turns", choke.turns.value},
+                              {"error_turns", choke.error.value}});
+        }
+    return chokes;
+}
+
+/// What the strands do at the recommended stop, and how long they strike after a medium stroke there.
+Json contactJson(const Drum& drum, const DrumState& state, const WireAdvice& advice) {
+    const WirePull pull = wirePull(drum, state.snareSide.tension, advice.recommended,
+                                   advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns);
+    const Seconds strikes =
+        strikeLength(strokeModes(drum, state, StrokePlace::Middle),
+                     advice.choke(StrokePlace::Middle, Dynamic::Medium).turns - advice.recommended);
+    const auto enough = tightEnough(drum, state, advice.chokeAbove - advice.rattleBelow);
+    return {{"strike_s", strikes.value},
+            {"force_n", pull.force},
+            {"strands_n", pull.strands},
+            {"bend_m", pull.bend.value},
+            {"raised_cents", pull.raised.value},
+            {"snare_side_enough_n_m", enough ? Json(enough->value) : Json()}};
+}
+
 /// Where to go next and the first stroke to try there.
 Json nextTestJson(const WireAdvice& advice, Sweep sweep) {
     if (!advice.nextTest)
@@ -116,13 +208,23 @@ Answer wires(const Json& in, const Shelf& shelf) {
             ++index;
         }
     }
-    const Sweep sweep{.slackTurns = drum->wires.slackTurns,
-                      .snareSideFilmLoad = targets->snareSide.filmLoad,
-                      .margin = tone->wireMargin,
-                      .current = Turns{*current},
-                      .tests = answers.tests,
-                      .rattles = answers.rattles};
+    const auto judging = judgingAt(in);
+    if (!judging)
+        return judging.fault();
+    const auto lengths = lengthsAt(in);
+    if (!lengths)
+        return lengths.fault();
+    Sweep sweep{.slackTurns = drum->wires.slackTurns,
+                .snareSideFilmLoad = targets->snareSide.filmLoad,
+                .margin = tone->wireMargin,
+                .current = Turns{*current},
+                .judging = *judging,
+                .tests = answers.tests,
+                .rattles = answers.rattles};
+    const WireAdvice span = adviseWires(sweep);
+    sweep.equalLengths = whereLengthsMeet(*lengths, span.rattle.turns, span.chokeAbove);
     const WireAdvice advice = adviseWires(sweep);
+    const auto state = drumState(*drum, targets->batter.tension, targets->snareSide.tension);
     Json warnings = Json::array();
     if (advice.noUsableSpan)
         warnings.push_back("rattle begins before choking ends: tighten the snare side or change the wires");
@@ -139,14 +241,20 @@ Answer wires(const Json& in, const Shelf& shelf) {
              {"span", {{"rattle_turns", advice.rattleBelow.value}, {"choke_turns", advice.chokeAbove.value}}},
              {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
                                        advice.chokeAbove.value - advice.recommended.value)},
+             {"chokes", chokesJson(advice)},
+             {"contact", contactJson(*drum, state, advice)},
              {"warnings", warnings}};
-    const EighthMore more =
-        eighthMore(*drum, drumState(*drum, targets->batter.tension, targets->snareSide.tension),
-                   tensionPerTurnPrior(*drum, HeadSide::SnareSide));
+    const EighthMore more = eighthMore(*drum, state, tensionPerTurnPrior(*drum, HeadSide::SnareSide));
     out["snare_side_eighth_more"] = {{"room_turns", more.room.value},
                                      {"film_load_now", more.loadNow},
                                      {"film_load_then", more.loadThen},
                                      {"raised_cents", more.raised.value}};
+    if (in.contains("voice")) {
+        const auto gain = voiceGainAt(in["voice"]);
+        if (!gain)
+            return InputProblem{"voice." + gain.fault().key, gain.fault().message};
+        out["voice"] = {{"gain_db", *gain}, {"answers", *gain >= kVoiceAnswersFrom}};
+    }
     if (in.contains("layout")) {
         const auto layout = layoutAt(in["layout"]);
         if (!layout)

@@ -8,6 +8,7 @@
 #include <QFileInfo>
 #include <QUrl>
 #include <atomic>
+#include <cstring>
 
 namespace bombo {
 namespace {
@@ -432,6 +433,44 @@ Workbook::Outcome<Done> Workbook::copyTo(const QString& path) const {
     if (!copy.ok())
         return failure(problemOf(copy.error(), path));
     return Done{};
+}
+
+namespace {
+
+QString takeName(Take take) {
+    return take == Take::Before ? QStringLiteral("before") : QStringLiteral("after");
+}
+
+} // namespace
+
+Workbook::Outcome<Done> Workbook::keepRecording(qint64 sessionId, Take take, const Recording& recording) {
+    // Little-endian 32-bit floats, as every machine that this is built for has them.
+    const QByteArray samples(reinterpret_cast<const char*>(recording.samples.data()),
+                             static_cast<qsizetype>(recording.samples.size() * sizeof(float)));
+    Statement keep(m_database, QStringLiteral("INSERT OR REPLACE INTO recordings VALUES(?, ?, ?, ?, ?)"),
+                   {sessionId, takeName(take), recording.madeAt, recording.sampleRate, samples});
+    if (!keep.ok())
+        return failure(problemOf(keep.error(), m_path));
+    return Done{};
+}
+
+Workbook::Outcome<std::optional<Recording>> Workbook::recording(qint64 sessionId, Take take) const {
+    Statement find(
+        m_database,
+        QStringLiteral("SELECT made_at, sample_rate, samples FROM recordings WHERE session_id = ? AND "
+                       "take = ?"),
+        {sessionId, takeName(take)});
+    if (!find.ok())
+        return failure(problemOf(find.error(), m_path));
+    if (!find.query().next())
+        return std::optional<Recording>();
+    Recording recording;
+    recording.madeAt = find.query().value(0).toString();
+    recording.sampleRate = find.query().value(1).toDouble();
+    const QByteArray samples = find.query().value(2).toByteArray();
+    recording.samples.resize(static_cast<std::size_t>(samples.size()) / sizeof(float));
+    std::memcpy(recording.samples.data(), samples.constData(), recording.samples.size() * sizeof(float));
+    return std::optional(std::move(recording));
 }
 
 Workbook::Outcome<Done> Workbook::setValue(const QString& key, const QString& value) {

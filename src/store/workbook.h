@@ -64,6 +64,15 @@ struct ReadingRow {
     RodReading reading;
 };
 
+/// Which of two strokes that are compared.
+enum class Take { Before, After };
+/// A stroke as it sounded.
+struct Recording {
+    double sampleRate = 48000;  ///< Hz
+    std::vector<float> samples; ///< full scale = 1
+    QString madeAt;             ///< ISO 8601, local time
+};
+
 struct Done {};
 
 /// Not thread-safe; use it from the thread that opened it. Every writing call is one transaction: when it
@@ -106,6 +115,10 @@ public:
     Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId = std::nullopt) const;
     Outcome<Session> logSession(qint64 id) const;
     Outcome<int> readingCount(qint64 sessionId) const;
+
+    /// Keeps a stroke of a session; an earlier one of the same take is replaced.
+    Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording);
+    Outcome<std::optional<Recording>> recording(qint64 sessionId, Take take) const;
 
     /// A whole, tidy copy at `path`, which must not exist.
     Outcome<Done> copyTo(const QString& path) const;

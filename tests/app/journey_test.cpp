@@ -85,7 +85,7 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
         note->setFocus();
         QTest::keyClicks(note, QStringLiteral("dry and quick"));
         EXPECT_EQ(p.session().note, "dry and quick");
-        EXPECT_EQ(p.find<QTableWidget>(QStringLiteral("proof"))->rowCount(), 8);
+        EXPECT_EQ(p.find<QTableWidget>(QStringLiteral("proof"))->rowCount(), 10);
         p.click(QStringLiteral("primary"));
         EXPECT_EQ(stationState(p.session(), Station::Proof), StationState::Done);
         finished = sessionText(p.session());

@@ -4,12 +4,14 @@
 #include "app/head/ledger_dialog.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
+#include "app/proof/proof_sheet.h"
 #include "app/reminder/reminder_dialog.h"
 #include "driver.h"
 
 #include "store/demo.h"
 
 #include <QApplication>
+#include <QPainter>
 #include <QPixmap>
 #include <QTabBar>
 #include <QTabWidget>
@@ -26,8 +28,12 @@ public:
     void take(const QString& name) { take(name, m_program.window); }
     void take(const QString& name, QWidget& window) {
         QApplication::processEvents();
+        keep(name, window.grab());
+    }
+
+    void keep(const QString& name, const QPixmap& picture) {
         const QString path = QDir(m_folder).filePath(name + QStringLiteral(".png"));
-        if (!window.grab().save(path))
+        if (!picture.save(path))
             throw std::runtime_error("cannot write " + path.toStdString());
         std::cout << path.toStdString() << '\n';
     }
@@ -78,6 +84,59 @@ void takeWires(Program& p, Album& album) {
                                         neighbourAt("organ pedal", NeighbourKind::BassNote, Hertz{82.4})}});
     album.take(QStringLiteral("wires-buzz"));
     views->setCurrentIndex(1);
+}
+
+/// So many strokes at a station that hears them.
+void strike(Program& p, int strokes) {
+    for (int i = 0; i < strokes; ++i) {
+        const int before = p.session().clock;
+        p.click(QStringLiteral("stroke"));
+        p.waitFor([&] { return p.session().clock != before && !p.controller.listener().isReading(); });
+    }
+}
+
+/// Open ring, what would shorten it, things laid, a microphone, a thing of one's own.
+void takeMuffling(Program& p, Album& album) {
+    strike(p, 3);
+    auto* views = p.find<QTabBar>(QStringLiteral("mufflingViews"));
+    views->setCurrentIndex(1);
+    album.take(QStringLiteral("muffling-ways"));
+    views->setCurrentIndex(0);
+    p.click(QStringLiteral("addPad"));
+    p.choose(QStringLiteral("padKind"), 11);
+    p.click(QStringLiteral("addPad"));
+    p.click(QStringLiteral("closeMicrophone"));
+    strike(p, 2);
+    album.take(QStringLiteral("muffling"));
+    views->setCurrentIndex(2);
+    album.take(QStringLiteral("muffling-own"));
+    views->setCurrentIndex(0);
+    p.controller.perform(RemovePad{1});
+    p.find<QPushButton>(QStringLiteral("primary"))->setFocus();
+}
+
+void takeProof(Program& p, Album& album) {
+    p.controller.setNote(QStringLiteral("Dry and quick. The chase scene stays apart even in the back row."));
+    strike(p, 20);
+    p.click(QStringLiteral("star4"));
+    album.take(QStringLiteral("proof"));
+    auto* views = p.find<QTabBar>(QStringLiteral("proofViews"));
+    views->setCurrentIndex(1);
+    album.take(QStringLiteral("proof-strokes"));
+    views->setCurrentIndex(2);
+    p.controller.perform(BeginExperiment{"knob a quarter looser"});
+    p.controller.keepStrokeSound(Take::Before);
+    p.controller.perform(SetStrainer{p.session().wires.strainer - Turns{0.25}});
+    strike(p, 3);
+    album.take(QStringLiteral("proof-one-change"));
+    p.click(QStringLiteral("experimentBack"));
+    views->setCurrentIndex(0);
+    QPixmap page(1240, 1754);
+    page.fill(Qt::white);
+    QPainter painter(&page);
+    paintSheet(painter, QRectF(90, 90, 1060, 1574), p.session(), QStringLiteral("26 November 2026"));
+    painter.end();
+    album.keep(QStringLiteral("proof-page"), page);
 }
 
 void takeDialogs(Program& p, Album& album) {
@@ -160,17 +219,9 @@ void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("wires"));
     takeWires(p, album);
     p.spaceUntil([&] { return p.session().station == Station::Muffling; });
-    p.click(QStringLiteral("addPad"));
-    for (int strokes = 0; strokes < 3; ++strokes) {
-        const int before = p.session().clock;
-        p.click(QStringLiteral("stroke"));
-        p.waitFor([&] { return p.session().clock != before && !p.controller.listener().isReading(); });
-    }
-    album.take(QStringLiteral("muffling"));
+    takeMuffling(p, album);
     p.press(Qt::Key_Space);
-    p.controller.setNote(QStringLiteral("Dry and quick. The chase scene stays apart even in the back row."));
-    p.window.page(Station::Proof)->refresh();
-    album.take(QStringLiteral("proof"));
+    takeProof(p, album);
     p.click(QStringLiteral("primary"));
     p.click(QStringLiteral("logbook"));
     album.take(QStringLiteral("logbook"));

@@ -3,12 +3,15 @@
 #include "driver.h"
 
 #include "app/listening/clock_dialog.h"
+#include "app/proof/blind_panel.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 #include "support/synthesis.h"
 
+#include <QLabel>
 #include <QMediaDevices>
 #include <QProcess>
+#include <QTabBar>
 #include <gtest/gtest.h>
 
 namespace bombo {
@@ -189,6 +192,40 @@ TEST(SoundServer, AKeptClockCorrectsTheRound) {
     play.waitForFinished();
     const Hertz heard = p.session().batter.taps[0][0].frequency;
     EXPECT_NEAR(centsBetween(Hertz{281.0}, heard).value, -10.0, 0.5);
+}
+
+TEST(SoundServer, BeforeAndAfterAreJudgedBlind) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    Program p(book);
+    p.controller.goTo(Station::Proof);
+    auto* views = p.find<QTabBar>(QStringLiteral("proofViews"));
+    QTest::mouseClick(views, Qt::LeftButton, {}, views->tabRect(2).center());
+    for (const char* keep : {"keepBefore", "keepAfter"}) {
+        const int before = p.session().clock;
+        p.click(QStringLiteral("stroke"));
+        ASSERT_TRUE(
+            p.waitFor([&] { return p.session().clock != before && !p.controller.listener().isReading(); }));
+        p.click(QString::fromLatin1(keep));
+    }
+    auto* panel = p.window.findChild<BlindPanel*>();
+    int afterLiked = 0;
+    for (int trial = 0; trial < 6; ++trial) {
+        EXPECT_FALSE(p.find<QPushButton>(QStringLiteral("firstBetter"))->isEnabled()); // not heard yet
+        p.click(QStringLiteral("playFirst"));
+        EXPECT_FALSE(p.find<QPushButton>(QStringLiteral("firstBetter"))->isEnabled());
+        p.click(QStringLiteral("playSecond"));
+        ASSERT_TRUE(p.find<QPushButton>(QStringLiteral("firstBetter"))->isEnabled());
+        afterLiked += panel->firstTake() == Take::After; // the first is always liked better here
+        p.click(QStringLiteral("firstBetter"));
+    }
+    p.click(QStringLiteral("reveal"));
+    ASSERT_TRUE(p.session().blind);
+    EXPECT_EQ(p.session().blind->trials, 6);
+    EXPECT_EQ(p.session().blind->after, afterLiked);
+    EXPECT_EQ(p.session().blind->before, 6 - afterLiked);
+    EXPECT_TRUE(p.find<QLabel>(QStringLiteral("blindResult"))->text().contains(QStringLiteral("6 times")));
 }
 
 } // namespace

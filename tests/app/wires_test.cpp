@@ -187,5 +187,58 @@ TEST_F(WiresStation, WhatWasHeardBecomesANeighbour) {
     EXPECT_EQ(wires().neighbours[0].partials.front().frequency, heard.front().frequency);
 }
 
+TEST_F(WiresStation, AVoiceIsAnsweredWhileTheKnobIsLooseEnough) {
+    const HiddenNature nature = drawNature(p().session().drum, p().session().practiceSeed);
+    const double choke = nature.whisperChoke.value - nature.turnsPerDynamic;
+    view(2);
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("voiceOn"))->isEnabled()); // without comes first
+    for (const auto& [turns, answers] : {std::pair{choke - 0.3, true}, {choke + 0.3, false}}) {
+        ASSERT_TRUE(p().controller.perform(SetStrainer{Turns{std::round(8.0 * turns) / 8.0}}));
+        p().click(QStringLiteral("voiceOff"));
+        EXPECT_TRUE(text("voiceSays").contains(QStringLiteral("lever on")));
+        p().click(QStringLiteral("voiceOn"));
+        ASSERT_TRUE(wires().voice);
+        EXPECT_EQ(wires().voice->answers(), answers) << turns;
+        EXPECT_TRUE(text("voiceSays")
+                        .startsWith(answers ? QStringLiteral("They answer") : QStringLiteral("No answer")));
+    }
+}
+
+TEST_F(WiresStation, AVoiceFromFilesAndOneThatIsNone) {
+    const QString quiet = QDir(m_folder.path()).filePath(QStringLiteral("quiet.wav"));
+    ASSERT_TRUE(writeSoundFile(quiet.toStdString(), std::vector<float>(96000, 0.0F), 48000));
+    view(2);
+    p().controller.hearVoiceFile(false, quiet);
+    EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("No voice was heard")));
+    EXPECT_FALSE(p().controller.voiceWithout());
+    p().controller.hearVoiceFile(false, QStringLiteral("/no/such/hum.wav"));
+    EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("hum.wav")));
+    const HiddenNature nature = drawNature(p().session().drum, p().session().practiceSeed);
+    PracticeState state;
+    state.strainer = Turns{0.5};
+    for (const bool on : {false, true}) {
+        state.leverOn = on;
+        const QString hum =
+            QDir(m_folder.path()).filePath(on ? QStringLiteral("on.wav") : QStringLiteral("off.wav"));
+        ASSERT_TRUE(writeSoundFile(hum.toStdString(), practiceVoice(nature, state, 1), 48000));
+        p().controller.hearVoiceFile(on, hum);
+    }
+    ASSERT_TRUE(wires().voice);
+    EXPECT_TRUE(wires().voice->answers());
+}
+
+TEST_F(WiresStation, TheSettingIsJudgedByChoice) {
+    p().controller.perform(SetStrainer{Turns{1.5}});
+    p().controller.perform(AnswerWires{StrokePlace::Edge, Dynamic::Whisper, true});
+    std::vector<double> turns;
+    for (const int judging : {4, 1, 3}) { // wet, loosest clean, dry
+        p().choose(QStringLiteral("wireJudging"), judging);
+        turns.push_back(wireAdviceOf(p().session()).recommended.value);
+    }
+    EXPECT_EQ(wires().judging, WireJudging::Dry);
+    EXPECT_LT(turns[0], turns[1]);
+    EXPECT_LT(turns[1], turns[2]);
+}
+
 } // namespace
 } // namespace bombo

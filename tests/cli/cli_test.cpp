@@ -8,6 +8,7 @@
 #include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
+#include <cmath>
 #include <gtest/gtest.h>
 
 namespace bombo {
@@ -174,6 +175,37 @@ TEST_F(Cli, WrongCallsNameTheKeyAndExitWithTwo) {
           {"tone", "chase"},
           {"items", {{{"kind", "brick"}, {"radius_m", 0.1}, {"angle_deg", 0}}}}},
          "items[0].kind"},
+        {"muffle",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"items", {{{"kind", "film-ring"}}, {{"kind", "film-ring"}}}}},
+         "items[1]"},
+        {"muffle",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"items",
+           {{{"kind", {{"name", "x"}, {"mass_kg", 9.0}, {"loss_factor", 0.1}, {"across_m", 0.02}}},
+             {"radius_m", 0.1},
+             {"angle_deg", 0}}}}},
+         "items[0].kind.mass_kg"},
+        {"muffle",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"microphone", {{"angle_deg", 0}, {"distance_m", 0.1}, {"height_m", 0.0}}}},
+         "microphone.height_m"},
+        {"muffle", {{"drum", "Plover"}, {"tone", "chase"}, {"target_t60_s", 0}}, "target_t60_s"},
+        {"muffle",
+         {{"drum", "Plover"}, {"tone", "chase"}, {"calibrate", {{"name", "x"}}}},
+         "calibrate.radius_m"},
+        {"wires",
+         {{"drum", "Plover"}, {"tone", "chase"}, {"strainer_turns", 1}, {"school", "crisp"}},
+         "school"},
+        {"wires",
+         {{"drum", "Plover"},
+          {"tone", "chase"},
+          {"strainer_turns", 1},
+          {"lengths", {{{"turns", 1}, {"buzz_s", 0}, {"tone_s", 0.4}}}}},
+         "lengths[0].buzz_s"},
     };
     for (const Row& row : rows) {
         const Ran ran = ask(row.verb, row.input);
@@ -445,6 +477,77 @@ TEST_F(Cli, BuzzRanksMeetingsAndRemedies) {
     EXPECT_EQ(out["meetings"][0]["neighbour"], "high tom");
     EXPECT_EQ(out["remedies"].back()["kind"], "lever_off");
     EXPECT_EQ(out["remedies"].front()["kind"], "retune_neighbour");
+}
+
+TEST_F(Cli, MuffleSaysWhereItIsHeardAndWhatElseWouldDo) {
+    const Json in{{"drum", "Plover"},
+                  {"tone", "chase"},
+                  {"items",
+                   {{{"kind", "gel-pad"}, {"radius_m", 0.13}, {"angle_deg", 0}},
+                    {{"kind", "hoop-cloth"}, {"angle_deg", 90}}}},
+                  {"microphone", {{"angle_deg", 180}, {"distance_m", 0.13}, {"height_m", 0.04}}},
+                  {"strainer_turns", 1.5},
+                  {"target_t60_s", 0.2}};
+    const Json out = answer("muffle", in);
+    EXPECT_LT(out["ring_s"].get<double>(), out["ring_before_s"].get<double>());
+    for (const char* from : {"player_s", "room_s", "microphone_s"})
+        EXPECT_GT(out["heard"][from].get<double>(), 0.05) << from;
+    EXPECT_LT(out["start_db"].get<double>(), 0.0);
+    ASSERT_EQ(out["suggestions"].size(), 5U);
+    EXPECT_EQ(out["suggestions"][0]["school"], "tune_out");
+    EXPECT_EQ(out["suggestions"][4]["school"], "muffle");
+    // What is suggested can be asked again, and gives what was said.
+    Json again = in;
+    again["items"] = out["suggestions"][4]["items"];
+    EXPECT_NEAR(answer("muffle", again)["ring_s"].get<double>(),
+                out["suggestions"][4]["ring_s"].get<double>(), 1e-6);
+}
+
+TEST_F(Cli, AThingOfOnesOwnIsCalibratedAndLaid) {
+    Json in{{"drum", "Plover"}, {"tone", "chase"}};
+    const Json open = answer("muffle", in);
+    Json heard = Json::array();
+    int order = 0;
+    for (const Json& partial : open["partials"])
+        if (partial["m"] == 0)
+            heard.push_back({{"m", 0},
+                             {"order", ++order},
+                             {"without_hz", partial["frequency_hz"]},
+                             {"with_hz", 0.99 * partial["frequency_hz"].get<double>()},
+                             {"t60_without_s", partial["t60_before_s"]},
+                             {"t60_with_s", 0.6 * partial["t60_before_s"].get<double>()}});
+    in["calibrate"] = {
+        {"name", "sponge"}, {"radius_m", 0.12}, {"angle_deg", 30}, {"across_m", 0.03}, {"partials", heard}};
+    const Json kind = answer("muffle", in)["kind"];
+    EXPECT_GT(kind["mass_kg"].get<double>(), 1e-4);
+    in.erase("calibrate");
+    in["items"] = {{{"kind", kind}, {"radius_m", 0.12}, {"angle_deg", 30}}};
+    EXPECT_LT(answer("muffle", in)["ring_s"].get<double>(), open["ring_s"].get<double>());
+}
+
+TEST_F(Cli, WiresAreJudgedBySchool) {
+    Json in{{"drum", "Plover"},
+            {"tone", "chase"},
+            {"strainer_turns", 1.5},
+            {"tests", {{{"turns", 2}, {"place", "edge"}, {"dynamic", "whisper"}, {"answer", "answered"}}}}};
+    std::vector<double> turns;
+    for (const char* school : {"wet", "loosest_clean", "dry"}) {
+        in["school"] = school;
+        turns.push_back(answer("wires", in)["recommended_turns"]);
+    }
+    EXPECT_LT(turns[0], turns[1]);
+    EXPECT_LT(turns[1], turns[2]);
+    in["school"] = "equal_lengths";
+    in["lengths"] = Json::array();
+    for (const double at : {1.0, 1.5, 2.0})
+        for (int i = 0; i < 4; ++i)
+            in["lengths"].push_back({{"turns", at}, {"buzz_s", 0.4 * std::exp(1.75 - at)}, {"tone_s", 0.4}});
+    const Json out = answer("wires", in);
+    EXPECT_NEAR(out["recommended_turns"].get<double>(), 1.75, 0.13);
+    ASSERT_EQ(out["chokes"].size(), 8U);
+    EXPECT_GT(out["chokes"][0]["error_turns"].get<double>(), 0.0);
+    EXPECT_GT(out["contact"]["strike_s"].get<double>(), 0.0);
+    EXPECT_GT(out["contact"]["bend_m"].get<double>(), 0.0);
 }
 
 TEST_F(Cli, HelpHasAnExampleForEachVerbAndTheExamplesWork) {

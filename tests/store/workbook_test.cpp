@@ -160,6 +160,26 @@ TEST_F(WorkbookTest, LogEntriesNewestFirstByDrumAndRestorable) {
         book->addLogEntry({0, kNow, "no-such-drum", "chase", summary, false}, nullptr)); // foreign keys hold
 }
 
+TEST_F(WorkbookTest, RecordingsOfASessionOneATake) {
+    auto book = made();
+    const auto session = book->startSession(fresh(), kNow);
+    ASSERT_TRUE(session);
+    EXPECT_FALSE(book->recording(session->id, Take::Before).value());
+    Recording stroke{44100.0, {0.0F, 0.5F, -0.25F, 1.0F}, kNow};
+    ASSERT_TRUE(book->keepRecording(session->id, Take::Before, stroke));
+    stroke.samples = {0.125F};
+    ASSERT_TRUE(book->keepRecording(session->id, Take::After, stroke));
+    const auto before = book->recording(session->id, Take::Before).value();
+    ASSERT_TRUE(before);
+    EXPECT_EQ(before->samples, (std::vector<float>{0.0F, 0.5F, -0.25F, 1.0F}));
+    EXPECT_EQ(before->sampleRate, 44100.0);
+    EXPECT_EQ(before->madeAt, kNow);
+    stroke.samples = {0.75F};
+    ASSERT_TRUE(book->keepRecording(session->id, Take::Before, stroke)); // a later one replaces it
+    EXPECT_EQ(book->recording(session->id, Take::Before).value()->samples.size(), 1U);
+    EXPECT_FALSE(book->keepRecording(9999, Take::Before, stroke)); // no such session
+}
+
 TEST_F(WorkbookTest, ValuesAndCopies) {
     auto book = made();
     ASSERT_TRUE(book->setValue(QStringLiteral("k"), QStringLiteral("one")));

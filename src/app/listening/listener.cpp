@@ -15,6 +15,7 @@ Listener::Listener(QObject* parent)
     qRegisterMetaType<HeardTap>();
     qRegisterMetaType<FileReport>();
     qRegisterMetaType<ToneReport>();
+    qRegisterMetaType<VoiceReport>();
     qRegisterMetaType<HitReport>();
     m_readingThread.setObjectName(QStringLiteral("reading"));
     m_audioThread.setObjectName(QStringLiteral("audio"));
@@ -38,6 +39,7 @@ Listener::Listener(QObject* parent)
         emit hitsDone(report);
     });
     connect(m_reader, &TapReader::toneMeasured, this, &Listener::toneMeasured);
+    connect(m_reader, &TapReader::voiceHeard, this, &Listener::voiceHeard);
     connect(m_microphone, &Microphone::failed, m_reader, [reader = m_reader] { reader->stopStream(); });
     connect(m_microphone, &Microphone::started, this,
             [this](double rate, const QByteArray& id, const QString& name) {
@@ -110,6 +112,10 @@ void Listener::stopMicrophone() {
 void Listener::measureTone(Hertz near) {
     QMetaObject::invokeMethod(m_reader,
                               [reader = m_reader, near] { reader->measureTone(near, Seconds{3.0}); });
+}
+
+void Listener::hearVoice() {
+    QMetaObject::invokeMethod(m_reader, [reader = m_reader] { reader->hearVoice(Seconds{3.0}); });
 }
 
 void Listener::giveUpTone() {

@@ -27,6 +27,8 @@ public:
     /// The next three seconds are taken for a steady tone near this pitch; toneMeasured follows.
     void measureTone(Hertz near);
     void giveUpTone();
+    /// The next three seconds of the microphone are taken for a voice; voiceHeard follows.
+    void hearVoice();
 
     bool isReading() const { return m_pending > 0; }
     bool isMicrophoneOn() const { return m_microphoneOn; }
@@ -42,6 +44,7 @@ signals:
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
     void toneMeasured(const bombo::ToneReport& report);
+    void voiceHeard(const bombo::VoiceReport& report);
     void microphoneStarted(const QString& name);
     /// After it was pulled.
     void microphoneBack(const QString& name);

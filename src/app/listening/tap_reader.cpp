@@ -19,8 +19,11 @@ TapReader::TapReader(SampleRing& ring) : m_ring(ring), m_block(4096), m_timer(th
 HeardTap TapReader::read(const Tap& tap) const {
     HeardTap heard{readTap(tap, m_options), std::nullopt, m_task};
     if (m_task == EarTask::WholeStroke)
-        if (auto stroke = portraitFrom(tap, heard.reading, m_options.expected))
+        if (auto stroke = portraitFrom(tap, heard.reading, m_options.expected)) {
             heard.stroke = std::move(stroke).value();
+            heard.sound = tap.after;
+            heard.sampleRate = tap.sampleRate;
+        }
     return heard;
 }
 
@@ -70,8 +73,8 @@ void TapReader::startStream(double sampleRate) {
     }
     m_rate = sampleRate;
     m_splitter = std::make_unique<TapSplitter>(sampleRate);
-    if (m_tone)
-        m_tone->samples.clear();
+    if (m_gathering)
+        m_gathering->samples.clear();
     m_timer.start();
 }
 
@@ -82,24 +85,35 @@ void TapReader::stopStream() {
 }
 
 void TapReader::measureTone(Hertz near, Seconds length) {
-    m_tone = Gathering{near, static_cast<std::size_t>(length.value * m_rate), {}};
+    m_gathering = Gathering{
+        static_cast<std::size_t>(length.value * m_rate), [this, near](const std::vector<float>& samples) {
+            const auto tone = steadyTone(samples, m_rate, near);
+            emit toneMeasured(tone ? ToneReport{*tone, {}} : ToneReport{std::nullopt, tone.fault()});
+        }};
 }
 
-void TapReader::gatherTone(std::span<const float> samples) {
-    m_tone->samples.insert(m_tone->samples.end(), samples.begin(), samples.end());
-    if (m_tone->samples.size() < m_tone->wanted)
+void TapReader::hearVoice(Seconds length) {
+    m_gathering = Gathering{
+        static_cast<std::size_t>(length.value * m_rate), [this](const std::vector<float>& samples) {
+            const auto hiss = hissOverVoice(samples, m_rate);
+            emit voiceHeard(hiss ? VoiceReport{*hiss, {}} : VoiceReport{std::nullopt, hiss.fault()});
+        }};
+}
+
+void TapReader::gather(std::span<const float> samples) {
+    m_gathering->samples.insert(m_gathering->samples.end(), samples.begin(), samples.end());
+    if (m_gathering->samples.size() < m_gathering->wanted)
         return;
-    const auto tone = steadyTone(m_tone->samples, m_rate, m_tone->near);
-    m_tone.reset();
-    emit toneMeasured(tone ? ToneReport{*tone, {}} : ToneReport{std::nullopt, tone.fault()});
+    const Gathering done = *std::exchange(m_gathering, std::nullopt);
+    done.whole(done.samples);
 }
 
 void TapReader::drain() {
     while (const std::size_t count = m_ring.pop(m_block)) {
         const auto samples = std::span(m_block).first(count);
         const std::vector<Tap> taps = m_splitter->push(samples); // the level comes from it, too
-        if (m_tone) {
-            gatherTone(samples);
+        if (m_gathering) {
+            gather(samples);
             continue;
         }
         for (const Tap& tap : taps)

@@ -4,11 +4,13 @@
 #include "core/reading/hit_portrait.h"
 #include "core/reading/read_tap.h"
 #include "core/reading/steady_tone.h"
+#include "core/reading/voice_answer.h"
 #include "store/sound_file.h"
 
 #include <QObject>
 #include <QString>
 #include <QTimer>
+#include <functional>
 #include <memory>
 #include <optional>
 
@@ -23,6 +25,8 @@ struct HeardTap {
     std::optional<int> rod;
     EarTask task = EarTask::Tap;
     std::optional<HitPortrait> stroke = std::nullopt; ///< of a whole stroke that could be read
+    std::vector<float> sound{};                       ///< likewise, as it sounded from the onset on
+    double sampleRate = 48000;                        ///< of it
 };
 
 /// What became of a sound file.
@@ -45,6 +49,12 @@ struct HitReport {
 struct ToneReport {
     std::optional<SteadyTone> tone;
     SteadyFault fault = SteadyFault::NoTone; ///< without a tone
+};
+
+/// How much hiss there was over a voice through the microphone.
+struct VoiceReport {
+    std::optional<double> hissDb;
+    VoiceFault fault = VoiceFault::TooQuiet; ///< without a figure
 };
 
 /// Lives on the reading thread; every slot is called queued.
@@ -70,7 +80,9 @@ public:
     /// Takes the next seconds of the stream for a steady tone; toneMeasured follows. Taps are not read
     /// meanwhile. Without a stream it waits for one.
     void measureTone(Hertz near, Seconds length);
-    void giveUpTone() { m_tone.reset(); }
+    void giveUpTone() { m_gathering.reset(); }
+    /// Takes the next seconds of the stream for a voice; voiceHeard follows. Taps are not read meanwhile.
+    void hearVoice(Seconds length);
 
 signals:
     void heard(const bombo::HeardTap& tap);
@@ -79,23 +91,25 @@ signals:
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
     void toneMeasured(const bombo::ToneReport& report);
+    void voiceHeard(const bombo::VoiceReport& report);
 
 private:
     void drain();
-    void gatherTone(std::span<const float> samples);
+    void gather(std::span<const float> samples);
     HeardTap read(const Tap& tap) const;
 
     SampleRing& m_ring;
     EarTask m_task = EarTask::Tap;
     ReadingOptions m_options;
+    /// A stretch of the stream that is taken as a whole.
     struct Gathering {
-        Hertz near;
         std::size_t wanted;
-        std::vector<float> samples;
+        std::function<void(const std::vector<float>&)> whole;
+        std::vector<float> samples{};
     };
     std::unique_ptr<TapSplitter> m_splitter;
     double m_rate = 48000;
-    std::optional<Gathering> m_tone;
+    std::optional<Gathering> m_gathering;
     std::vector<float> m_block;
     QTimer m_timer;
     int m_sinceLevel = 0;

@@ -1,6 +1,7 @@
 #pragma once
 #include "app/muffling/head_map.h"
 
+#include <QPainterPath>
 #include <QString>
 #include <QWidget>
 #include <optional>
@@ -13,31 +14,42 @@ struct PadPicture {
     Shell shell;
     int rods = 8;
     std::vector<Pad> pads;
+    std::optional<MicrophonePlace> microphone;
     std::optional<int> selected;
+    bool microphoneSelected = false;
     std::optional<Pad> dragged; ///< where the selected pad is being held
     bool draggedFits = true;
 };
 
-/// "2:30, 22 mm from the hoop".
+/// "2 o'clock, 22 mm from the hoop".
 QString padPlace(const Pad& pad, const Shell& shell);
+/// "half past 4, 30 mm inside the hoop, 50 mm high".
+QString microphonePlace(const MicrophonePlace& place, const Shell& shell);
 QString padSummary(const PadPicture& picture);
+/// What a thing covers on the picture.
+QPainterPath padOutline(const HeadMap& map, const Pad& pad);
 void paintHeadFromAbove(QPainter& painter, const HeadMap& map, const PadPicture& picture);
 
-/// Drag pads, or choose one with the number keys and nudge it with the arrows. Delete takes it off.
+/// Drag things, or choose one with the number keys (M: the microphone) and nudge it with the arrows; Page up
+/// and down for the microphone's height. Delete takes a thing off.
 class HeadFromAbove : public QWidget {
     Q_OBJECT
 public:
     explicit HeadFromAbove(QWidget* parent = nullptr);
-    void show(const Shell& shell, int rods, const std::vector<Pad>& pads);
+    void show(const Shell& shell, int rods, const std::vector<Pad>& pads,
+              const std::optional<MicrophonePlace>& microphone);
     HeadMap map() const;
     std::optional<int> selected() const { return m_picture.selected; }
+    bool isMicrophoneSelected() const { return m_picture.microphoneSelected; }
     void select(std::optional<int> pad);
-    QSize minimumSizeHint() const override { return {320, 320}; }
+    void selectMicrophone();
+    QSize minimumSizeHint() const override { return {320, 260}; }
 
 signals:
     void padMoved(int index, const bombo::Pad& pad);
     void padRemoved(int index);
     void headClicked(const bombo::Pad& at);
+    void microphoneMoved(const bombo::MicrophonePlace& place);
     void padSelected(std::optional<int> index);
 
 protected:
@@ -49,7 +61,11 @@ protected:
 
 private:
     bool fits(const Pad& pad) const;
+    bool nudgePad(int key);
+    bool nudgeMicrophone(int key);
+    QPointF microphonePixel() const;
     PadPicture m_picture;
+    bool m_microphoneHeld = false;
 };
 
 } // namespace bombo

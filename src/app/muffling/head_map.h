@@ -25,7 +25,8 @@ public:
     /// The pad moved so that its middle lies under the pixel.
     Pad padAt(Pad pad, QPointF pixel) const {
         const QPointF d = pixel - m_centre;
-        pad.fromCentre = Metres{std::hypot(d.x(), d.y()) / m_scale};
+        if (pad.kind.footprint == Footprint::Disc) // the others reach from the hoop by themselves
+            pad.fromCentre = Metres{std::hypot(d.x(), d.y()) / m_scale};
         pad.angle = Radians{std::atan2(d.y(), -d.x())};
         return pad;
     }

@@ -11,83 +11,135 @@
 namespace bombo {
 namespace {
 
+constexpr double kQuietest = -30.0; // dB against the strongest
+
 QString tr(const char* text, const char* comment = nullptr, int n = -1) {
     return QCoreApplication::translate("Ring", text, comment, n);
 }
 
-/// The partials that a backbeat excites within 30 dB of the strongest, lowest pitch first.
-std::vector<MuffledPartial> heardPartials(const MufflingPrediction& prediction) {
-    double strongest = 0.0;
-    for (const MuffledPartial& p : prediction.partials)
-        strongest = std::max(strongest, p.amplitude);
-    std::vector<MuffledPartial> kept;
-    for (const MuffledPartial& p : prediction.partials)
-        if (p.amplitude > 0.03 * strongest && kept.size() < 12)
-            kept.push_back(p);
-    return kept;
+struct Row {
+    QString label;
+    double level = 1.0; ///< 0 to 1
+    Seconds before;
+    Seconds after;
+    bool isWhole = false;
+};
+
+/// The whole tone, then the partials that a backbeat excites within 30 dB of the strongest, the strongest
+/// nine in the order of pitch.
+std::vector<Row> rowsOf(const RingPicture& picture) {
+    constexpr std::size_t most = 9;
+    std::vector<MuffledPartial> kept = picture.prediction.partials;
+    std::sort(kept.begin(), kept.end(),
+              [](const auto& a, const auto& b) { return a.amplitude > b.amplitude; });
+    const double strongest = kept.empty() ? 1.0 : kept.front().amplitude;
+    const auto levelDb = [&](const MuffledPartial& p) {
+        return 20.0 * std::log10(std::max(1e-9, p.amplitude / strongest));
+    };
+    std::erase_if(kept, [&](const MuffledPartial& p) { return levelDb(p) < kQuietest; });
+    // Where nothing lies the members of a pair are one and the same.
+    if (!picture.hasPads)
+        kept.erase(std::unique(kept.begin(), kept.end(),
+                               [](const auto& a, const auto& b) {
+                                   return a.m == b.m && a.order == b.order && a.m > 0;
+                               }),
+                   kept.end());
+    if (kept.size() > most)
+        kept.resize(most);
+    std::sort(kept.begin(), kept.end(),
+              [](const auto& a, const auto& b) { return a.frequencyAfter < b.frequencyAfter; });
+    std::vector<Row> rows{
+        {tr("whole"), 1.0, picture.prediction.ringBefore, picture.prediction.ringAfter, true}};
+    for (const MuffledPartial& p : kept)
+        rows.push_back({hertzText(p.frequencyAfter).section(QLatin1Char('.'), 0, 0) + tr(" Hz"),
+                        1.0 - levelDb(p) / kQuietest, p.t60Before, p.t60After});
+    return rows;
+}
+
+QPolygonF wedge(double left, double right, double base, double height) {
+    return {QPointF(left, base - height), QPointF(left, base), QPointF(right, base)};
 }
 
 } // namespace
 
+RingPicture ringPicture(const Session& session) {
+    RingPicture picture{mufflingOf(session), ringWanted(briefOf(session)), !session.pads.empty(), {}};
+    for (const HeardFrom from : {HeardFrom::Player, HeardFrom::Room, HeardFrom::Microphone}) {
+        if (from == HeardFrom::Microphone && !session.microphone)
+            continue;
+        const MufflingPrediction heard = mufflingOf(session, from);
+        picture.there.push_back({from, heard.ringBefore, heard.ringAfter});
+    }
+    return picture;
+}
+
 QString ringSummary(const RingPicture& picture) {
-    return tr("Ring of the whole tone: %1 s without pads, %2 s with them, %3 s wanted.")
-        .arg(picture.prediction.ringBefore.value, 0, 'f', 2)
-        .arg(picture.prediction.ringAfter.value, 0, 'f', 2)
-        .arg(picture.wanted.value, 0, 'f', 2);
+    QString text = tr("Ring of the whole tone: %1 s with nothing on the head, %2 s now, %3 s wanted.")
+                       .arg(picture.prediction.ringBefore.value, 0, 'f', 2)
+                       .arg(picture.prediction.ringAfter.value, 0, 'f', 2)
+                       .arg(picture.wanted.value, 0, 'f', 2);
+    for (const RingThere& there : picture.there)
+        text += QLatin1Char(' ') +
+                tr("%1 %2 s.").arg(heardFromName(there.from)).arg(there.after.value, 0, 'f', 2);
+    return text;
 }
 
 void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture) {
     const Palette& p = ink();
     painter.setRenderHint(QPainter::Antialiasing);
-    const auto partials = heardPartials(picture.prediction);
-    double longest = std::max({picture.prediction.ringBefore.value, picture.wanted.value, 0.2});
-    for (const MuffledPartial& partial : partials)
-        longest = std::max(longest, partial.t60Before.value);
+    const std::vector<Row> rows = rowsOf(picture);
+    double longest = std::max(picture.wanted.value, 0.2);
+    for (const Row& row : rows)
+        longest = std::max({longest, row.before.value, row.after.value});
     const double ceiling = std::ceil(longest * 5.0 + 0.2) / 5.0;
-    const QRectF field(area.left() + 58, area.top() + 34, area.width() - 78, area.height() - 92);
-    auto yOf = [&](Seconds t) { return field.bottom() - field.height() * t.value / ceiling; };
+    const QRectF field(area.left() + 74, area.top() + 40, area.width() - 96, area.height() - 112);
+    const auto xOf = [&](Seconds t) { return field.left() + field.width() * t.value / ceiling; };
     painter.setFont(typeface(13));
-    for (double t = 0.0; t <= ceiling + 1e-9; t += 0.2) {
+    const double step = ceiling > 1.2 ? 0.4 : 0.2;
+    for (double t = 0.0; t <= ceiling + 1e-9; t += step) {
         painter.setPen(QPen(p.line, 1, t == 0.0 ? Qt::SolidLine : Qt::DotLine));
-        painter.drawLine(QPointF(field.left(), yOf(Seconds{t})), QPointF(field.right(), yOf(Seconds{t})));
+        painter.drawLine(QPointF(xOf(Seconds{t}), field.top()), QPointF(xOf(Seconds{t}), field.bottom()));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(area.left() + 4, yOf(Seconds{t}) - 10, 48, 20),
-                         Qt::AlignRight | Qt::AlignVCenter, tr("%1 s").arg(t, 0, 'f', 1));
+        painter.drawText(QRectF(xOf(Seconds{t}) - 24, field.bottom() + 3, 48, 18), Qt::AlignCenter,
+                         tr("%1 s").arg(t, 0, 'f', 1));
     }
-    painter.drawText(QRectF(area.left() + 14, area.top() + 8, area.width() - 28, 18), Qt::AlignLeft,
-                     tr("ring of each partial, 60 dB: outline open, filled padded"));
-    const double slot = field.width() / static_cast<double>(std::max<std::size_t>(1, partials.size()));
-    const double bar = std::min(24.0, 0.56 * slot);
-    double labelled = -100.0;
-    for (std::size_t i = 0; i < partials.size(); ++i) {
-        const double x = field.left() + (static_cast<double>(i) + 0.5) * slot;
-        const MuffledPartial& partial = partials[i];
+    painter.drawText(QRectF(area.left() + 14, area.top() + 6, area.width() - 28, 18), Qt::AlignLeft,
+                     picture.hasPads ? tr("how each partial dies away: outline open, filled as it lies now")
+                                     : tr("how each partial dies away, 60 dB"));
+    const double share = field.height() / (static_cast<double>(rows.size()) + 0.8);
+    double base = field.top();
+    for (const Row& row : rows) {
+        base += row.isWhole ? 1.8 * share : share;
+        const double height = (row.isWhole ? 1.5 : 0.8) * share * std::max(0.12, row.level);
         painter.setPen(Qt::NoPen);
-        painter.setBrush(p.batter);
-        painter.drawRect(
-            QRectF(x - bar / 2, yOf(partial.t60After), bar, field.bottom() - yOf(partial.t60After)));
-        painter.setPen(QPen(p.ink, 1.3));
+        painter.setBrush(row.isWhole ? p.ink : p.batter);
+        painter.drawPolygon(wedge(field.left(), xOf(row.after), base, height));
+        painter.setPen(QPen(row.isWhole ? p.ink : p.batter, 1.4));
         painter.setBrush(Qt::NoBrush);
-        painter.drawRect(
-            QRectF(x - bar / 2, yOf(partial.t60Before), bar, field.bottom() - yOf(partial.t60Before)));
-        if (x - labelled > 34.0) {
-            painter.setPen(p.quiet);
-            painter.drawText(QRectF(x - 24, field.bottom() + 4, 48, 18), Qt::AlignCenter,
-                             QString::number(partial.frequencyAfter.value, 'f', 0));
-            labelled = x;
-        }
+        painter.drawPolygon(wedge(field.left(), xOf(row.before), base, height));
+        painter.setPen(row.isWhole ? p.ink : p.quiet);
+        painter.setFont(typeface(13, row.isWhole ? QFont::DemiBold : QFont::Normal));
+        painter.drawText(QRectF(area.left() + 4, base - share, 64, share), Qt::AlignRight | Qt::AlignVCenter,
+                         row.label);
     }
-    painter.setPen(p.quiet);
-    painter.drawText(QRectF(field.left(), field.bottom() + 24, field.width(), 18), Qt::AlignCenter,
-                     tr("pitch, Hz; pairs split in two under a pad"));
-    const double wanted = yOf(picture.wanted);
+    const double wanted = xOf(picture.wanted);
     painter.setPen(QPen(p.accent, 2.5, Qt::DashLine));
-    painter.drawLine(QPointF(field.left(), wanted), QPointF(field.right(), wanted));
-    const QRectF label(field.right() - 132, wanted - 24, 132, 20);
-    painter.fillRect(label, p.card);
+    painter.drawLine(QPointF(wanted, field.top() - 2), QPointF(wanted, field.bottom()));
     painter.setPen(p.accent);
     painter.setFont(typeface(14, QFont::DemiBold));
-    painter.drawText(label, Qt::AlignRight | Qt::AlignVCenter, tr("whole ring wanted"));
+    const QString label = tr("wanted %1 s").arg(picture.wanted.value, 0, 'f', 2);
+    const bool toTheLeft = wanted + 116 > area.right();
+    painter.drawText(QRectF(toTheLeft ? wanted - 122 : wanted + 6, field.top() - 16, 116, 18),
+                     (toTheLeft ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, label);
+
+    QStringList there;
+    for (const RingThere& ring : picture.there)
+        there << tr("%1 %2 s").arg(heardFromName(ring.from)).arg(ring.after.value, 0, 'f', 2);
+    painter.setPen(p.ink);
+    painter.setFont(typeface(13));
+    painter.drawText(QRectF(area.left() + 14, field.bottom() + 26, area.width() - 28, 40),
+                     Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                     tr("Whole ring: %1").arg(there.join(QStringLiteral("  ·  "))));
 }
 
 RingView::RingView(QWidget* parent) : QWidget(parent) {

@@ -1,5 +1,5 @@
 #pragma once
-#include "core/muffling/muffling.h"
+#include "core/record/session.h"
 
 #include <QRectF>
 #include <QString>
@@ -9,15 +9,23 @@ class QPainter;
 
 namespace bombo {
 
+/// The whole ring where somebody or something listens.
+struct RingThere {
+    HeardFrom from = HeardFrom::Player;
+    Seconds before;
+    Seconds after;
+};
 struct RingPicture {
     MufflingPrediction prediction;
     Seconds wanted;
     bool hasPads = false;
+    std::vector<RingThere> there; ///< player, room, and the microphone if there is one
 };
+RingPicture ringPicture(const Session& session);
 
 QString ringSummary(const RingPicture& picture);
-/// Ring time of each partial as a bar by pitch, before (outline) and after (filled), the whole tone on top,
-/// the wanted time as a rule across.
+/// Every partial that counts as a decay along time: a wedge as high as the partial is loud, as long as it
+/// rings; before as an outline, after filled, the whole tone on top, the wanted time as a rule across.
 void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture);
 
 class RingView : public QWidget {

@@ -1,89 +1,26 @@
 #include "app/proof/proof_page.h"
 
+#include "app/proof/proof_sheet.h"
+#include "app/proof/proof_words.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 
+#include <QDateTime>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QPdfWriter>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QVBoxLayout>
 
 namespace bombo {
 namespace {
 
-QString itemName(ProofItem item) {
-    switch (item) {
-    case ProofItem::SnareSidePitch:
-        return ProofPage::tr("Snare-side edge pitch");
-    case ProofItem::SnareSideEvenness:
-        return ProofPage::tr("Snare side even within");
-    case ProofItem::BatterPitch:
-        return ProofPage::tr("Batter edge pitch");
-    case ProofItem::BatterEvenness:
-        return ProofPage::tr("Batter even within");
-    case ProofItem::CentrePitch:
-        return ProofPage::tr("Centre pitch");
-    case ProofItem::EdgeOverCentre:
-        return ProofPage::tr("Edge over centre");
-    case ProofItem::Strainer:
-        return ProofPage::tr("Strainer, from first contact");
-    case ProofItem::Ring:
-        return ProofPage::tr("Ring of the whole tone");
-    }
-    return {};
-}
+enum View { kLines, kStrokes, kChange };
 
-QString valueText(ProofItem item, double value) {
-    switch (item) {
-    case ProofItem::SnareSidePitch:
-    case ProofItem::BatterPitch:
-    case ProofItem::CentrePitch:
-        return pitchText(Hertz{value});
-    case ProofItem::SnareSideEvenness:
-    case ProofItem::BatterEvenness:
-        return ProofPage::tr("± %1 cents").arg(value, 0, 'f', 0);
-    case ProofItem::EdgeOverCentre:
-        return QString::number(value, 'f', 2);
-    case ProofItem::Strainer:
-        return turnsText(Turns{value});
-    case ProofItem::Ring:
-        return ProofPage::tr("%1 s").arg(value, 0, 'f', 2);
-    }
-    return {};
-}
-
-QString knownText(const ProofLine& line) {
-    if (!line.reached)
-        return {};
-    switch (line.known) {
-    case Known::Measured:
-        return ProofPage::tr("measured");
-    case Known::Predicted:
-        return ProofPage::tr("predicted");
-    case Known::Said:
-        return ProofPage::tr("as counted");
-    case Known::ByGauge:
-        return ProofPage::tr("by gauge, provisional");
-    }
-    return {};
-}
-
-/// Shape and word, never colour alone.
-QString verdictWords(const ProofLine& line) {
-    QString text;
-    switch (line.verdict) {
-    case ProofVerdict::Settled:
-        text = ProofPage::tr("● settled");
-        break;
-    case ProofVerdict::Near:
-        text = ProofPage::tr("◐ near");
-        break;
-    case ProofVerdict::Off:
-        text = ProofPage::tr("○ off");
-        break;
-    case ProofVerdict::NotMeasured:
-        return ProofPage::tr("–  not measured");
-    }
-    return line.isStale ? text + ProofPage::tr(", △ check again") : text;
+QString madeNow() {
+    return QLocale().toString(QDateTime::currentDateTime(), QLocale::ShortFormat);
 }
 
 } // namespace
@@ -91,19 +28,45 @@ QString verdictWords(const ProofLine& line) {
 ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPage(controller, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
-    column->setSpacing(12);
-    column->addWidget(textLabel("title", tr("Is it what was asked for?")));
+    column->setSpacing(10);
+    m_views = viewTabs("proofViews", {tr("Line by line"), tr("Player or drum"), tr("One change")});
+    auto* header = new QHBoxLayout;
+    header->addWidget(textLabel("title", tr("Is it what was asked for?")));
+    header->addStretch();
+    header->addWidget(m_views);
+    column->addLayout(header);
     m_brief = textLabel("quiet");
     m_brief->setWordWrap(true);
     column->addWidget(m_brief);
+    m_stack = new QStackedWidget;
+    for (QWidget* view : std::initializer_list<QWidget*>{linesView(), strokesView(), changeView()})
+        m_stack->addWidget(view);
+    connect(m_views, &QTabBar::currentChanged, this, [this](int view) {
+        m_stack->setCurrentIndex(view);
+        if (this->controller().hasSession())
+            refresh();
+    });
+    column->addWidget(m_stack, 1);
+
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(14);
+    lower->addWidget(noteSide(), 4);
+    m_listening = new ListeningStrip(controller);
+    lower->addWidget(m_listening, 5);
+    lower->addWidget(saveSide(), 3);
+    column->addLayout(lower);
+}
+
+QWidget* ProofPage::linesView() {
     m_table = new QTableWidget(0, 5);
     m_table->setObjectName(QStringLiteral("proof"));
     m_table->setAccessibleName(tr("Brief against what was reached"));
     m_table->setHorizontalHeaderLabels(
         {tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")});
     m_table->verticalHeader()->hide();
-    m_table->verticalHeader()->setDefaultSectionSize(46);
+    m_table->verticalHeader()->setDefaultSectionSize(31);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::NoSelection);
@@ -111,35 +74,141 @@ ProofPage::ProofPage(SessionController& controller, QWidget* parent) : StationPa
     m_table->setTabKeyNavigation(false);
     m_table->setShowGrid(false);
     m_table->setAlternatingRowColors(true);
-    column->addWidget(m_table, 1);
+    return m_table;
+}
 
-    auto* lower = new QHBoxLayout;
-    lower->setSpacing(14);
-    auto* noteSide = new QVBoxLayout;
-    auto* noteLabel = textLabel("quiet", tr("In your own words, for the next time"));
-    noteLabel->setWordWrap(true);
-    noteSide->addWidget(noteLabel);
+QWidget* ProofPage::strokesView() {
+    auto* view = new QWidget;
+    auto* row = new QHBoxLayout(view);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(14);
+    m_scatter = new ScatterView;
+    row->addWidget(m_scatter, 8);
+    QFrame* panel = card();
+    auto* words = new QVBoxLayout(panel);
+    words->setContentsMargins(16, 10, 16, 12);
+    m_scatterNow = textLabel("now");
+    m_scatterNow->setObjectName(QStringLiteral("scatterNow"));
+    m_scatterFigures = textLabel("strong");
+    m_scatterFigures->setObjectName(QStringLiteral("scatterFigures"));
+    m_scatterAdvice = textLabel("quiet");
+    for (QLabel* label : {m_scatterNow, m_scatterFigures, m_scatterAdvice}) {
+        label->setWordWrap(true);
+        words->addWidget(label);
+    }
+    words->addStretch();
+    row->addWidget(panel, 4);
+    return view;
+}
+
+QWidget* ProofPage::changeView() {
+    auto* view = new QWidget;
+    auto* row = new QHBoxLayout(view);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(14);
+    m_experiment = new ExperimentPanel(controller());
+    m_blind = new BlindPanel(controller());
+    row->addWidget(m_experiment, 1);
+    row->addWidget(m_blind, 1);
+    return view;
+}
+
+QWidget* ProofPage::noteSide() {
+    auto* side = new QWidget;
+    auto* column = new QVBoxLayout(side);
+    column->setContentsMargins(0, 0, 0, 0);
+    auto* label = textLabel("quiet", tr("In your own words, for the next time"));
+    label->setWordWrap(true);
+    column->addWidget(label);
     m_note = new QPlainTextEdit;
     m_note->setObjectName(QStringLiteral("note"));
     m_note->setAccessibleName(tr("Note"));
-    m_note->setMinimumHeight(84);
+    m_note->setMinimumHeight(64);
     m_note->setTabChangesFocus(true);
     connect(m_note, &QPlainTextEdit::textChanged, this,
-            [this] { this->controller().setNote(m_note->toPlainText()); });
-    noteSide->addWidget(m_note);
-    lower->addLayout(noteSide, 4);
-    m_listening = new ListeningStrip(controller);
-    lower->addWidget(m_listening, 5);
-    auto* saveSide = new QVBoxLayout;
+            [this] { controller().setNote(m_note->toPlainText()); });
+    column->addWidget(m_note);
+    auto* stars = new QHBoxLayout;
+    stars->setSpacing(2);
+    for (int star = 1; star <= kMostStars; ++star) {
+        auto* button = secondaryButton({});
+        button->setProperty("small", true);
+        button->setFixedWidth(28);
+        button->setObjectName(QStringLiteral("star%1").arg(star));
+        button->setAccessibleName(tr("%1 of %2 stars").arg(star).arg(kMostStars));
+        connect(button, &QPushButton::clicked, this, [this, star] {
+            controller().perform(SetStars{session().stars == star ? 0 : star}); // once more: not judged
+        });
+        m_stars.push_back(button);
+        stars->addWidget(button);
+    }
+    stars->addStretch();
+    column->addLayout(stars);
+    return side;
+}
+
+QWidget* ProofPage::saveSide() {
+    auto* side = new QWidget;
+    auto* column = new QVBoxLayout(side);
+    column->setContentsMargins(0, 0, 0, 0);
     m_summary = textLabel("heading");
     m_summary->setWordWrap(true);
-    saveSide->addWidget(m_summary);
-    saveSide->addStretch();
+    column->addWidget(m_summary);
+    column->addStretch();
+    m_savePage = secondaryButton(tr("Page as PDF…"));
+    m_savePage->setObjectName(QStringLiteral("savePage"));
+    connect(m_savePage, &QPushButton::clicked, this, &ProofPage::askForPage);
+    m_print = secondaryButton(tr("Print…"));
+    m_print->setObjectName(QStringLiteral("print"));
+    connect(m_print, &QPushButton::clicked, this, &ProofPage::print);
+    auto* page = new QHBoxLayout;
+    page->addStretch();
+    page->addWidget(m_savePage);
+    page->addWidget(m_print);
+    column->addLayout(page);
     m_primary = primaryButton();
-    connect(m_primary, &QPushButton::clicked, this, [this] { this->controller().saveToLog(); });
-    saveSide->addWidget(m_primary, 0, Qt::AlignRight);
-    lower->addLayout(saveSide, 3);
-    column->addLayout(lower);
+    connect(m_primary, &QPushButton::clicked, this, [this] { controller().saveToLog(); });
+    column->addWidget(m_primary, 0, Qt::AlignRight);
+    return side;
+}
+
+bool ProofPage::savePage(const QString& path) {
+    QPdfWriter writer(path);
+    writer.setTitle(
+        tr("%1 on %2")
+            .arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));
+    if (printSheet(writer, session(), madeNow()))
+        return true;
+    controller().tell(tr("%1 cannot be written. Choose another folder, or make room on the disk.").arg(path));
+    return false;
+}
+
+void ProofPage::askForPage() {
+    const QString name = QString::fromStdString(session().drum.name + " " + session().tone.name);
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the page"),
+        QString(name).replace(QLatin1Char(':'), QLatin1Char(',')) + QLatin1String(".pdf"), tr("PDF (*.pdf)"));
+    if (!path.isEmpty())
+        savePage(path);
+}
+
+void ProofPage::print() {
+    QPrinter printer;
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() == QDialog::Accepted && !printSheet(printer, session(), madeNow()))
+        controller().tell(tr("The printer took no page. Save it as PDF and print that."));
+}
+
+void ProofPage::fillTable(const std::vector<ProofLine>& lines) {
+    m_table->setRowCount(static_cast<int>(lines.size()));
+    for (int row = 0; row < static_cast<int>(lines.size()); ++row) {
+        const ProofLine& line = lines[static_cast<std::size_t>(row)];
+        const QStringList cells{proofItemWords(line.item), proofValueText(line.item, line.wanted),
+                                line.reached ? proofValueText(line.item, *line.reached) : QStringLiteral("–"),
+                                knownWords(line), verdictWords(line)};
+        for (int c = 0; c < static_cast<int>(cells.size()); ++c)
+            m_table->setItem(row, c, new QTableWidgetItem(cells[c]));
+    }
 }
 
 void ProofPage::refresh() {
@@ -149,28 +218,41 @@ void ProofPage::refresh() {
             .arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));
     if (m_note->toPlainText() != QString::fromStdString(session().note))
         m_note->setPlainText(QString::fromStdString(session().note));
-    if (!targetsOf(session())) {
+    for (std::size_t i = 0; i < m_stars.size(); ++i)
+        m_stars[i]->setText(QChar(static_cast<int>(i) < session().stars ? 0x2605 : 0x2606));
+    const bool reachable = static_cast<bool>(targetsOf(session()));
+    for (QPushButton* button : {m_savePage, m_print, m_primary})
+        button->setEnabled(reachable);
+    m_views->setEnabled(reachable);
+    if (!reachable) {
         m_table->setRowCount(0);
         m_summary->setText(outOfReachText(targetsOf(session()).fault()));
-        m_primary->setEnabled(false);
         return;
     }
     const auto lines = proofLines(session());
-    m_table->setRowCount(static_cast<int>(lines.size()));
-    int settled = 0;
-    for (int row = 0; row < static_cast<int>(lines.size()); ++row) {
-        const ProofLine& line = lines[static_cast<std::size_t>(row)];
-        const QStringList cells{itemName(line.item), valueText(line.item, line.wanted),
-                                line.reached ? valueText(line.item, *line.reached) : QStringLiteral("–"),
-                                knownText(line), verdictWords(line)};
-        for (int c = 0; c < static_cast<int>(cells.size()); ++c)
-            m_table->setItem(row, c, new QTableWidgetItem(cells[c]));
-        settled += line.verdict == ProofVerdict::Settled && !line.isStale ? 1 : 0;
+    switch (m_views->currentIndex()) {
+    case kStrokes: {
+        const ScatterPicture picture = scatterPicture(session());
+        m_scatter->show(picture);
+        m_scatterNow->setText(playerOrDrumName(picture.scatter.verdict));
+        m_scatterFigures->setText(scatterFigures(picture));
+        m_scatterAdvice->setText(playerOrDrumAdvice(picture.scatter.verdict));
+        break;
     }
+    case kChange:
+        m_experiment->refresh();
+        m_blind->refresh();
+        break;
+    default:
+        fillTable(lines);
+        break;
+    }
+    const auto settled = std::count_if(lines.begin(), lines.end(), [](const ProofLine& line) {
+        return line.verdict == ProofVerdict::Settled && !line.isStale;
+    });
     m_summary->setText(tr("%1 of %2 settled").arg(settled).arg(lines.size()));
     const bool saved = stationState(session(), Station::Proof) == StationState::Done;
     m_primary->setText(saved ? tr("Save once more") : tr("Save to the logbook"));
-    m_primary->setEnabled(true);
 }
 
 } // namespace bombo

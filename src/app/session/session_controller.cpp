@@ -29,6 +29,11 @@ SessionController::SessionController(Settings& settings, QObject* parent)
     connect(&m_listener, &Listener::fileDone, this, &SessionController::onFileDone);
     connect(&m_listener, &Listener::hitsDone, this, &SessionController::onHitsDone);
     connect(&m_listener, &Listener::microphoneFailed, this, &SessionController::onMicrophoneFailed);
+    connect(&m_listener, &Listener::voiceHeard, this, [this](const VoiceReport& report) {
+        if (m_voiceHeldFor)
+            onVoice(*m_voiceHeldFor, report.hissDb ? Result<double, VoiceFault>(*report.hissDb)
+                                                   : Result<double, VoiceFault>(failure(report.fault)));
+    });
     connect(&m_listener, &Listener::microphoneBack, this, [this](const QString& name) {
         say(tr("%1 is back; go on tapping.").arg(name));
         emit sessionChanged();

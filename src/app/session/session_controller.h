@@ -65,12 +65,28 @@ public:
     void strikeWhole();
     /// Strikes it with the wires on, and files what they did.
     void strikeWires(StrokePlace place, Dynamic dynamic);
+    /// A hum beside the drum, from the microphone or the practice drum; voiceChanged follows. The first one
+    /// is with the lever off; when the second was heard, with it on, the answer is filed.
+    void hearVoice(bool leverOn);
+    void hearVoiceFile(bool leverOn, const QString& path);
+    bool isHearingVoice() const { return m_voiceHeldFor.has_value(); }
+    /// Hiss over the voice with the lever off, dB, while the other one is waited for.
+    const std::optional<double>& voiceWithout() const { return m_voiceWithout; }
     /// Reads them one after the other until the round is full.
     void openSoundFiles(const QStringList& paths);
     /// Reads the hits of a file, away from the window; hitsRead follows, or a notice.
     void readHits(const QString& path);
     /// Plays a stroke as the model predicts it.
     void hear(const PreviewStroke& stroke);
+    /// Plays a sound. @return false after a notice where there is no output
+    bool playSound(const std::vector<float>& samples, double rate);
+
+    // Before and after a change.
+    /// The stroke that was heard last, as it sounded; empty before one was.
+    bool hasStrokeSound() const { return !m_strokeSound.samples.empty(); }
+    /// Keeps it in the workbook with this session. @return false after a notice
+    bool keepStrokeSound(Take take);
+    std::optional<Recording> strokeSound(Take take);
     /// The head at hand, on a head station.
     std::optional<HeadSide> headAtHand() const;
     /// A tap would be taken now.
@@ -103,6 +119,9 @@ public:
     std::vector<LogEntry> logEntries();
     bool openLogEntry(qint64 id);
 
+    /// Shows a problem that arose in a page, with what to do about it.
+    void tell(const QString& problem) { say(problem, Notice::Kind::Problem); }
+
     Settings& settings() { return m_settings; }
     /// The open workbook, for what has no verb of its own here; may be null.
     Workbook* workbook() { return m_journal.workbook(); }
@@ -114,6 +133,9 @@ signals:
     void readingHeard(const bombo::Reading& reading);
     void hitsRead(const QString& path, const std::vector<bombo::HitPortrait>& hits);
     void logChanged();
+    void voiceChanged();
+    /// Before or after a change, in the workbook now.
+    void strokeSoundKept();
 
 private:
     void say(const QString& text, Notice::Kind kind = Notice::Kind::Note);
@@ -123,6 +145,7 @@ private:
     void onSessionChanged();
     void onHeard(const HeardTap& tap);
     bool takeStroke(const HeardTap& tap);
+    void onVoice(bool leverOn, const Result<double, VoiceFault>& hiss);
     void forgetReading();
     void onFileDone(const FileReport& report);
     void onHitsDone(const HitReport& report);
@@ -150,6 +173,9 @@ private:
     std::size_t m_ownTones = 0;
     std::optional<Reading> m_lastReading;
     std::optional<HitPortrait> m_lastStroke;
+    Recording m_strokeSound;
+    std::optional<bool> m_voiceHeldFor; ///< lever state of the hum that the microphone hears now
+    std::optional<double> m_voiceWithout;
     QStringList m_filesWaiting;
     int m_takenFromFile = 0; ///< taps of the file that is being read
     QTimer m_clock;

@@ -3,8 +3,13 @@
 #include "app/session/session_controller.h"
 #include "app/session/wording.h"
 #include "core/practice/practice_session.h"
+#include "store/sound_file.h"
 
+#include <QDateTime>
 #include <QFileInfo>
+#include <algorithm>
+#include <cmath>
+#include <utility>
 
 namespace bombo {
 
@@ -49,6 +54,7 @@ bool SessionController::hearsStrokes() const {
 void SessionController::forgetReading() {
     m_lastReading.reset();
     m_lastStroke.reset();
+    m_strokeSound = {};
 }
 
 /// The microphone is open while something listens to it, and closed elsewhere.
@@ -144,9 +150,13 @@ void SessionController::strikeWhole() {
         return;
     const Session& now = session();
     const PracticeSound sound;
-    auto stroke = practiceWireStroke(
-        now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), StrokePlace::Middle,
-        Dynamic::Medium, static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64, now.weather, sound);
+    PracticeHands hands;
+    hands.sloppiness = m_settings.practiceSloppiness();
+    hands.backbeat = true;
+    auto stroke = practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now),
+                                     StrokePlace::Middle, Dynamic::Loud,
+                                     static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64,
+                                     now.weather, sound, hands);
     playAloud(stroke.samples, sound.sampleRate);
     m_listener.readSamples(std::move(stroke.samples), sound.sampleRate);
 }
@@ -158,9 +168,39 @@ void SessionController::playAloud(const std::vector<float>& samples, double rate
 
 void SessionController::hear(const PreviewStroke& stroke) {
     const StrokeSound sound;
-    if (!m_player.play(strokeSound(session().drum, stroke, sound), sound.sampleRate))
-        say(tr("There is no sound output to play it on; plug in a loudspeaker or headphones."),
-            Notice::Kind::Problem);
+    playSound(bombo::strokeSound(session().drum, stroke, sound), sound.sampleRate);
+}
+
+bool SessionController::playSound(const std::vector<float>& samples, double rate) {
+    if (m_player.play(samples, rate))
+        return true;
+    say(tr("There is no sound output to play it on; plug in a loudspeaker or headphones."),
+        Notice::Kind::Problem);
+    return false;
+}
+
+bool SessionController::keepStrokeSound(Take take) {
+    if (!hasSession() || !hasStrokeSound())
+        return false;
+    Recording kept = m_strokeSound;
+    kept.madeAt = QDateTime::currentDateTime().toString(Qt::ISODate);
+    const auto done = workbook()->keepRecording(sessionId(), take, kept);
+    if (!done) {
+        say(problemText(done.fault()), Notice::Kind::Problem);
+        return false;
+    }
+    emit strokeSoundKept();
+    return true;
+}
+
+std::optional<Recording> SessionController::strokeSound(Take take) {
+    if (!hasSession())
+        return std::nullopt;
+    auto kept = workbook()->recording(sessionId(), take);
+    if (kept)
+        return std::move(kept).value();
+    say(problemText(kept.fault()), Notice::Kind::Problem);
+    return std::nullopt;
 }
 
 void SessionController::readHits(const QString& path) {
@@ -177,6 +217,46 @@ void SessionController::onHitsDone(const HitReport& report) {
             Notice::Kind::Problem);
     else if (hasSession())
         emit hitsRead(report.path, report.hits);
+}
+
+void SessionController::hearVoice(bool leverOn) {
+    if (!hasSession() || isHearingVoice())
+        return;
+    if (session().source == SoundSource::Microphone) {
+        m_voiceHeldFor = leverOn;
+        m_listener.hearVoice();
+        emit voiceChanged();
+        return;
+    }
+    PracticeState state = practiceStateOf(session());
+    state.leverOn = leverOn;
+    const PracticeSound sound;
+    const auto samples =
+        practiceVoice(drawNature(session().drum, session().practiceSeed), state, m_strokes++, sound);
+    playAloud(samples, sound.sampleRate);
+    onVoice(leverOn, hissOverVoice(samples, sound.sampleRate));
+}
+
+void SessionController::hearVoiceFile(bool leverOn, const QString& path) {
+    const auto sound = readSoundFile(path.toStdString());
+    if (!sound)
+        say(QString::fromStdString(problemText(sound.fault())), Notice::Kind::Problem);
+    else
+        onVoice(leverOn, hissOverVoice(sound->samples, sound->sampleRate));
+}
+
+void SessionController::onVoice(bool leverOn, const Result<double, VoiceFault>& hiss) {
+    m_voiceHeldFor.reset();
+    if (!hiss)
+        say(hiss.fault() == VoiceFault::TooQuiet
+                ? tr("No voice was heard. Come nearer to the microphone, or turn its level up.")
+                : tr("That was too short. Hum for at least a second."),
+            Notice::Kind::Problem);
+    else if (!leverOn)
+        m_voiceWithout = *hiss;
+    else if (m_voiceWithout)
+        perform(VoiceHeard{*hiss - *std::exchange(m_voiceWithout, std::nullopt)});
+    emit voiceChanged();
 }
 
 void SessionController::openSoundFiles(const QStringList& paths) {
@@ -205,14 +285,28 @@ bool SessionController::takeStroke(const HeardTap& tap) {
     if (!tap.stroke)
         return false;
     const HitPortrait& hit = *tap.stroke;
-    return amend(
-        apply(session(), StrokeHeard{{hit.centre, hit.ring, hit.buzz, tap.reading.levelDb, hit.wires, {}}})
-            .value());
+    HeardStroke stroke{hit.centre, hit.ring, hit.buzz, tap.reading.levelDb, hit.wires, {}, {}};
+    double strongest = 1e-12;
+    for (const Partial& partial : hit.partials)
+        strongest = std::max(strongest, partial.amplitude);
+    for (const Partial& partial : hit.partials) {
+        std::optional<Mode> mode = partial.mode;
+        if (!mode && hit.centreFound && partial.frequency == hit.centre)
+            mode = Mode{0, 1};
+        else if (!mode && partial.frequency == hit.edge)
+            mode = Mode{1, 1};
+        if (mode)
+            stroke.partials.push_back({mode->m, mode->n, partial.frequency, partial.t60,
+                                       20.0 * std::log10(std::max(1e-6, partial.amplitude / strongest))});
+    }
+    return amend(apply(session(), StrokeHeard{stroke}).value());
 }
 
 void SessionController::onHeard(const HeardTap& tap) {
     m_lastReading = tap.reading;
     m_lastStroke = tap.stroke;
+    if (tap.stroke)
+        m_strokeSound = {tap.sampleRate, tap.sound, {}};
     const bool stroke = hearsStrokes() && tap.task == EarTask::WholeStroke;
     const bool due = stroke || (isTapDue() && tap.task == EarTask::Tap);
     emit readingHeard(tap.reading);
@@ -263,6 +357,8 @@ void SessionController::onFileDone(const FileReport& report) {
 }
 
 void SessionController::onMicrophoneFailed(Microphone::Fault fault, const QString& name) {
+    m_voiceHeldFor.reset();
+    emit voiceChanged();
     if (m_calibrating || !hasSession() || session().source != SoundSource::Microphone)
         return; // the one who compares the clock sees it there; or nobody listens any more
     const QString others = tr("The round is kept. Choose the practice drum or sound files meanwhile.");

@@ -96,6 +96,76 @@ QString placeName(StrokePlace place) {
     return place == StrokePlace::Middle ? tr("middle") : tr("edge");
 }
 
+QString judgingName(WireJudging judging) {
+    switch (judging) {
+    case WireJudging::AsTone:
+        return tr("by the tone");
+    case WireJudging::LoosestClean:
+        return tr("loosest clean");
+    case WireJudging::EqualLengths:
+        return tr("equal lengths");
+    case WireJudging::Dry:
+        return tr("dry");
+    case WireJudging::Wet:
+        return tr("wet");
+    }
+    return {};
+}
+
+QString judgingMeaning(WireJudging judging) {
+    switch (judging) {
+    case WireJudging::AsTone:
+        return tr("So far into the clean span as the tone asks for.");
+    case WireJudging::LoosestClean:
+        return tr("The loosest setting that is clean at loud; a whisper is answered with the most room.");
+    case WireJudging::EqualLengths:
+        return tr("Where the wires fall silent with the drum, by what was heard at the stops.");
+    case WireJudging::Dry:
+        return tr("The tightest setting that still answers a whisper near the edge: short buzz, least body.");
+    case WireJudging::Wet:
+        return tr("A quarter turn below clean: long buzz, a loud stroke may rattle on a little.");
+    }
+    return {};
+}
+
+QString kindName(const PadKind& kind) {
+    static const QHash<QString, const char*> names{
+        {QStringLiteral("gel-pad"), "gel pad"},
+        {QStringLiteral("gel-pad-half"), "half a gel pad"},
+        {QStringLiteral("gel-pad-quarter"), "quarter gel pad"},
+        {QStringLiteral("gel-pad-doubled"), "doubled gel pad"},
+        {QStringLiteral("film-ring"), "film ring"},
+        {QStringLiteral("tape-tissue"), "tape and tissue"},
+        {QStringLiteral("felt-piece"), "piece of felt"},
+        {QStringLiteral("felt-strip"), "felt strip under the head"},
+        {QStringLiteral("cloth"), "folded cloth"},
+        {QStringLiteral("wallet"), "wallet"},
+        {QStringLiteral("loose-weight"), "loose bouncing weight"},
+        {QStringLiteral("hoop-cloth"), "cloth under the hoop"},
+        {QStringLiteral("inner-damper"), "damper inside"},
+        {QStringLiteral("ringed-head"), "ring in the head"},
+        {QStringLiteral("vented-head"), "vents in the head"}};
+    const QString id = QString::fromStdString(kind.id);
+    if (isOwnKind(kind))
+        return id.mid(4);
+    const auto found = names.constFind(id);
+    return found == names.constEnd() ? id : tr(*found);
+}
+
+QString heardFromName(HeardFrom from) {
+    switch (from) {
+    case HeardFrom::Head:
+        return tr("at the head");
+    case HeardFrom::Player:
+        return tr("at the player's ear");
+    case HeardFrom::Room:
+        return tr("in the room");
+    case HeardFrom::Microphone:
+        return tr("at the microphone");
+    }
+    return {};
+}
+
 QString commandLabel(const QString& storedName) {
     static const QHash<QString, const char*> labels{
         {QStringLiteral("choose_tone"), "choice of tone"},
@@ -137,6 +207,15 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("rested"), "night's rest"},
         {QStringLiteral("measure_wires"), "measures of the wires"},
         {QStringLiteral("set_neighbours"), "instruments around"},
+        {QStringLiteral("judge_wires"), "judging of the wires"},
+        {QStringLiteral("voice_heard"), "answer to a voice"},
+        {QStringLiteral("lay_pads"), "muffling as planned"},
+        {QStringLiteral("microphone"), "place of the microphone"},
+        {QStringLiteral("keep_kind"), "own muffling"},
+        {QStringLiteral("begin_experiment"), "experiment begun"},
+        {QStringLiteral("end_experiment"), "experiment ended"},
+        {QStringLiteral("judge_blind"), "blind comparison"},
+        {QStringLiteral("set_stars"), "stars"},
         {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : tr(*found);
@@ -217,6 +296,31 @@ QString refusalText(Refusal refusal) {
         return tr("Two pads would overlap; leave a gap between them.");
     case Refusal::NoSuchPad:
         return tr("That pad is no longer there.");
+    case Refusal::TooManyPads:
+        return tr("Up to %1 things can lie on the head; take one off first.").arg(kMostPads);
+    case Refusal::MicrophoneOutOfRange:
+        return tr("A close microphone stands %1 to %2 mm over the head and at most %3 mm from its middle.")
+            .arg(qRound(1e3 * kLowestMicrophone.value))
+            .arg(qRound(1e3 * kHighestMicrophone.value))
+            .arg(qRound(1e3 * kFarthestMicrophone.value));
+    case Refusal::KindOutOfRange:
+        return tr(
+            "Nothing that lies on a head weighs or brakes so much; hear both again, without and with it.");
+    case Refusal::NothingHeardYet:
+        return tr(
+            "Nothing was heard of the drum as it stands. Play a few strokes first, then change one thing.");
+    case Refusal::ExperimentUnderWay:
+        return tr("An experiment is under way; keep it or put it back first.");
+    case Refusal::NoExperiment:
+        return tr("No experiment is under way.");
+    case Refusal::HeadsTurnedInIt:
+        return tr(
+            "A head was turned in the experiment, and rods cannot be put back from here. Keep it, or undo "
+            "the turns first.");
+    case Refusal::StarsOutOfRange:
+        return tr("One to %1 stars, or none.").arg(kMostStars);
+    case Refusal::TooLongAName:
+        return tr("That is too long for a name; use a few words, the rest goes into the note.");
     }
     return {};
 }

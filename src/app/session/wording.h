@@ -17,6 +17,13 @@ QString sideName(HeadSide side);
 QString sourceName(SoundSource source);
 QString dynamicName(Dynamic dynamic);
 QString placeName(StrokePlace place);
+/// By what the strainer is judged, and what that means.
+QString judgingName(WireJudging judging);
+QString judgingMeaning(WireJudging judging);
+/// "half a gel pad"; the user's name for a thing of their own.
+QString kindName(const PadKind& kind);
+/// Where a ring is heard from.
+QString heardFromName(HeardFrom from);
 
 /// What was undone, from a command's stored name.
 QString commandLabel(const QString& storedName);

@@ -86,6 +86,13 @@ const Palette& nightPalette() {
     return p;
 }
 
+PrintedInk::PrintedInk() : m_before(g_current) {
+    g_current = &dayPalette();
+}
+PrintedInk::~PrintedInk() {
+    g_current = m_before;
+}
+
 const Palette& ink() {
     return g_current != nullptr ? *g_current : dayPalette();
 }

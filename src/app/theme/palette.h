@@ -32,6 +32,18 @@ const Palette& nightPalette();
 /// The palette in force, for paint functions. Set by applyTheme.
 const Palette& ink();
 
+/// While it lives ink() is that of the day, for what is printed. Main thread; nests.
+class PrintedInk {
+public:
+    PrintedInk();
+    ~PrintedInk();
+    PrintedInk(const PrintedInk&) = delete;
+    PrintedInk& operator=(const PrintedInk&) = delete;
+
+private:
+    const Palette* m_before;
+};
+
 /// Relative contrast of two opaque colours after the web accessibility guidelines, 1 to 21.
 double contrast(const QColor& a, const QColor& b);
 

@@ -43,6 +43,17 @@ QPushButton* secondaryButton(const QString& text) {
     return button;
 }
 
+QTabBar* viewTabs(const char* name, const QStringList& views) {
+    auto* tabs = new QTabBar;
+    tabs->setObjectName(QString::fromLatin1(name));
+    tabs->setDrawBase(false);
+    tabs->setUsesScrollButtons(false);
+    tabs->setElideMode(Qt::ElideNone);
+    for (const QString& view : views)
+        tabs->addTab(view);
+    return tabs;
+}
+
 void paintCard(QPainter& painter, const QWidget& view) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(view.hasFocus() ? QPen(ink().ink, 2) : QPen(ink().line, 1));

@@ -5,6 +5,7 @@
 #include <QFrame>
 #include <QLabel>
 #include <QPushButton>
+#include <QTabBar>
 
 class QPainter;
 
@@ -27,6 +28,9 @@ protected:
 QPushButton* primaryButton();
 /// Lesser button: keeps its hands off the focus when clicked, so that the space bar stays with the big one.
 QPushButton* secondaryButton(const QString& text);
+
+/// The views of a page, chosen above on the right.
+QTabBar* viewTabs(const char* name, const QStringList& views);
 
 /// The ground of a painted view: a card that fills it, with a stronger frame while it has the focus.
 void paintCard(QPainter& painter, const QWidget& view);

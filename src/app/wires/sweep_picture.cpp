@@ -6,16 +6,13 @@
 
 #include <QCoreApplication>
 #include <QPainter>
+#include <algorithm>
 
 namespace bombo {
 namespace {
 
 QString tr(const char* text, const char* comment = nullptr, int n = -1) {
     return QCoreApplication::translate("Sweep", text, comment, n);
-}
-
-Turns whisperMiddle(const WireAdvice& advice) {
-    return {advice.chokeAbove.value + kTurnsLostAtEdge};
 }
 
 void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
@@ -30,13 +27,21 @@ void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& pictu
         painter.drawLine(upper.topLeft(), upper.topRight());
         for (const StrokePlace place : kPlaces) {
             const QRectF row = map.row(place, dynamic);
-            const double end = map.xOf(Turns{
-                std::min(kChartTurns, chokeTurns(whisperMiddle(picture.advice), place, dynamic).value)});
+            const KnobPlace& choke = picture.advice.choke(place, dynamic);
+            const auto xOf = [&](double turns) {
+                return map.xOf(Turns{std::clamp(turns, 0.0, kChartTurns)});
+            };
+            const double end = xOf(choke.turns.value);
             const QRectF bar(row.left(), row.center().y() - 4, std::max(0.0, end - row.left()), 8);
             painter.setPen(Qt::NoPen);
             painter.setBrush(place == StrokePlace::Middle ? QBrush(p.line)
                                                           : QBrush(p.line, Qt::Dense4Pattern));
             painter.drawRect(bar);
+            painter.setPen(QPen(p.quiet, 1.5)); // how sure its end is
+            const double from = xOf(choke.turns.value - choke.error.value);
+            const double to = xOf(choke.turns.value + choke.error.value);
+            painter.drawLine(QPointF(from, row.center().y()), QPointF(to, row.center().y()));
+            painter.drawLine(QPointF(to, row.center().y() - 3), QPointF(to, row.center().y() + 3));
         }
     }
     painter.setPen(QPen(p.line, 1));

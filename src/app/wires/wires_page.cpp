@@ -1,9 +1,10 @@
 #include "app/wires/wires_page.h"
 
+#include "app/head/begin_tools.h"
 #include "app/listening/heard_words.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-#include "core/wires/wire_response.h"
+#include "app/wires/set_words.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -21,12 +22,8 @@ std::optional<bool> answerAt(const WireWork& wires, StrokePlace place, Dynamic d
     return std::nullopt;
 }
 
-/// One more eighth on this drum's snare side, by what its turns have done so far.
-EighthMore eighthMoreOf(const Session& session) {
-    const Tension perTurn =
-        turnResponseOf(session.snareSide, briefFor(session, HeadSide::SnareSide)).perTurn();
-    return eighthMore(session.drum, knownState(session), perTurn);
-}
+constexpr std::array kJudgings{WireJudging::AsTone, WireJudging::LoosestClean, WireJudging::EqualLengths,
+                               WireJudging::Dry, WireJudging::Wet};
 
 std::optional<bool> rattleAt(const WireWork& wires) {
     for (const RattleTest& test : wires.rattles)
@@ -41,14 +38,7 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(12);
-    m_views = new QTabBar;
-    m_views->setObjectName(QStringLiteral("wireViews"));
-    m_views->setDrawBase(false);
-    m_views->setUsesScrollButtons(false);
-    m_views->setElideMode(Qt::ElideNone);
-    m_views->addTab(tr("Fit"));
-    m_views->addTab(tr("Strainer"));
-    m_views->addTab(tr("Buzz with others"));
+    m_views = viewTabs("wireViews", {tr("Fit"), tr("Strainer"), tr("Buzz with others")});
     m_views->setCurrentIndex(1);
     auto* header = new QHBoxLayout;
     m_title = textLabel("title");
@@ -82,8 +72,15 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     right->addWidget(m_listening, 1);
     m_fit = new FitPanel(controller);
     m_neighbours = new BuzzPanel(controller);
+    m_voice = new VoicePanel(controller);
+    auto* others = new QWidget;
+    auto* beside = new QVBoxLayout(others);
+    beside->setContentsMargins(0, 0, 0, 0);
+    beside->setSpacing(8);
+    beside->addWidget(m_neighbours, 1);
+    beside->addWidget(m_voice);
     m_right = new QStackedWidget;
-    for (QWidget* view : std::initializer_list<QWidget*>{m_fit, strainer, m_neighbours})
+    for (QWidget* view : std::initializer_list<QWidget*>{m_fit, strainer, others})
         m_right->addWidget(view);
     row->addWidget(m_right, 4);
     column->addLayout(row, 1);
@@ -144,9 +141,24 @@ QWidget* WiresPage::knobPanel() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(18, 8, 18, 10);
     column->addWidget(textLabel("heading", tr("Knob, from first contact")));
+    QStringList judgings;
+    for (const WireJudging judging : kJudgings)
+        judgings << judgingName(judging);
+    m_judging = toolBox("wireJudging", tr("By what the setting is judged"), judgings);
+    for (int i = 0; i < static_cast<int>(kJudgings.size()); ++i)
+        m_judging->setItemData(i, judgingMeaning(kJudgings.at(static_cast<std::size_t>(i))), Qt::ToolTipRole);
+    connect(m_judging, &QComboBox::activated, this, [this](int index) {
+        controller().perform(JudgeWires{kJudgings.at(static_cast<std::size_t>(index))});
+    });
     m_knob = textLabel("figure");
     m_knob->setObjectName(QStringLiteral("knob"));
-    column->addWidget(m_knob);
+    auto* figure = new QHBoxLayout;
+    figure->addWidget(m_knob);
+    figure->addStretch();
+    m_judging->setMinimumWidth(96);
+    m_judging->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    figure->addWidget(m_judging, 1);
+    column->addLayout(figure);
     m_fromLoose = textLabel("quiet");
     m_fromLoose->setObjectName(QStringLiteral("fromLoose"));
     column->addWidget(m_fromLoose);
@@ -237,6 +249,7 @@ void WiresPage::refresh() {
     case 2:
         m_buzz->show(buzzPicture(session()));
         m_neighbours->refresh();
+        m_voice->refresh();
         break;
     default:
         break;
@@ -249,6 +262,8 @@ void WiresPage::refresh() {
     m_fromLoose->setText(contact ? tr("%1 from its loose end").arg(turnsText(*contact + wires.strainer))
                                  : QString());
     m_fromLoose->setVisible(contact && wires.begun);
+    m_judging->setCurrentIndex(static_cast<int>(wires.judging));
+    m_judging->setToolTip(judgingMeaning(wires.judging));
     const bool practice = session().source == SoundSource::Practice;
     for (const auto& [key, cell] : m_cells) {
         const auto known = answerAt(wires, key.second, key.first);
@@ -318,26 +333,12 @@ void WiresPage::refresh() {
         m_primary->setText(tr("Turned"));
         break;
     }
-    case Step::Finished: {
-        const EighthMore more = eighthMoreOf(session());
-        const QString eighth =
-            tr("One more eighth on the snare side: %1 turn %2 to choke, film load %3 to %4 %.")
-                .arg(std::abs(more.room.value), 0, 'f', 1)
-                .arg(more.room.value >= 0.0 ? tr("further") : tr("nearer"))
-                .arg(std::lround(100.0 * more.loadNow))
-                .arg(std::lround(100.0 * more.loadThen));
+    case Step::Finished:
         m_now->setText(advice.noUsableSpan ? tr("As good as it gets") : tr("In the usable span"));
         m_figure->setText(tr("Leave it at %1").arg(turnsText(wires.strainer)));
-        m_detail->setText(
-            advice.noUsableSpan
-                ? tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.")
-                : tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
-                      .arg(std::max(0.0, (wires.strainer - advice.rattleBelow).value), 0, 'f', 1)
-                      .arg(std::max(0.0, (advice.chokeAbove - wires.strainer).value), 0, 'f', 1));
-        m_detail->setText(m_detail->text() + QLatin1Char('\n') + eighth);
+        m_detail->setText(setWords(session(), advice));
         m_primary->setText(tr("On to the muffling"));
         break;
-    }
     }
 }
 

@@ -6,6 +6,7 @@
 #include "app/wires/fit_panel.h"
 #include "app/wires/sweep_picture.h"
 #include "app/wires/underside.h"
+#include "app/wires/voice_panel.h"
 
 #include <QLabel>
 #include <QStackedWidget>
@@ -43,12 +44,14 @@ private:
     FitPanel* m_fit;
     BuzzView* m_buzz;
     BuzzPanel* m_neighbours;
+    VoicePanel* m_voice;
     SweepView* m_sweep;
     QLabel* m_title;
     QLabel* m_conditions;
     QLabel* m_now;
     QLabel* m_figure;
     QLabel* m_detail;
+    QComboBox* m_judging;
     QLabel* m_knob;
     QLabel* m_fromLoose; ///< the same, so that it can be found again
     QPushButton* m_primary;

@@ -1,34 +1,9 @@
 #pragma once
 /// What pads on the batter do to every partial.
-#include "core/acoustics/coupled_modes.h"
-
-#include <string>
-#include <vector>
+#include "core/muffling/hearing_point.h"
+#include "core/muffling/kinds.h"
 
 namespace bombo {
-
-/// A soft gel pad, 25 mm across, whole. Mass weighed, loss an estimate; see docs/physics.md, section 12.
-struct PadKind {
-    std::string id = "gel-pad";
-    Kilograms mass{0.0022};
-    double lossFactor = 0.55;
-    Metres radius{0.0125};
-    bool operator==(const PadKind&) const = default;
-};
-
-/// A pad on the batter, seen from above.
-struct Pad {
-    Metres fromCentre;
-    Radians angle; ///< counter-clockwise from the strainer
-    PadKind kind{};
-    bool operator==(const Pad&) const = default;
-};
-
-enum class PadProblem { None, BeyondHoop, OnLandingArea, Overlaps };
-/// Sticks land within this share of the radius.
-inline constexpr double kLandingArea = 0.25;
-/// Whether `pad` may lie there beside `others`.
-PadProblem checkPad(const Pad& pad, const std::vector<Pad>& others, const Shell& shell);
 
 struct MuffledPartial {
     int m = 0;
@@ -37,19 +12,49 @@ struct MuffledPartial {
     Hertz frequencyAfter;
     Seconds t60Before;
     Seconds t60After;
-    double amplitude = 0; ///< relative, of a backbeat slightly off the middle
+    double amplitude = 0; ///< relative, of a backbeat slightly off the middle, as it is heard there
+    Radians antinode{};   ///< direction in which it moves most; m = 0 does without
 };
 
 struct MufflingPrediction {
     std::vector<MuffledPartial> partials; ///< ascending in frequency; both members of a pair
     Seconds ringBefore;                   ///< of the whole tone
     Seconds ringAfter;
+    double startDb = 0;     ///< energy of the first 10 ms against that without pads
+    double reboundLoss = 0; ///< share of the speed with which the stick comes back that is lost, 0..1
 };
 
-/// First-order perturbation: a pad adds its mass and loss by the square of the mode shape under it; a pair
-/// (m >= 1) turns so that one member lies under the pads and the other avoids them (2 x 2 eigenproblem).
-/// Ring time: 60 dB fall extrapolated from -5 to -35 dB of the summed energy.
+/// A drum as it stands and where it is heard from: what all pads have in common is computed once. First-order
+/// perturbation: a pad adds its mass, loss and spring by the square of the mode shape under its face; a pair
+/// (m >= 1) turns so that one member lies under the pads and the other avoids them (2 x 2 complex symmetric
+/// eigenproblem). Ring time: 60 dB fall extrapolated from -5 to -35 dB of the summed energy.
 /// Source: docs/physics.md, section 12.
-MufflingPrediction predictMuffling(const Drum& drum, const DrumState& state, const std::vector<Pad>& pads);
+class Muffler {
+public:
+    /// @param damping factor on the drum's own decay rates, as learned from its open ring; > 0
+    Muffler(const Drum& drum, const DrumState& state, const HearingPoint& point = {}, double damping = 1.0);
+
+    MufflingPrediction with(const std::vector<Pad>& pads) const;
+    Seconds ringWith(const std::vector<Pad>& pads) const;
+    Metres headRadius() const { return m_state.radius; }
+    const HearingPoint& point() const { return m_point; }
+
+private:
+    struct OwnMode {
+        CoupledMode mode;
+        double omega = 0;
+        double rate = 0;      ///< of decay, 1/s
+        double amplitude = 0; ///< of one member's deflection
+    };
+    struct Member; ///< one of a mode under the pads
+    /// @param each called with the mode, the member and its amplitude as it is heard there
+    template <class Each> void eachMember(const std::vector<Pad>& pads, Each each) const;
+    DrumState m_state;
+    HearingPoint m_point;
+    std::vector<OwnMode> m_modes;
+};
+
+MufflingPrediction predictMuffling(const Drum& drum, const DrumState& state, const std::vector<Pad>& pads,
+                                   const HearingPoint& point = {}, double damping = 1.0);
 
 } // namespace bombo

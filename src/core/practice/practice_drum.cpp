@@ -103,6 +103,8 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     nature.padLossSlope = dice.uniform(-0.2, 0.2);
     nature.gaugeGain = dice.uniform(0.015, 0.03);
     nature.gaugePower = dice.uniform(0.85, 1.15);
+    nature.turnsPerDynamic = dice.uniform(0.65, 0.95);
+    nature.lostAtEdge = dice.uniform(0.35, 0.85);
     return nature;
 }
 
@@ -221,14 +223,14 @@ namespace {
 
 constexpr double kWhisperDrive = 100.0;  ///< m/s^2 under the wires by a whisper in the middle; estimate
 constexpr double kWiresThatMove = 0.15;  ///< share of the strands' mass that the head carries; estimate
-constexpr double kWireLoudness = 0.8;    ///< against the drum's own sound; estimate
+constexpr double kWireLoudness = 1.8;    ///< against the drum's own sound; estimate
 constexpr double kBackbeat = 0.2;        ///< of the radius out: where a backbeat lands
 constexpr double kStillContact = 2000.0; ///< Hz; faster modes are too small under the wires to matter
 
 /// Pull of the strainer over the mass it holds: it grows with the knob as strokes do with their dynamic, so
 /// that it outweighs a stroke beyond the turns at which that is choked.
 double pullAt(Turns strainer, const HiddenNature& nature) {
-    const double dynamics = (strainer.value - nature.whisperChoke.value) / kTurnsPerDynamic;
+    const double dynamics = (strainer.value - nature.whisperChoke.value) / nature.turnsPerDynamic;
     return kWhisperDrive * std::pow(10.0, 0.5 * dynamics);
 }
 
@@ -255,6 +257,9 @@ struct Blow {
     std::vector<Voice> others;
 };
 
+constexpr Kilograms kSponge{0.006}; ///< what a user's own thing weighs in truth
+constexpr double kSpongeLoss = 0.45;
+
 /// A member of a pair, or a mode without diameters: how it lies and what the pads do to it.
 struct PaddedMember {
     double angle = 0; ///< of its antinode, against the stroke
@@ -262,41 +267,50 @@ struct PaddedMember {
     double rate = 0;  ///< of decay that they add, 1/s
 };
 
-/// The pads' mass under a mode, by the mean of its shape over each pad's face, and the members that they turn
-/// the pair into.
+/// What lies on the head under a mode, by the mean of its shape over each face, and the members that it turns
+/// the pair into. A thing that is thrown off at first counts from the start here: a stroke has no memory of
+/// it.
 std::vector<PaddedMember> membersOf(const CoupledMode& mode, const HiddenNature& nature,
-                                    const std::vector<Pad>& pads, double radius) {
+                                    const std::vector<Pad>& pads, const DrumState& heads) {
     if (pads.empty())
         return {{}};
-    double xx = 0.0;
-    double xy = 0.0;
-    double yy = 0.0;
-    for (const Pad& pad : pads) {
-        double squares = 0.0;
-        for (const double across : {-0.6, 0.0, 0.6}) {
-            const double at = (pad.fromCentre.value + across * pad.kind.radius.value) / radius;
-            squares += std::pow(shapeAt(mode.m, mode.batterShape, std::min(1.0, at)), 2) / 3.0;
-        }
-        const double load = pad.kind.mass.value * squares / mode.modalMass.value;
-        const double c = std::cos(mode.m * pad.angle.value);
-        const double s = std::sin(mode.m * pad.angle.value);
-        xx += load * c * c;
-        xy += load * c * s;
-        yy += load * s * s;
-    }
     const double omega = kTwoPi * mode.frequency.value;
-    const double loss = pads.front().kind.lossFactor * nature.padLoss *
-                        std::pow(mode.frequency.value / 400.0, nature.padLossSlope);
-    const auto member = [&](double angle, double load) {
-        return PaddedMember{angle, load, 0.5 * loss * omega * load / (1.0 + load)};
+    const double own = mode.modalMass.value;
+    const double nature400 = nature.padLoss * std::pow(mode.frequency.value / 400.0, nature.padLossSlope);
+    // By the axes of the mass, or of the loss where nothing weighs.
+    Eigen::Matrix2d load = Eigen::Matrix2d::Zero();
+    Eigen::Matrix2d rate = Eigen::Matrix2d::Zero();
+    for (Pad pad : pads) {
+        if (isOwnKind(pad.kind) && pad.kind.mass.value == 0.0) { // the user's own, not calibrated yet
+            pad.kind.mass = kSponge;
+            pad.kind.lossFactor = kSpongeLoss;
+        }
+        Eigen::Matrix2d under = Eigen::Matrix2d::Zero();
+        for (const FacePoint& point : facePoints(pad, heads.radius)) {
+            const double shape =
+                shapeAt(mode.m, mode.batterShape, std::min(1.0, point.radius)) * std::sqrt(point.weight);
+            const Eigen::Vector2d at(shape * std::cos(mode.m * point.angle),
+                                     shape * std::sin(mode.m * point.angle));
+            under += at * at.transpose();
+        }
+        const double mass = massOn(pad.kind, heads.radius).value;
+        const double drag =
+            pad.kind.resistance * (pad.kind.withTension ? heads.batter.tension / kKindTension : 1.0);
+        load += under * (mass / own);
+        rate += under * (0.5 * nature400 * (pad.kind.lossFactor * omega * mass + drag) / own);
+    }
+    const auto member = [](double angle, double mass, double falls) {
+        return PaddedMember{angle, mass, falls / (1.0 + mass)};
     };
     if (mode.m == 0)
-        return {member(0.0, xx)};
-    const double turn = 0.5 * std::atan2(2.0 * xy, xx - yy); // of the heavier member, in m times the angle
-    const double middle = 0.5 * (xx + yy);
-    const double half = std::hypot(0.5 * (xx - yy), xy);
-    return {member(turn / mode.m, middle + half),
-            member((turn + 0.5 * std::numbers::pi) / mode.m, middle - half)};
+        return {member(0.0, load(0, 0), rate(0, 0))};
+    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(load + rate / omega);
+    std::vector<PaddedMember> members;
+    for (const Eigen::Index i : {1, 0}) {
+        const Eigen::Vector2d v = axes.eigenvectors().col(i);
+        members.push_back(member(std::atan2(v[1], v[0]) / mode.m, v.dot(load * v), v.dot(rate * v)));
+    }
+    return members;
 }
 
 /// @param angle of the stroke from the wires' own diameter
@@ -304,7 +318,7 @@ Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state
             const std::vector<Pad>& pads, double radius, double angle) {
     std::vector<ContactMode> all;
     for (const CoupledMode& mode : coupledModes(state)) {
-        for (const PaddedMember& member : membersOf(mode, nature, pads, state.radius.value)) {
+        for (const PaddedMember& member : membersOf(mode, nature, pads, state)) {
             const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
             // Without pads a pair has no place of its own: it lies as it is struck.
             const double facing = pads.empty() ? 1.0 : std::cos(mode.m * (angle - member.angle));
@@ -341,10 +355,15 @@ Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
                                       std::uint64_t stroke, const Weather& weather,
-                                      const PracticeSound& sound) {
+                                      const PracticeSound& sound, const PracticeHands& hands) {
     Dice dice(mix(natureSeed(nature), stroke ^ 0x5717E5ULL));
-    const double peak = 0.02 * std::pow(10.0, 0.5 * static_cast<int>(dynamic) * 0.8);
-    const double radius = place == StrokePlace::Edge ? 0.75 : state.leverOn ? 0.08 : kBackbeat;
+    Dice hand(mix(natureSeed(nature), stroke ^ 0xBACBEAULL));
+    const double peak = 0.02 * std::pow(10.0, 0.5 * static_cast<int>(dynamic) * 0.8) *
+                        std::exp(0.12 * hands.sloppiness * hand.normal());
+    const double aimed = place == StrokePlace::Edge         ? 0.75
+                         : state.leverOn && !hands.backbeat ? 0.08
+                                                            : kBackbeat;
+    const double radius = std::clamp(aimed + 0.04 * hands.sloppiness * hand.normal(), 0.02, 0.9);
     Blow blow = blowAt(drum, nature, meanState(drum, nature, state, weather), state.pads, radius,
                        state.leverOn ? 0.0 : dice.uniform(0.0, kTwoPi));
     PracticeWireStroke result;
@@ -356,7 +375,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
         addRoom(result.samples, sound, 0.35, dice);
         return result;
     }
-    const Turns choke = chokeTurns(nature.whisperChoke, place, dynamic);
+    const Turns choke = chokeOf(nature, place, dynamic);
     const double drive = pullAt(choke, nature);
     const double toMetres = drive / driveOf(blow.felt);
     for (ContactMode& mode : blow.felt)
@@ -379,6 +398,31 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
     result.rattled = dynamic == Dynamic::Loud && state.strainer < nature.rattle;
     addRoom(result.samples, sound, 0.35, dice);
     return result;
+}
+
+std::vector<float> practiceVoice(const HiddenNature& nature, const PracticeState& state, std::uint64_t stroke,
+                                 const PracticeSound& sound) {
+    constexpr double seconds = 3.0;
+    constexpr double pitch = 165.0; // Hz
+    constexpr double peak = 0.15;
+    Dice dice(mix(natureSeed(nature), stroke ^ 0x501CEULL));
+    const bool answers =
+        state.leverOn && state.strainer.value < nature.whisperChoke.value - nature.turnsPerDynamic;
+    std::vector<float> samples;
+    double before = 0.0; // of the noise, for a first difference: hiss lies high
+    for (int i = 0; i < static_cast<int>(seconds * sound.sampleRate); ++i) {
+        const double t = i / sound.sampleRate;
+        double value = 0.0;
+        for (int harmonic = 1; harmonic <= 8; ++harmonic) // an "oo": each a third of the one below
+            value += std::pow(3.0, 1 - harmonic) * std::sin(kTwoPi * pitch * harmonic * t);
+        const double noise = dice.normal();
+        if (answers) // comes and goes with the hum
+            value += 0.02 * (noise - before) * (1.0 + std::sin(kTwoPi * pitch * t));
+        before = noise;
+        samples.push_back(static_cast<float>(peak * value));
+    }
+    addRoom(samples, sound, peak, dice);
+    return samples;
 }
 
 } // namespace bombo

@@ -26,15 +26,22 @@ struct HiddenHead {
 struct HiddenNature {
     HiddenHead batter;
     HiddenHead snareSide;
-    Turns whisperChoke;        ///< strainer turns beyond which a whisper at the middle is not answered
-    Turns rattle;              ///< strainer turns below which a loud stroke rattles on
-    double padLoss = 1.0;      ///< factor on what a pad takes at 400 Hz
-    double padLossSlope = 0.0; ///< exponent of frequency on that
-    double gaugeGain = 0.02;   ///< marks of the gauge that hangs beside it, per N/m
-    double gaugePower = 1.0;   ///< exponent of tension on them
+    Turns whisperChoke;           ///< strainer turns beyond which a whisper at the middle is not answered
+    Turns rattle;                 ///< strainer turns below which a loud stroke rattles on
+    double turnsPerDynamic = 0.8; ///< by which ten times the power moves that
+    double lostAtEdge = 0.6;      ///< turns by which a stroke near the edge chokes earlier
+    double padLoss = 1.0;         ///< factor on what a pad takes at 400 Hz
+    double padLossSlope = 0.0;    ///< exponent of frequency on that
+    double gaugeGain = 0.02;      ///< marks of the gauge that hangs beside it, per N/m
+    double gaugePower = 1.0;      ///< exponent of tension on them
 
     const HiddenHead& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
 };
+
+/// Strainer turns beyond which a stroke is no longer answered.
+inline Turns chokeOf(const HiddenNature& nature, StrokePlace place, Dynamic dynamic) {
+    return chokeTurns(nature.whisperChoke, place, dynamic, nature.turnsPerDynamic, nature.lostAtEdge);
+}
 
 HiddenNature drawNature(const Drum& drum, std::uint64_t seed);
 
@@ -58,6 +65,7 @@ struct PracticeHands {
                              ///< wrong: a second blow, too soft, or far from the rod
     bool finger = true;      ///< a light one on the middle of the head that is tapped
     bool mutes = true;       ///< the other head
+    bool backbeat = false;   ///< a whole stroke lands a little out of the middle, as in a song
 };
 
 struct PracticeSound {
@@ -86,11 +94,17 @@ struct PracticeWireStroke {
     bool rattled = false;
 };
 /// A stroke on the batter with the wires on, at a strainer stop; with the lever off a backbeat a little out
-/// of the middle, and neither answered nor rattled.
+/// of the middle, and neither answered nor rattled. Hands scatter in place and strength.
 PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& nature,
                                       const PracticeState& state, StrokePlace place, Dynamic dynamic,
                                       std::uint64_t stroke, const Weather& weather = kPracticeWeather,
-                                      const PracticeSound& sound = {});
+                                      const PracticeSound& sound = {},
+                                      const PracticeHands& hands = {.sloppiness = 0.0});
+
+/// Three seconds of a hum beside the drum, lever on or off. It throws the wires a dynamic less than a whisper
+/// in the middle does: they hiss with it while the strainer stands that much below its choke.
+std::vector<float> practiceVoice(const HiddenNature& nature, const PracticeState& state, std::uint64_t stroke,
+                                 const PracticeSound& sound = {});
 
 /// What the gauge beside the practice drum shows at a rod: to half a mark, repeating to half a per cent.
 double practiceGauge(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,

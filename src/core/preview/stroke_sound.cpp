@@ -91,7 +91,8 @@ void addWires(std::vector<double>& samples, Seconds buzz, Hertz lowest, double p
 } // namespace
 
 std::vector<float> strokeSound(const Drum& drum, const PreviewStroke& stroke, const StrokeSound& sound) {
-    const MufflingPrediction prediction = predictMuffling(drum, stroke.heads, stroke.pads);
+    const MufflingPrediction prediction =
+        predictMuffling(drum, stroke.heads, stroke.pads, {}, stroke.damping);
     const double shorter = stroke.ring ? std::min(1.0, *stroke.ring / prediction.ringAfter) : 1.0;
     const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
     std::vector<double> samples(lead + static_cast<std::size_t>(sound.length.value * sound.sampleRate), 0.0);

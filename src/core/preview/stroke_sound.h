@@ -15,6 +15,7 @@ struct StrokeSound {
 struct PreviewStroke {
     DrumState heads;
     std::vector<Pad> pads;
+    double damping = 1.0;        ///< see Muffler
     std::optional<Seconds> ring; ///< wished: every partial is shortened alike to reach it, never lengthened
     std::optional<Seconds> buzz; ///< 60 dB fall of the wires; empty: thrown off
 };

@@ -3,6 +3,8 @@
 #include "core/reading/bands.h"
 #include "core/reading/steady_sound.h"
 
+#include "core/units/median.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -75,11 +77,7 @@ Hertz brightnessOf(const Tap& hit) {
 }
 
 template <class T> std::optional<T> median(std::vector<T> values) {
-    if (values.empty())
-        return std::nullopt;
-    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-    std::nth_element(values.begin(), middle, values.end());
-    return *middle;
+    return values.empty() ? std::nullopt : std::optional(medianOf(std::move(values)));
 }
 
 /// The partial nearest to where the lowest (0,1) is expected, within twice the spread; end where none is.

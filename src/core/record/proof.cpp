@@ -1,6 +1,7 @@
 #include "core/record/proof.h"
 
 #include <cmath>
+#include <set>
 
 namespace bombo {
 namespace {
@@ -83,6 +84,48 @@ void addDrumPitches(std::vector<ProofLine>& lines, const Session& session, int l
     lines.push_back(ratio);
 }
 
+/// How far the knob stands from the nearer end of the clean span; a quarter turn is safe.
+void addSpan(std::vector<ProofLine>& lines, const Session& session, const WireAdvice& advice, bool isStale) {
+    constexpr double safe = 0.25; // turns
+    ProofLine margin = line(ProofItem::WireMargin, safe, Known::Predicted);
+    if (session.wires.begun) {
+        const double knob = session.wires.strainer.value;
+        margin.reached = std::min(knob - advice.rattleBelow.value, advice.chokeAbove.value - knob);
+        margin.known = session.wires.tests.empty() ? Known::Predicted : Known::Said;
+        margin.verdict = *margin.reached >= safe - 1e-9 ? ProofVerdict::Settled
+                         : *margin.reached >= 0.0       ? ProofVerdict::Near
+                                                        : ProofVerdict::Off;
+        margin.isStale = isStale;
+    }
+    lines.push_back(margin);
+}
+
+/// The wires' own length, and the instruments that set them going.
+void addBuzz(std::vector<ProofLine>& lines, const Session& session, int lastTurned) {
+    if (!session.tone.wiresOff) {
+        const ToneBrief brief = briefOf(session);
+        ProofLine buzz =
+            line(ProofItem::Buzz, buzzAt(wireMarginWanted(brief), ringWanted(brief)).value, Known::Measured);
+        if (const auto heard = strokesSay(session).buzz) {
+            buzz.reached = heard->value;
+            buzz.verdict = byDistance(*buzz.reached / buzz.wanted - 1.0, 0.25, 0.6);
+        }
+        lines.push_back(buzz);
+    }
+    if (session.wires.neighbours.empty())
+        return;
+    ProofLine sympathy = line(ProofItem::Sympathy, 0.0, Known::Predicted);
+    constexpr double meets = 40.0; // cents: nearer than this a mode takes nearly all it can
+    std::set<int> near;
+    for (const Meeting& meeting : meetings(session.drum, knownState(session), session.wires.neighbours))
+        if (std::abs(centsBetween(meeting.ours, meeting.theirs).value) < meets)
+            near.insert(meeting.neighbour);
+    sympathy.reached = static_cast<double>(near.size());
+    sympathy.verdict = near.empty() ? ProofVerdict::Settled : ProofVerdict::Off;
+    sympathy.isStale = session.wiresAt > 0 && session.wiresAt < lastTurned;
+    lines.push_back(sympathy);
+}
+
 } // namespace
 
 std::vector<ProofLine> proofLines(const Session& session) {
@@ -102,10 +145,11 @@ std::vector<ProofLine> proofLines(const Session& session) {
         strainer.isStale = session.wiresAt < lastTurned;
     }
     lines.push_back(strainer);
+    addSpan(lines, session, advice, strainer.isStale);
 
     ProofLine ring = line(ProofItem::Ring, ringWanted(briefOf(session)).value, Known::Predicted);
     if (!session.batter.history.empty()) {
-        ring.reached = predictMuffling(session.drum, knownState(session), session.pads).ringAfter.value;
+        ring.reached = mufflingOf(session).ringAfter.value;
         ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
         ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
     }
@@ -116,6 +160,7 @@ std::vector<ProofLine> proofLines(const Session& session) {
         ring.isStale = false;
     }
     lines.push_back(ring);
+    addBuzz(lines, session, lastTurned);
     return lines;
 }
 
@@ -135,8 +180,14 @@ const char* proofItemName(ProofItem item) {
         return "edge_over_centre";
     case ProofItem::Strainer:
         return "strainer_turns";
+    case ProofItem::WireMargin:
+        return "strainer_margin_turns";
     case ProofItem::Ring:
         return "ring_s";
+    case ProofItem::Buzz:
+        return "buzz_s";
+    case ProofItem::Sympathy:
+        return "instruments_that_buzz";
     }
     return "";
 }

@@ -12,14 +12,17 @@ enum class ProofItem {
     CentrePitch,
     EdgeOverCentre,
     Strainer,
-    Ring
+    WireMargin,
+    Ring,
+    Buzz,
+    Sympathy
 };
 enum class ProofVerdict { Settled, Near, Off, NotMeasured };
 enum class Known { Measured, Predicted, Said, ByGauge };
 
 struct ProofLine {
     ProofItem item;
-    double wanted = 0;             ///< Hz, cents, ratio, turns or seconds, by item
+    double wanted = 0;             ///< Hz, cents, ratio, turns, seconds or instruments, by item
     std::optional<double> reached; ///< same unit; empty when not known
     Known known = Known::Measured; ///< where `reached` comes from
     ProofVerdict verdict = ProofVerdict::NotMeasured;

@@ -75,6 +75,16 @@ Outcome withHead(Session session, HeadSide side, Result<HeadWork, StepRefusal> w
     return session;
 }
 
+constexpr std::size_t kLongestName = 120; // bytes
+
+/// Figures that a thing on a head can have.
+bool isUsable(const PadKind& kind) {
+    const auto within = [](double value, double low, double high) { return value >= low && value <= high; };
+    return within(kind.mass.value, 0.0, 0.5) && within(kind.lossFactor, 0.0, 2.0) &&
+           within(kind.radius.value, 0.001, 0.2) && within(kind.resistance, 0.0, 500.0) &&
+           within(kind.stiffness, 0.0, 1e5) && within(kind.delay.value, 0.0, 0.5);
+}
+
 Outcome withPads(Session session, std::vector<Pad> others, const Pad& pad, std::size_t at) {
     const PadProblem problem = checkPad(pad, others, session.drum.shell);
     if (problem != PadProblem::None)
@@ -290,14 +300,24 @@ struct Applier {
         session.hurry.reset();
         return session;
     }
+    /// With nothing on the head and the lever off, as it is at Muffling, its ring teaches the drum's own
+    /// damping.
+    void learnOpenRing() {
+        if (session.station != Station::Muffling || !session.pads.empty() || !targetsOf(session))
+            return;
+        if (const auto heard = strokesSay(session).ring)
+            session.openRing = OpenRing{
+                *heard, predictMuffling(session.drum, knownState(session), {}).ringBefore, session.clock};
+    }
     Outcome operator()(const StrokeHeard& c) {
-        if (session.strokesAt < std::max({session.batterAt, session.snareSideAt, session.padsAt}))
+        if (!strokesHold(session))
             session.strokes.clear();
         if (session.strokes.size() >= kMostStrokes)
             session.strokes.erase(session.strokes.begin());
         session.strokes.push_back(c.stroke);
         session.strokes.back().strainer = session.wires.strainer;
         session.strokesAt = session.clock;
+        learnOpenRing();
         return session;
     }
     Outcome operator()(const CardTapHeard& c) {
@@ -376,7 +396,90 @@ struct Applier {
         session.wires.neighbours = c.neighbours;
         return session;
     }
+    Outcome operator()(const JudgeWires& c) {
+        session.wires.judging = c.judging;
+        return session;
+    }
+    Outcome operator()(const VoiceHeard& c) {
+        session.wires.voice = VoiceAnswer{c.gainDb, session.wires.strainer};
+        return session;
+    }
+    Outcome operator()(const LayPads& c) {
+        if (c.pads.size() > kMostPads)
+            return failure(Refusal::TooManyPads);
+        std::vector<Pad> laid;
+        for (const Pad& pad : c.pads) {
+            const PadProblem problem = checkPad(pad, laid, session.drum.shell);
+            if (problem != PadProblem::None)
+                return failure(refusalOf(problem));
+            laid.push_back(pad);
+        }
+        session.pads = std::move(laid);
+        session.padsAt = session.clock;
+        return session;
+    }
+    Outcome operator()(const PlaceMicrophone& c) {
+        if (c.microphone &&
+            (c.microphone->height < kLowestMicrophone || c.microphone->height > kHighestMicrophone ||
+             c.microphone->fromCentre.value < 0.0 || c.microphone->fromCentre > kFarthestMicrophone))
+            return failure(Refusal::MicrophoneOutOfRange);
+        session.microphone = c.microphone;
+        return session;
+    }
+    Outcome operator()(const KeepKind& c) {
+        if (!isOwnKind(c.kind) || c.kind.id.size() > kLongestName || !isUsable(c.kind))
+            return failure(Refusal::KindOutOfRange);
+        std::erase_if(session.ownKinds, [&](const PadKind& kind) { return kind.id == c.kind.id; });
+        session.ownKinds.push_back(c.kind);
+        return session;
+    }
+    Outcome operator()(const BeginExperiment& c) {
+        if (session.experiment)
+            return failure(Refusal::ExperimentUnderWay);
+        if (c.what.size() > kLongestName)
+            return failure(Refusal::TooLongAName);
+        const StrokesSay before = strokesSay(session);
+        if (before.strokes == 0)
+            return failure(Refusal::NothingHeardYet);
+        session.experiment = Experiment{c.what, session.pads, session.wires.strainer, before, session.clock};
+        return session;
+    }
+    Outcome operator()(const EndExperiment& c) {
+        if (!session.experiment)
+            return failure(Refusal::NoExperiment);
+        const Experiment experiment = *session.experiment;
+        const Changed changed = changedSince(session);
+        if (!c.keep && std::max(session.batterAt, session.snareSideAt) > experiment.at)
+            return failure(Refusal::HeadsTurnedInIt);
+        // What was heard before the change is not what the change did.
+        const StrokesSay after = changed == Changed::Nothing ? StrokesSay{} : strokesSay(session);
+        session.experiments.push_back({experiment.what, experiment.before, after, c.keep});
+        session.experiment.reset();
+        if (c.keep)
+            return session;
+        if (session.pads != experiment.pads) {
+            session.pads = experiment.pads;
+            session.padsAt = session.clock;
+        }
+        if (session.wires.strainer != experiment.strainer) {
+            session.wires.strainer = experiment.strainer;
+            session.wiresAt = session.clock;
+        }
+        return session;
+    }
+    Outcome operator()(const JudgeBlind& c) {
+        session.blind = c.result;
+        return session;
+    }
+    Outcome operator()(const SetStars& c) {
+        if (c.stars < 0 || c.stars > kMostStars)
+            return failure(Refusal::StarsOutOfRange);
+        session.stars = c.stars;
+        return session;
+    }
     Outcome operator()(const AddPad& c) {
+        if (session.pads.size() >= kMostPads)
+            return failure(Refusal::TooManyPads);
         return withPads(session, session.pads, c.pad, session.pads.size());
     }
     Outcome operator()(const MovePad& c) {
@@ -423,15 +526,17 @@ Result<Session, Refusal> apply(Session session, const Command& command) {
 
 const char* commandName(const Command& command) {
     static constexpr std::array names{
-        "go_to",         "choose_tone",     "choose_source", "finger_tight",     "group_turned",
-        "begin_tapping", "tap_heard",       "move_made",     "correct_count",    "start_again",
-        "set_strainer",  "answer_wires",    "answer_rattle", "add_pad",          "move_pad",
-        "remove_pad",    "set_note",        "mark_saved",    "set_wish",         "choose_school",
-        "set_weather",   "both_turned",     "choose_way",    "ask_again",        "card_tap",
-        "start_card",    "choose_handling", "stroke_heard",  "choose_condition", "prepared",
-        "gauge_read",    "choose_gauge",    "resists",       "retrace",          "nearest_rod",
-        "reminder",      "begin_hurry",     "end_hurry",     "begin_trial",      "end_trial",
-        "set_hand",      "rested",          "measure_wires", "set_neighbours"};
+        "go_to",          "choose_tone",     "choose_source", "finger_tight",     "group_turned",
+        "begin_tapping",  "tap_heard",       "move_made",     "correct_count",    "start_again",
+        "set_strainer",   "answer_wires",    "answer_rattle", "add_pad",          "move_pad",
+        "remove_pad",     "set_note",        "mark_saved",    "set_wish",         "choose_school",
+        "set_weather",    "both_turned",     "choose_way",    "ask_again",        "card_tap",
+        "start_card",     "choose_handling", "stroke_heard",  "choose_condition", "prepared",
+        "gauge_read",     "choose_gauge",    "resists",       "retrace",          "nearest_rod",
+        "reminder",       "begin_hurry",     "end_hurry",     "begin_trial",      "end_trial",
+        "set_hand",       "rested",          "measure_wires", "set_neighbours",   "judge_wires",
+        "voice_heard",    "lay_pads",        "microphone",    "keep_kind",        "begin_experiment",
+        "end_experiment", "judge_blind",     "set_stars"};
     static_assert(names.size() == std::variant_size_v<Command>);
     return names[command.index()];
 }

@@ -1,9 +1,13 @@
 #pragma once
 /// The whole state of the work on one drum towards one tone: one value, changed only by commands.
+#include "core/faults/player_or_drum.h"
+#include "core/faults/ring_causes.h"
 #include "core/muffling/muffling.h"
 #include "core/procedure/head_work.h"
 #include "core/procedure/pitch_card.h"
 #include "core/procedure/quick_plan.h"
+#include "core/procedure/ring_plans.h"
+#include "core/reading/voice_answer.h"
 #include "core/wires/sympathy.h"
 #include "core/wires/wire_fit.h"
 #include "core/wires/wire_sweep.h"
@@ -21,6 +25,14 @@ inline constexpr std::array kStations{Station::Drum,  Station::Tone,     Station
 enum class StationState { Open, Doing, Done, Stale };
 enum class SoundSource { Practice, File, Microphone };
 
+/// Whether the wires answered a voice beside the drum.
+struct VoiceAnswer {
+    double gainDb = 0; ///< by how much more they hissed with the lever on
+    Turns strainer;    ///< where the knob stood
+    bool answers() const { return gainDb >= kVoiceAnswersFrom; }
+    bool operator==(const VoiceAnswer&) const = default;
+};
+
 struct WireWork {
     Turns strainer; ///< of the knob from first contact
     bool begun = false;
@@ -28,7 +40,19 @@ struct WireWork {
     std::vector<RattleTest> rattles;
     std::optional<WireLayout> layout;  ///< as measured; empty until someone took a rule
     std::vector<Neighbour> neighbours; ///< instruments that may set them going
+    WireJudging judging = WireJudging::AsTone;
+    std::optional<VoiceAnswer> voice;
     bool operator==(const WireWork&) const = default;
+};
+
+/// A partial of a whole stroke, where the model could name it.
+struct StrokePartial {
+    int m = 0;
+    int order = 1;
+    Hertz frequency;
+    Seconds t60;
+    double levelDb = 0; ///< against the strongest of the stroke
+    bool operator==(const StrokePartial&) const = default;
 };
 
 /// One whole stroke at the stations after the heads, as far as it is kept.
@@ -39,10 +63,56 @@ struct HeardStroke {
     double levelDb = 0;
     bool wires = false; ///< they were heard
     Turns strainer;     ///< where the knob stood
+    std::vector<StrokePartial> partials{};
     bool operator==(const HeardStroke&) const = default;
 };
 /// More would say nothing new of the drum as it stands.
 inline constexpr std::size_t kMostStrokes = 40;
+
+/// What the strokes say of the drum as it stands, each the median of them.
+struct StrokesSay {
+    std::optional<Seconds> ring; ///< tone length with the wires off: wires take some of it
+    std::optional<Seconds> tone; ///< with the wires on, at this stop of the knob
+    std::optional<Seconds> buzz; ///< likewise
+    std::optional<Hertz> centre; ///< of all
+    int strokes = 0;
+    bool operator==(const StrokesSay&) const = default;
+};
+
+/// The ring of the head without anything laid on it, as heard, with what was predicted of it.
+struct OpenRing {
+    Seconds heard;
+    Seconds predicted;
+    int at = 0; ///< clock
+    bool operator==(const OpenRing&) const = default;
+};
+
+/// One thing is changed, and both are heard.
+struct Experiment {
+    std::string what; ///< the user's words
+    std::vector<Pad> pads;
+    Turns strainer;
+    StrokesSay before;
+    int at = 0; ///< clock
+    bool operator==(const Experiment&) const = default;
+};
+struct ExperimentResult {
+    std::string what;
+    StrokesSay before;
+    StrokesSay after;
+    bool kept = false;
+    bool operator==(const ExperimentResult&) const = default;
+};
+enum class Changed { Nothing, Pads, Strainer, Heads, Several };
+
+/// Before and after, heard level-matched without knowing which is which.
+struct BlindResult {
+    int trials = 0;
+    int before = 0; ///< times the earlier one was liked better; the rest of the trials: no difference
+    int after = 0;
+    bool operator==(const BlindResult&) const = default;
+};
+inline constexpr int kMostStars = 5;
 
 /// When to look at the drum again.
 enum class ReminderKind { RestOver, Recheck };
@@ -92,7 +162,14 @@ struct Session {
     WireWork wires;
     PitchCard card;
     std::vector<Pad> pads;
-    std::vector<HeardStroke> strokes; ///< of the drum as it stands since strokesAt
+    std::vector<HeardStroke> strokes;          ///< of the drum as it stands since strokesAt
+    std::vector<PadKind> ownKinds;             ///< calibrated by the user, newest last
+    std::optional<MicrophonePlace> microphone; ///< close to the batter, if one is set up
+    std::optional<OpenRing> openRing;
+    std::optional<Experiment> experiment;
+    std::vector<ExperimentResult> experiments;
+    std::optional<BlindResult> blind;
+    int stars = 0; ///< 1 to kMostStars; 0: not judged
     std::string note;
 
     int clock = 0;  ///< commands applied so far
@@ -276,6 +353,40 @@ struct SetNeighbours {
     std::vector<Neighbour> neighbours;
 };
 inline constexpr std::size_t kMostNeighbours = 12;
+/// By what the strainer's setting is judged.
+struct JudgeWires {
+    WireJudging judging = WireJudging::AsTone;
+};
+/// A voice was heard with the lever off and on.
+struct VoiceHeard {
+    double gainDb = 0;
+};
+/// All that lies on the batter at once, e.g. as a plan says.
+struct LayPads {
+    std::vector<Pad> pads;
+};
+inline constexpr std::size_t kMostPads = 9;
+/// Where the close microphone stands; empty: there is none.
+struct PlaceMicrophone {
+    std::optional<MicrophonePlace> microphone;
+};
+/// A thing of the user's own, calibrated; one of the same name is replaced.
+struct KeepKind {
+    PadKind kind;
+};
+struct BeginExperiment {
+    std::string what;
+};
+/// Kept as it is, or put back: pads and strainer stand as before then.
+struct EndExperiment {
+    bool keep = true;
+};
+struct JudgeBlind {
+    BlindResult result;
+};
+struct SetStars {
+    int stars = 0;
+};
 struct AddPad {
     Pad pad;
 };
@@ -297,7 +408,9 @@ using Command =
                  RemovePad, SetNote, MarkSaved, SetWish, ChooseSchool, SetWeather, BothTurned, ChooseWay,
                  AskAgain, CardTapHeard, StartCard, ChooseHandling, StrokeHeard, ChooseCondition, Prepared,
                  GaugeRead, ChooseGauge, Resists, RetraceHead, SetNearestRod, SetReminder, BeginHurry,
-                 EndHurry, BeginTrial, EndTrial, SetHand, Rested, MeasureWires, SetNeighbours>;
+                 EndHurry, BeginTrial, EndTrial, SetHand, Rested, MeasureWires, SetNeighbours, JudgeWires,
+                 VoiceHeard, LayPads, PlaceMicrophone, KeepKind, BeginExperiment, EndExperiment, JudgeBlind,
+                 SetStars>;
 
 enum class Refusal {
     WrongStage,
@@ -330,6 +443,15 @@ enum class Refusal {
     PadOnLandingArea,
     PadsOverlap,
     NoSuchPad,
+    TooManyPads,
+    MicrophoneOutOfRange,
+    KindOutOfRange,
+    NothingHeardYet, ///< an experiment compares with what was heard before it
+    ExperimentUnderWay,
+    NoExperiment,
+    HeadsTurnedInIt, ///< pads and strainer can be put back, heads cannot
+    StarsOutOfRange,
+    TooLongAName,
 };
 
 /// The session after the command, or why it cannot be. Pure: equal input, equal output.
@@ -363,14 +485,23 @@ WireAdvice wireAdviceOf(const Session& session);
 std::vector<Calming> calmingsOf(const Session& session);
 /// What is known of the gauge at hand, from earlier sessions and this one.
 std::vector<GaugePoint> gaugePoints(const Session& session);
-/// What the strokes say of the drum as it stands, each the median of them.
-struct StrokesSay {
-    std::optional<Seconds> ring; ///< tone length with the wires off: wires take some of it
-    std::optional<Seconds> tone; ///< with the wires on, at this stop of the knob
-    std::optional<Seconds> buzz; ///< likewise
-};
-/// Empty throughout when none was heard, or the heads or the pads were moved since.
+/// Whether the strokes heard are of the drum as it stands: neither heads nor pads were moved since.
+bool strokesHold(const Session& session);
+/// Empty throughout when none was heard, or they no longer hold.
 StrokesSay strokesSay(const Session& session);
+/// Factor on the batter's own decay rates that its open ring teaches, 1 before one was heard, or when the
+/// heads were turned since.
+double dampingLearned(const Session& session);
+/// What lies on the batter and what it does, by all that is known.
+MufflingPrediction mufflingOf(const Session& session, HeardFrom from = HeardFrom::Head);
+/// Where the wish of a plan comes from: the session as it stands.
+std::vector<RingPlan> ringPlansOf(const Session& session);
+RingEvidence ringEvidence(const Session& session);
+/// The strokes of the drum as it stands, as backbeats, in order of time; empty when they no longer hold.
+std::vector<Backbeat> backbeatsOf(const Session& session);
+StrokeScatter scatterOf(const Session& session);
+/// What differs from when the experiment began. @pre session.experiment
+Changed changedSince(const Session& session);
 /// Where the model expects the partials of a whole stroke, both heads free.
 Expectation strokeExpectation(const Session& session);
 /// Where the model expects the partials of the next tap of the pitch card. @pre a place is due
@@ -381,7 +512,5 @@ std::optional<CardSays> cardSays(const Session& session);
 inline constexpr Celsius kColdest{-20.0};
 inline constexpr Celsius kHottest{50.0};
 inline constexpr Metres kHighest{6000.0}; ///< above the sea
-
-inline constexpr double kFarthestStrainer = 6.0; ///< turns from first contact
 
 } // namespace bombo

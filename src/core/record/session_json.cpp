@@ -112,10 +112,30 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireLayout, strands, plate, wall
                                                 buttGap)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(NeighbourPartial, frequency, t60, levelDb)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Neighbour, name, kind, partials)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, layout, neighbours)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(PadKind, id, mass, lossFactor, radius)
+NLOHMANN_JSON_SERIALIZE_ENUM(WireJudging, {{WireJudging::AsTone, "as_tone"},
+                                           {WireJudging::LoosestClean, "loosest_clean"},
+                                           {WireJudging::EqualLengths, "equal_lengths"},
+                                           {WireJudging::Dry, "dry"},
+                                           {WireJudging::Wet, "wet"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(VoiceAnswer, gainDb, strainer)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, layout, neighbours,
+                                                judging, voice)
+NLOHMANN_JSON_SERIALIZE_ENUM(Footprint, {{Footprint::Disc, "disc"},
+                                         {Footprint::Ring, "ring"},
+                                         {Footprint::Across, "across"},
+                                         {Footprint::Arc, "arc"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PadKind, id, mass, lossFactor, radius, footprint, resistance,
+                                                stiffness, delay, withTension, beneath, partOfHead)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeardStroke, centre, tone, buzz, levelDb, wires, strainer)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(StrokePartial, m, order, frequency, t60, levelDb)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeardStroke, centre, tone, buzz, levelDb, wires, strainer,
+                                                partials)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(StrokesSay, ring, tone, buzz, centre, strokes)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(OpenRing, heard, predicted, at)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(MicrophonePlace, angle, fromCentre, height)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Experiment, what, pads, strainer, before, at)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(ExperimentResult, what, before, after, kept)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(BlindResult, trials, before, after)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Reminder, kind, due)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, until, tolerance)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugePoint, mark, tension)
@@ -124,9 +144,10 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Session, drum, tone, wish, schoo
                                                 tolerance, strays, largestStep, seating, wiresAway,
                                                 leftHanded, nearestRod, gauge, reminder, hurry, source,
                                                 practiceSeed, snareSide, batter, wires, card, pads, strokes,
-                                                note, clock, toneAt, weatherAt, snareSideAt, batterAt,
-                                                snareSideHeardAt, batterHeardAt, wiresAt, padsAt, cardAt,
-                                                strokesAt, savedAt)
+                                                ownKinds, microphone, openRing, experiment, experiments,
+                                                blind, stars, note, clock, toneAt, weatherAt, snareSideAt,
+                                                batterAt, snareSideHeardAt, batterHeardAt, wiresAt, padsAt,
+                                                cardAt, strokesAt, savedAt)
 
 namespace {
 

@@ -1,5 +1,6 @@
 /// What a session says of itself: all that follows from it and is never stored.
 #include "core/record/session.h"
+#include "core/units/median.h"
 
 #include <algorithm>
 
@@ -88,29 +89,33 @@ std::vector<GaugePoint> gaugePoints(const Session& session) {
     return points;
 }
 
+bool strokesHold(const Session& session) {
+    return session.strokesAt >= std::max({session.batterAt, session.snareSideAt, session.padsAt});
+}
+
 StrokesSay strokesSay(const Session& session) {
-    if (session.strokesAt < std::max({session.batterAt, session.snareSideAt, session.padsAt}))
+    if (!strokesHold(session))
         return {};
+    std::vector<Hertz> centres;
     std::vector<Seconds> rings;
     std::vector<Seconds> tones;
     std::vector<Seconds> buzzes;
     for (const HeardStroke& stroke : session.strokes) {
+        centres.push_back(stroke.centre);
         if (!stroke.wires && stroke.tone)
             rings.push_back(*stroke.tone);
-        if (!stroke.buzz || stroke.strainer != session.wires.strainer)
+        if (!stroke.wires || stroke.strainer != session.wires.strainer)
             continue;
-        buzzes.push_back(*stroke.buzz);
+        if (stroke.buzz)
+            buzzes.push_back(*stroke.buzz);
         if (stroke.tone)
             tones.push_back(*stroke.tone);
     }
-    const auto median = [](std::vector<Seconds>& values) -> std::optional<Seconds> {
-        if (values.empty())
-            return std::nullopt;
-        const auto at = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
-        std::nth_element(values.begin(), at, values.end());
-        return *at;
+    const auto median = []<class T>(std::vector<T>& values) -> std::optional<T> {
+        return values.empty() ? std::nullopt : std::optional(medianOf(std::move(values)));
     };
-    return {median(rings), median(tones), median(buzzes)};
+    return {median(rings), median(tones), median(buzzes), median(centres),
+            static_cast<int>(session.strokes.size())};
 }
 
 Expectation strokeExpectation(const Session& session) {
@@ -179,12 +184,24 @@ Sweep sweepOf(const Session& session) {
             .snareSideFilmLoad = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension),
             .margin = wireMarginWanted(briefOf(session)),
             .current = session.wires.strainer,
+            .judging = session.wires.judging,
             .tests = session.wires.tests,
             .rattles = session.wires.rattles};
 }
 
 WireAdvice wireAdviceOf(const Session& session) {
-    return adviseWires(sweepOf(session));
+    Sweep sweep = sweepOf(session);
+    const WireAdvice advice = adviseWires(sweep);
+    if (sweep.judging != WireJudging::EqualLengths)
+        return advice;
+    // Where both last alike follows from the span and from what was heard; the span is found first.
+    std::vector<LengthPoint> points;
+    if (strokesHold(session))
+        for (const HeardStroke& stroke : session.strokes)
+            if (stroke.buzz && stroke.tone)
+                points.push_back({stroke.strainer, *stroke.buzz, *stroke.tone});
+    sweep.equalLengths = whereLengthsMeet(points, advice.rattle.turns, advice.chokeAbove);
+    return adviseWires(sweep);
 }
 
 std::vector<Calming> calmingsOf(const Session& session) {
@@ -192,6 +209,121 @@ std::vector<Calming> calmingsOf(const Session& session) {
     return calmings(session.drum, knownState(session), session.wires.neighbours,
                     {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
                      .turnsPer10Db = kTurnsPerDynamic});
+}
+
+double dampingLearned(const Session& session) {
+    if (!session.openRing || session.openRing->at < std::max(session.batterAt, session.snareSideAt))
+        return 1.0;
+    return std::clamp(session.openRing->predicted / session.openRing->heard, 0.4, 2.5);
+}
+
+namespace {
+
+HearingPoint pointOf(const Session& session, HeardFrom from) {
+    return {from, session.microphone.value_or(MicrophonePlace{})};
+}
+
+Muffler mufflerOf(const Session& session, HeardFrom from) {
+    return {session.drum, knownState(session), pointOf(session, from), dampingLearned(session)};
+}
+
+} // namespace
+
+MufflingPrediction mufflingOf(const Session& session, HeardFrom from) {
+    return mufflerOf(session, from).with(session.pads);
+}
+
+std::vector<RingPlan> ringPlansOf(const Session& session) {
+    const WireAdvice advice = wireAdviceOf(session);
+    RingPlanWish wish{.ring = ringWanted(briefOf(session)),
+                      .laid = {},
+                      .perTurn = turnModelOf(session).batter.perTurn(),
+                      .damping = dampingLearned(session)};
+    for (const Pad& pad : session.pads) // what belongs to the head stays with it
+        if (pad.kind.partOfHead)
+            wish.laid.push_back(pad);
+    if (session.wires.begun && !session.tone.wiresOff)
+        wish.knob = session.wires.strainer;
+    wish.whisperChoke = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
+    wish.loosest = advice.rattleBelow;
+    return ringPlans(session.drum, knownState(session), wish);
+}
+
+RingEvidence ringEvidence(const Session& session) {
+    RingEvidence evidence;
+    const auto heard = strokesSay(session).ring;
+    evidence.ring = heard ? *heard : mufflingOf(session).ringAfter;
+    evidence.wanted = ringWanted(briefOf(session));
+    evidence.tolerance = session.tolerance;
+    if (const auto estimate = lastEstimate(session.batter))
+        evidence.widest = estimate->widest;
+    if (session.openRing)
+        evidence.damping = dampingLearned(session);
+    evidence.meanPlace = scatterOf(session).meanPlace;
+    if (session.microphone) {
+        evidence.atMicrophone = mufflingOf(session, HeardFrom::Microphone).ringAfter;
+        evidence.inRoom = mufflingOf(session, HeardFrom::Room).ringAfter;
+    }
+    evidence.centre = namedPitches(knownState(session)).centre;
+    return evidence;
+}
+
+namespace {
+
+/// Of the lowest (1,1) against the lowest (0,1) partial, dB.
+std::optional<double> balanceOf(const HeardStroke& stroke) {
+    std::optional<double> middle;
+    std::optional<double> edge;
+    for (const StrokePartial& partial : stroke.partials) {
+        if (partial.order != 1 || partial.m > 1)
+            continue;
+        std::optional<double>& level = partial.m == 0 ? middle : edge;
+        level = std::max(level.value_or(-200.0), partial.levelDb);
+    }
+    return middle && edge ? std::optional(*edge - *middle) : std::nullopt;
+}
+
+} // namespace
+
+std::vector<Backbeat> backbeatsOf(const Session& session) {
+    if (!strokesHold(session) || session.strokes.empty())
+        return {};
+    // Strokes with and without wires do not compare, nor those at two stops of the knob.
+    const HeardStroke& last = session.strokes.back();
+    std::vector<HeardStroke> alike;
+    std::vector<double> balances;
+    for (const HeardStroke& stroke : session.strokes) {
+        if (stroke.wires != last.wires || (last.wires && stroke.strainer != last.strainer))
+            continue;
+        alike.push_back(stroke);
+        if (const auto balance = balanceOf(stroke))
+            balances.push_back(*balance);
+    }
+    const double usual = balances.empty() ? 0.0 : medianOf(balances);
+    std::vector<Backbeat> strokes;
+    for (const HeardStroke& stroke : alike) {
+        Backbeat backbeat{stroke.levelDb, {}, stroke.tone};
+        if (const auto balance = balanceOf(stroke))
+            backbeat.place = placeFromBalance(*balance - usual);
+        strokes.push_back(backbeat);
+    }
+    return strokes;
+}
+
+StrokeScatter scatterOf(const Session& session) {
+    return scatterOf(backbeatsOf(session));
+}
+
+Changed changedSince(const Session& session) {
+    const Experiment& experiment = session.experiment.value();
+    std::vector<Changed> changes;
+    if (session.pads != experiment.pads)
+        changes.push_back(Changed::Pads);
+    if (session.wires.strainer != experiment.strainer)
+        changes.push_back(Changed::Strainer);
+    if (std::max(session.batterAt, session.snareSideAt) > experiment.at)
+        changes.push_back(Changed::Heads);
+    return changes.empty() ? Changed::Nothing : changes.size() == 1 ? changes.front() : Changed::Several;
 }
 
 Expectation cardExpectation(const Session& session) {

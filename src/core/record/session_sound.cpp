@@ -38,9 +38,9 @@ std::optional<PreviewStroke> presentStroke(const Session& session) {
     PreviewStroke stroke;
     stroke.heads = knownState(session);
     stroke.pads = session.pads;
+    stroke.damping = dampingLearned(session);
     if (!session.tone.wiresOff)
-        stroke.buzz = buzzAt(wireMarginNow(session),
-                             predictMuffling(session.drum, stroke.heads, session.pads).ringAfter);
+        stroke.buzz = buzzAt(wireMarginNow(session), mufflingOf(session).ringAfter);
     return stroke;
 }
 
@@ -59,8 +59,7 @@ Tone toneOfSetup(const Session& session) {
     tone.brightness.reset();
     tone.batterEdgeAt14 = edge(HeadSide::Batter) * (session.drum.shell.diameter / inches(14));
     tone.snareSideAbove = centsBetween(edge(HeadSide::Batter), edge(HeadSide::SnareSide));
-    tone.ring = heardBatter ? predictMuffling(session.drum, knownState(session), session.pads).ringAfter
-                            : ringWanted(briefOf(session));
+    tone.ring = heardBatter ? mufflingOf(session).ringAfter : ringWanted(briefOf(session));
     tone.wireMargin = wireMarginNow(session);
     return tone;
 }

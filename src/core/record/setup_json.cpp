@@ -1,4 +1,5 @@
 #include "core/record/json_values.h"
+#include "core/record/proof.h"
 
 namespace bombo {
 
@@ -10,6 +11,59 @@ std::optional<Hertz> measuredHertz(const Json& summary, const char* head) {
         return std::nullopt;
     return Hertz{found->get<double>()};
 }
+
+namespace {
+
+Json padsJson(const std::vector<Pad>& pads) {
+    Json laid = Json::array();
+    for (const Pad& pad : pads)
+        laid.push_back({{"kind", pad.kind.id},
+                        {"radius_m", pad.fromCentre.value},
+                        {"angle_deg", pad.angle.value * 180.0 / std::numbers::pi}});
+    return laid;
+}
+
+const char* knownName(Known known) {
+    switch (known) {
+    case Known::Measured:
+        return "measured";
+    case Known::Predicted:
+        return "predicted";
+    case Known::Said:
+        return "said";
+    case Known::ByGauge:
+        break;
+    }
+    return "by_gauge";
+}
+
+/// Every line of the proof with where its figure comes from.
+Json proofJson(const Session& session) {
+    Json lines = Json::array();
+    if (!targetsOf(session))
+        return lines;
+    for (const ProofLine& line : proofLines(session))
+        lines.push_back({{"item", proofItemName(line.item)},
+                         {"wanted", line.wanted},
+                         {"reached", line.reached ? Json(*line.reached) : Json()},
+                         {"known", line.reached ? Json(knownName(line.known)) : Json()},
+                         {"verdict", proofVerdictName(line.verdict)},
+                         {"stale", line.isStale}});
+    return lines;
+}
+
+Json seconds(const std::optional<Seconds>& time) {
+    return time ? Json(time->value) : Json();
+}
+
+Json saysJson(const StrokesSay& says) {
+    return {{"ring_s", seconds(says.ring)},
+            {"tone_s", seconds(says.tone)},
+            {"buzz_s", seconds(says.buzz)},
+            {"strokes", says.strokes}};
+}
+
+} // namespace
 
 Json setupSummary(const Session& session) {
     auto headJson = [&](HeadSide side) {
@@ -26,19 +80,43 @@ Json setupSummary(const Session& session) {
         }
         return head;
     };
-    const MufflingPrediction muffling = predictMuffling(session.drum, knownState(session), session.pads);
-    Json pads = Json::array();
-    for (const Pad& pad : session.pads)
-        pads.push_back({{"kind", pad.kind.id},
-                        {"radius_m", pad.fromCentre.value},
-                        {"angle_deg", pad.angle.value * 180.0 / std::numbers::pi}});
+    Json experiments = Json::array();
+    for (const ExperimentResult& result : session.experiments)
+        experiments.push_back({{"what", result.what},
+                               {"before", saysJson(result.before)},
+                               {"after", saysJson(result.after)},
+                               {"kept", result.kept}});
+    Json microphone;
+    if (session.microphone)
+        microphone = {{"angle_deg", session.microphone->angle.value * 180.0 / std::numbers::pi},
+                      {"distance_m", session.microphone->fromCentre.value},
+                      {"height_m", session.microphone->height.value}};
+    const auto metres = [](const std::optional<Metres>& length) {
+        return length ? Json(length->value) : Json();
+    };
+    Json layout;
+    if (session.wires.layout)
+        layout = {{"strainer_gap_m", metres(session.wires.layout->strainerGap)},
+                  {"butt_gap_m", metres(session.wires.layout->buttGap)}};
+    Json blind;
+    if (session.blind)
+        blind = {{"trials", session.blind->trials},
+                 {"before", session.blind->before},
+                 {"after", session.blind->after}};
     return {{"drum", session.drum.name},
             {"tone", session.tone.name},
             {"batter", headJson(HeadSide::Batter)},
             {"snare_side", headJson(HeadSide::SnareSide)},
             {"strainer_turns", session.wires.begun ? Json(session.wires.strainer.value) : Json()},
-            {"ring_predicted_s", muffling.ringAfter.value},
-            {"pads", pads},
+            {"ring_predicted_s", mufflingOf(session).ringAfter.value},
+            {"heard", saysJson(strokesSay(session))},
+            {"pads", padsJson(session.pads)},
+            {"microphone", microphone},
+            {"wire_layout", layout},
+            {"proof", proofJson(session)},
+            {"experiments", experiments},
+            {"blind", blind},
+            {"stars", session.stars},
             {"temperature_c", session.weather.temperature.value},
             {"note", session.note}};
 }

@@ -28,6 +28,47 @@ std::vector<StrokeMode> strokeModes(const Drum& drum, const DrumState& state, St
 /// that. Source: docs/physics.md, section 11.
 double wireDrive(const Drum& drum, const DrumState& state, StrokePlace place);
 
+/// How long the wires are thrown off and strike again after a stroke that would choke so many turns further
+/// on: thrown off, they bounce on until the acceleration of the head under them, a sum of decaying modes, has
+/// fallen below what keeps a bouncing body going (0.15 of their pull: periodic bouncing, restitution 0.91). 0
+/// s when the stroke is choked. Monotonic: never longer for a tighter knob. Source: docs/physics.md,
+/// section 11.
+/// @param modes    of the stroke, see strokeModes
+/// @param toChoke  of the same stroke, from where the knob stands
+Seconds strikeLength(const std::vector<StrokeMode>& modes, Turns toChoke,
+                     double perDynamic = kTurnsPerDynamic);
+
+/// What the strands do to the head they are pulled onto.
+struct WirePull {
+    double force = 0;   ///< on the head, N
+    double strands = 0; ///< tension of all of them together, N
+    Metres bend;        ///< of the head in the middle, inward
+    Cents raised;       ///< of its own centre pitch, while they lie on it
+};
+/// The pull grows tenfold in power with every kTurnsPerDynamic; what a whisper in the middle throws is known
+/// from its choke point (kWhisperPull). The head bends as a membrane under a line load; the strands' own
+/// tension adds its stiffness to the (0,1) mode for the half of each swing in which they lie on it. Estimates
+/// in absolute size, docs/physics.md, section 11.
+WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisperChoke);
+inline constexpr double kWhisperPull = 100.0; ///< m/s^2 that a whisper in the middle overcomes; estimate
+
+inline constexpr Turns kEasySpan{1.0}; ///< that a hand finds without counting
+
+/// Snare-side tension from which on the clean span is so wide that a knob finds it; empty when the film's
+/// limit comes first. At least the present one when that is enough.
+/// @param span of now, from loosest clean to tightest
+std::optional<Tension> tightEnough(const Drum& drum, const DrumState& state, Turns span,
+                                   Turns wanted = kEasySpan);
+/// How the lengths of buzz and tone compare at a stop.
+struct LengthPoint {
+    Turns turns;
+    Seconds buzz;
+    Seconds tone;
+};
+/// Where both last alike: ln(buzz / tone) falls along the knob on a straight line, its prior from the span
+/// (equal at 0.3 of it, a third at 0.8), then from what was heard. Bayesian regression.
+KnobPlace whereLengthsMeet(const std::vector<LengthPoint>& points, Turns rattle, Turns choke);
+
 /// By how much further the knob may be tightened until the same stroke chokes, when the drum is tuned from
 /// one state to another; the ratio of the drives, 10 dB of it for kTurnsPerDynamic.
 Turns chokeShift(const Drum& drum, const DrumState& from, const DrumState& to, StrokePlace place);

@@ -30,12 +30,29 @@ struct RattleTest {
 
 enum class StrainerAdvice { Tighten, Loosen, Leave, TestMore };
 
+/// By what the setting is judged.
+enum class WireJudging {
+    AsTone,       ///< so far into the clean span as the tone wants
+    LoosestClean, ///< the loosest clean setting that still answers a whisper
+    EqualLengths, ///< buzz as long as the drum's tone
+    Dry,          ///< the tightest that answers a whisper near the edge
+    Wet           ///< a quarter turn below clean: a loud stroke may rattle on a little
+};
+
+/// A place on the knob with what it is known to.
+struct KnobPlace {
+    Turns turns; ///< from first contact
+    Turns error; ///< one standard error
+};
+
 struct WireAdvice {
     StrainerAdvice advice = StrainerAdvice::TestMore;
-    Turns recommended;             ///< of the knob from first contact, in eighths
-    Turns error;                   ///< one standard error of it
-    Turns rattleBelow;             ///< looser than this, a loud stroke rattles on
-    Turns chokeAbove;              ///< tighter than this, a whisper near the edge is not answered
+    Turns recommended; ///< of the knob from first contact, in eighths
+    Turns error;       ///< one standard error of it
+    Turns rattleBelow; ///< looser than this, a loud stroke rattles on
+    Turns chokeAbove;  ///< tighter than this, a whisper near the edge is not answered
+    std::array<std::array<KnobPlace, kDynamics.size()>, kPlaces.size()> chokes{}; ///< see choke()
+    KnobPlace rattle{};            ///< as found; rattleBelow is never below first contact
     std::optional<Turns> nextTest; ///< the stop whose answers would tell most; empty if nothing is gained
     bool contradictory = false;    ///< a stroke answered where by the others it should long be choked, or the
                                    ///< other way about: one of the answers is wrong
@@ -43,16 +60,25 @@ struct WireAdvice {
         false; ///< strokes at the middle or the edge alone: the other is taken from usual drums
     bool noUsableSpan =
         false; ///< rattle begins before choke ends: tighten the snare side or change the wires
+
+    /// Where a stroke chokes.
+    const KnobPlace& choke(StrokePlace place, Dynamic dynamic) const {
+        return chokes[static_cast<std::size_t>(place)][static_cast<std::size_t>(dynamic)];
+    }
 };
 
-/// Knob turns that move the choke point by one step of dynamics (10 dB of stroke), and by moving to the edge.
+inline constexpr double kFarthestStrainer = 6.0; ///< turns from first contact
+
+/// Knob turns that move the choke point by one step of dynamics (10 dB of stroke), and by moving to the edge:
+/// of a usual drum; what the answers say of this one counts more.
 inline constexpr double kTurnsPerDynamic = 0.8;
 inline constexpr double kTurnsLostAtEdge = 0.6;
 
 /// Turns beyond which a stroke is no longer answered, given the whisper-at-the-middle choke point.
-inline Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic) {
-    return {whisperMiddle.value + kTurnsPerDynamic * static_cast<int>(dynamic) -
-            (place == StrokePlace::Edge ? kTurnsLostAtEdge : 0.0)};
+inline Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic,
+                        double perDynamic = kTurnsPerDynamic, double lostAtEdge = kTurnsLostAtEdge) {
+    return {whisperMiddle.value + perDynamic * static_cast<int>(dynamic) -
+            (place == StrokePlace::Edge ? lostAtEdge : 0.0)};
 }
 
 /// What is known of the wires of a drum: before any stroke, and of the strokes that were tried.
@@ -61,7 +87,9 @@ struct Sweep {
     double snareSideFilmLoad = 0; ///< a tighter head throws the strands harder
     double margin = 0.5; ///< 0: loosest clean setting; 1: tightest that answers a whisper at the edge
     Turns current;       ///< of the knob, from first contact
-    std::vector<WireTest> tests{}; ///< one a stroke and stop
+    WireJudging judging = WireJudging::AsTone; ///< else `margin` does not count
+    std::optional<KnobPlace> equalLengths{};   ///< where buzz and tone last alike, for that judging
+    std::vector<WireTest> tests{};             ///< one a stroke and stop
     std::vector<RattleTest> rattles{};
 };
 
@@ -69,8 +97,9 @@ struct Sweep {
 inline constexpr int kMostTestStops = 4;
 
 /// Threshold model: strands stay on the head while the pull outweighs the head's acceleration; each 10 dB of
-/// stroke moves the choke point by the same turns. Gaussian prior over (whisper choke, rattle), logistic
-/// answers with a share of slips, posterior on a grid. Source: docs/physics.md, section 11.
+/// stroke moves the choke point by the same turns. Gaussian prior over (whisper choke, turns for a dynamic,
+/// turns lost at the edge) and over the rattle, logistic answers with a share of slips, posterior on a grid.
+/// Source: docs/physics.md, section 11.
 WireAdvice adviseWires(const Sweep& sweep);
 
 /// A stroke to try; `asksRattle`: loud at the middle, and whether the wires rattle on after it.

@@ -57,6 +57,7 @@ TEST(Muffling, FirstOrderShiftOfAPointMass) {
     // A light mass M where the shape is w lowers a mode of modal mass m by M w^2 / (2 m) of its frequency.
     Pad light = padAt(0.10, 0);
     light.kind.mass = Kilograms{1e-6};
+    light.kind.radius = Metres{1e-6};
     const MufflingPrediction p = predictMuffling(plover(), tuned(), {light});
     for (const CoupledMode& mode : coupledModes(tuned(), {.highestM = 0}))
         for (const MuffledPartial& partial : p.partials)
@@ -69,7 +70,9 @@ TEST(Muffling, FirstOrderShiftOfAPointMass) {
 }
 
 TEST(Muffling, OneMemberOfAPairAvoidsASinglePad) {
-    const MufflingPrediction p = predict({padAt(0.13, 75)});
+    Pad small = padAt(0.13, 75); // a wide one reaches beyond the nodal line
+    small.kind.radius = Metres{1e-6};
+    const MufflingPrediction p = predict({small});
     for (int m = 1; m <= 3; ++m) {
         std::vector<MuffledPartial> pair;
         for (const MuffledPartial& partial : p.partials)

@@ -123,8 +123,7 @@ TEST(PracticeDrum, AnsweringWiresAreHeardAsWires) {
     const HiddenNature nature = drawNature(plover(), 8);
     for (const Dynamic dynamic : {Dynamic::Medium, Dynamic::Loud})
         for (const double before : {2.6, 2.0}) { // turns before that stroke is choked
-            const double strainer =
-                chokeTurns(nature.whisperChoke, StrokePlace::Middle, dynamic).value - before;
+            const double strainer = chokeOf(nature, StrokePlace::Middle, dynamic).value - before;
             EXPECT_EQ(readTap(wireTap(strainer, dynamic)).verdict, Verdict::WiresOn)
                 << strainer << ' ' << static_cast<int>(dynamic);
         }

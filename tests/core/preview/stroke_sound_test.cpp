@@ -14,7 +14,7 @@ using testing::plover;
 
 PreviewStroke open() {
     const Targets targets = targetsFor(plover(), chase()).value();
-    return {drumState(plover(), targets.batter.tension, targets.snareSide.tension), {}, {}, {}};
+    return {drumState(plover(), targets.batter.tension, targets.snareSide.tension), {}, 1.0, {}, {}};
 }
 
 /// The stroke as the ear of the program hears it.

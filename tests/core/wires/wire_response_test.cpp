@@ -3,6 +3,7 @@
 #include "support/drums.h"
 
 #include <gtest/gtest.h>
+#include <numbers>
 
 namespace bombo {
 namespace {
@@ -93,6 +94,106 @@ TEST(WireResponse, VelocitiesAreThoseOfOneNewtonSecond) {
         EXPECT_GT(mode.rate, 0.0);
         EXPECT_LE(mode.frequency.value, 1500.0);
     }
+}
+
+TEST(StrikeLength, ATighterKnobNeverBuzzesLonger) {
+    for (const StrokePlace place : kPlaces) {
+        const auto modes = strokeModes(plover(), tuned(3700, 3000), place);
+        Seconds before{100.0};
+        for (double toChoke = 4.0; toChoke >= -0.5; toChoke -= 0.125) {
+            const Seconds now = strikeLength(modes, Turns{toChoke});
+            EXPECT_LE(now, before);
+            before = now;
+        }
+        EXPECT_EQ(before, Seconds{}); // choked
+    }
+}
+
+TEST(StrikeLength, OneModeFallsByItsOwnRate) {
+    // 10 dB a dynamic of turns, and the bounce that goes on to 0.148 of the pull: exp(-r t) = 0.148 10^(-dB /
+    // 20). The peak itself comes a quarter of a period late, 1.25 ms.
+    StrokeMode mode;
+    mode.frequency = Hertz{200};
+    mode.rate = 12.0;
+    mode.velocity = 1.0;
+    mode.under = {0.3, 0.5, 0.5, 0.3};
+    const double bounces = -std::log(std::numbers::pi * 0.09 / 1.91);
+    EXPECT_NEAR(strikeLength({mode}, Turns{1.6}, 0.8).value, (0.5 * std::log(100.0) + bounces) / 12.0,
+                0.0015);
+    EXPECT_NEAR(strikeLength({mode}, Turns{1.6}, 0.4).value, (0.5 * std::log(10000.0) + bounces) / 12.0,
+                0.0015);
+}
+
+TEST(StrikeLength, FollowsTheLastStrikeOfTheTimeSimulation) {
+    // Light bodies on the same modes, from just above choke to thirty times its pull below. The simulation
+    // ends with the loosest of twelve strands (some 2 dB), the reckoning with all of them: within two fifths
+    // of the simulated length or 65 ms.
+    for (const StrokePlace place : kPlaces) {
+        const DrumState state = tuned(3700, 3000);
+        const auto modes = forSimulation(state, place, 0.02);
+        const double choke = simulatedChoke(state, place);
+        for (const double downDb : {6.0, 12.0, 18.0, 24.0, 30.0}) {
+            const auto contact = wireContact(
+                modes, {.mass = 1e-5, .pull = choke * std::pow(10.0, -downDb / 20.0), .seed = 3}, 48000, 1.5);
+            const double reckoned =
+                strikeLength(strokeModes(plover(), state, place), Turns{0.1 * downDb * kTurnsPerDynamic})
+                    .value;
+            EXPECT_NEAR(reckoned, contact.lastStrike, std::max(0.065, 0.41 * contact.lastStrike))
+                << downDb << " dB, " << static_cast<int>(place);
+        }
+    }
+}
+
+TEST(WirePull, GrowsTenfoldInPowerADynamicAndBendsAsALineLoadDoes) {
+    const WirePull one = wirePull(plover(), Tension{3000}, Turns{2.0}, Turns{2.0});
+    const WirePull ten = wirePull(plover(), Tension{3000}, Turns{2.0 + 2.0 * kTurnsPerDynamic}, Turns{2.0});
+    EXPECT_NEAR(ten.force / one.force, 10.0, 1e-9);
+    EXPECT_NEAR(ten.bend / one.bend, 10.0, 1e-9);
+    EXPECT_GT(ten.raised, one.raised);
+    EXPECT_GT(one.raised.value, 0.0);
+    // The same by summing the disc's Green's function numerically along the line.
+    const double a = plover().shell.radius().value;
+    double bend = 0.0;
+    constexpr int steps = 200000;
+    for (int i = 0; i < steps; ++i) {
+        const double x = 0.8 * a * (i + 0.5) / steps;
+        bend += 2.0 * std::log(a / x) / (2.0 * std::numbers::pi * 3000.0) * one.force / (2.0 * steps);
+    }
+    EXPECT_NEAR(one.bend.value / bend, 1.0, 1e-4);
+    // A tighter head sinks and rises less under the same pull.
+    const WirePull tight = wirePull(plover(), Tension{6000}, Turns{2.0}, Turns{2.0});
+    EXPECT_NEAR(tight.bend / one.bend, 0.5, 1e-9);
+    EXPECT_LT(tight.raised, one.raised);
+}
+
+TEST(TightEnough, IsWhereTheSpanReachesATurn) {
+    const DrumState state = tuned(3700, 2800);
+    EXPECT_EQ(tightEnough(plover(), state, Turns{1.2}).value(), Tension{2800});
+    const auto there = tightEnough(plover(), state, Turns{0.9});
+    ASSERT_TRUE(there);
+    EXPECT_GT(*there, Tension{2800});
+    const auto spanAt = [&](Tension tension) {
+        DrumState after = state;
+        after.snareSide.tension = tension;
+        return 0.9 + chokeShift(plover(), state, after, StrokePlace::Edge).value;
+    };
+    EXPECT_GE(spanAt(*there), 1.0);
+    EXPECT_LT(spanAt(*there - Tension{200}), 1.0);
+    EXPECT_FALSE(tightEnough(plover(), state, Turns{-3.0})); // the film's limit comes first
+}
+
+TEST(LengthsMeet, FromTheSpanFirstThenFromWhatWasHeard) {
+    const KnobPlace guess = whereLengthsMeet({}, Turns{0.7}, Turns{2.2});
+    EXPECT_NEAR(guess.turns.value, 0.7 + 0.3 * 1.5, 1e-9);
+    // A drum whose buzz equals its tone at 1.6 turns, a tenth longer an eighth below.
+    std::vector<LengthPoint> heard;
+    for (const double turns : {1.0, 1.25, 1.5, 1.75, 2.0})
+        for (int i = 0; i < 4; ++i)
+            heard.push_back({Turns{turns}, Seconds{0.4 * std::exp(-0.8 * (turns - 1.6))}, Seconds{0.4}});
+    const KnobPlace found = whereLengthsMeet(heard, Turns{0.7}, Turns{2.2});
+    EXPECT_NEAR(found.turns.value, 1.6, 0.08);
+    EXPECT_LT(found.error, guess.error);
+    EXPECT_GT(found.error.value, 0.0);
 }
 
 } // namespace

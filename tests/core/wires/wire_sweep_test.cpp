@@ -176,5 +176,70 @@ TEST(NextStroke, AfterEnoughStopsNoneIsAsked) {
     EXPECT_FALSE(adviseWires(sweep).nextTest);
 }
 
+TEST(WireAdvice, ThresholdsOfEveryStrokeWithTheirError) {
+    const std::vector<WireTest> tests{{Turns{2}, StrokePlace::Edge, Dynamic::Whisper, false},
+                                      {Turns{1.5}, StrokePlace::Edge, Dynamic::Whisper, true},
+                                      {Turns{3}, StrokePlace::Edge, Dynamic::Medium, true}};
+    const WireAdvice prior = advise(2.0, {});
+    const WireAdvice advice = advise(2.0, tests);
+    const auto choke = [](const WireAdvice& of, StrokePlace place, Dynamic dynamic) {
+        return of.choke(place, dynamic);
+    };
+    for (const Dynamic dynamic : kDynamics) {
+        for (const StrokePlace place : kPlaces) {
+            EXPECT_LT(choke(advice, place, dynamic).error, choke(prior, place, dynamic).error);
+            if (dynamic != Dynamic::Whisper) {
+                const Dynamic softer = static_cast<Dynamic>(static_cast<int>(dynamic) - 1);
+                EXPECT_GT(choke(advice, place, dynamic).turns, choke(advice, place, softer).turns);
+            }
+        }
+        EXPECT_GT(choke(advice, StrokePlace::Middle, dynamic).turns,
+                  choke(advice, StrokePlace::Edge, dynamic).turns);
+    }
+    EXPECT_EQ(choke(advice, StrokePlace::Edge, Dynamic::Whisper).turns, advice.chokeAbove);
+    // What was tried is known better than what is only inferred from it.
+    EXPECT_LT(choke(advice, StrokePlace::Edge, Dynamic::Whisper).error,
+              choke(advice, StrokePlace::Middle, Dynamic::Loud).error);
+}
+
+TEST(WireAdvice, LearnsADrumWhoseDynamicsLieCloserThanUsual) {
+    std::vector<WireTest> tests; // whisper at the edge chokes at 1.6, each dynamic 0.6 later
+    for (const double turns : {1.0, 1.5, 2.0, 2.5, 3.0, 3.5})
+        for (const Dynamic dynamic : kDynamics)
+            tests.push_back({Turns{turns}, StrokePlace::Edge, dynamic,
+                             chokeTurns(Turns{2.0}, StrokePlace::Edge, dynamic, 0.6, 0.4).value > turns});
+    const WireAdvice advice = advise(1.5, tests);
+    EXPECT_FALSE(advice.contradictory);
+    EXPECT_NEAR(advice.choke(StrokePlace::Edge, Dynamic::Whisper).turns.value, 1.6, 0.2);
+    EXPECT_NEAR(advice.choke(StrokePlace::Edge, Dynamic::Loud).turns.value, 3.4, 0.25);
+}
+
+TEST(WireJudging, FromWetToDryTheKnobGoesTighter) {
+    Sweep sweep{.snareSideFilmLoad = 0.45,
+                .margin = 0.5,
+                .current = Turns{1.5},
+                .tests = {{Turns{2}, StrokePlace::Edge, Dynamic::Whisper, true}},
+                .rattles = {{Turns{1}, false}}};
+    const auto recommended = [&](WireJudging judging) {
+        sweep.judging = judging;
+        return adviseWires(sweep);
+    };
+    const WireAdvice wet = recommended(WireJudging::Wet);
+    const WireAdvice loosest = recommended(WireJudging::LoosestClean);
+    const WireAdvice dry = recommended(WireJudging::Dry);
+    EXPECT_LT(wet.recommended, loosest.recommended);
+    EXPECT_LT(wet.recommended, wet.rattleBelow); // on purpose below clean
+    EXPECT_GE(loosest.recommended, loosest.rattleBelow);
+    EXPECT_LT(loosest.recommended, dry.recommended);
+    EXPECT_LE(dry.recommended, dry.chokeAbove);
+    sweep.margin = 1.0;
+    EXPECT_EQ(recommended(WireJudging::LoosestClean).recommended,
+              loosest.recommended); // the tone does not count
+    EXPECT_EQ(recommended(WireJudging::AsTone).recommended, dry.recommended);
+    sweep.equalLengths = KnobPlace{Turns{1.7}, Turns{0.2}};
+    EXPECT_NEAR(recommended(WireJudging::EqualLengths).recommended.value, 1.7, 0.0625);
+    EXPECT_EQ(recommended(WireJudging::EqualLengths).error, Turns{0.2});
+}
+
 } // namespace
 } // namespace bombo

@@ -1,0 +1,159 @@
+#include "app/muffling/own_panel.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+#include "core/record/own_kind.h"
+
+#include <QFormLayout>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace bombo {
+namespace {
+
+/// Strokes with the lever off of the drum as it stands.
+std::size_t openStrokes(const Session& session) {
+    if (!strokesHold(session))
+        return 0;
+    return static_cast<std::size_t>(std::count_if(session.strokes.begin(), session.strokes.end(),
+                                                  [](const HeardStroke& s) { return !s.wires; }));
+}
+
+} // namespace
+
+OwnPanel::OwnPanel(SessionController& controller, QWidget* parent)
+    : QFrame(parent), m_controller(controller) {
+    setProperty("card", true);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 8, 14, 10);
+    column->setSpacing(6);
+    column->addWidget(textLabel("heading", tr("A thing of your own")));
+    auto* words = textLabel("quiet", tr("Coin, sponge, key ring: two hearings tell what it weighs and takes. "
+                                        "Lever off, the same stroke each time."));
+    words->setWordWrap(true);
+    column->addWidget(words);
+    auto* form = new QFormLayout;
+    m_name = new QLineEdit;
+    m_name->setObjectName(QStringLiteral("ownName"));
+    m_name->setAccessibleName(tr("What you call it"));
+    m_name->setPlaceholderText(tr("sponge"));
+    m_name->setMaxLength(40);
+    connect(m_name, &QLineEdit::textChanged, this, &OwnPanel::refresh);
+    m_across = new QDoubleSpinBox;
+    m_across->setObjectName(QStringLiteral("ownAcross"));
+    m_across->setAccessibleName(tr("How wide it is"));
+    m_across->setRange(4.0, 120.0);
+    m_across->setDecimals(0);
+    m_across->setValue(30.0);
+    m_across->setSuffix(tr(" mm"));
+    form->addRow(tr("Name"), m_name);
+    form->addRow(tr("Across"), m_across);
+    column->addLayout(form);
+    m_now = textLabel("now");
+    m_now->setObjectName(QStringLiteral("ownNow"));
+    m_now->setWordWrap(true);
+    column->addWidget(m_now);
+    m_next = secondaryButton({});
+    m_next->setObjectName(QStringLiteral("ownNext"));
+    connect(m_next, &QPushButton::clicked, this, &OwnPanel::act);
+    column->addWidget(m_next);
+    m_known = textLabel("quiet");
+    m_known->setObjectName(QStringLiteral("ownKinds"));
+    m_known->setWordWrap(true);
+    column->addWidget(m_known);
+    column->addStretch();
+}
+
+std::string OwnPanel::id() const {
+    return "own:" + m_name->text().trimmed().toStdString();
+}
+
+OwnPanel::Step OwnPanel::step() const {
+    if (m_without.empty() || m_session != m_controller.sessionId())
+        return Step::HearWithout;
+    const auto& pads = m_controller.session().pads;
+    const bool lies =
+        std::any_of(pads.begin(), pads.end(), [&](const Pad& p) { return p.kind.id == m_laid; });
+    return lies ? Step::HearWith : Step::Lay;
+}
+
+void OwnPanel::act() {
+    const Session& session = m_controller.session();
+    switch (step()) {
+    case Step::HearWithout:
+        m_without = session.strokes;
+        m_session = m_controller.sessionId();
+        break;
+    case Step::Lay: {
+        PadKind kind;
+        kind.id = id();
+        kind.mass = Kilograms{}; // not known yet
+        kind.lossFactor = 0.0;
+        kind.radius = Metres{0.5e-3 * m_across->value()};
+        Pad pad{session.drum.shell.radius() - kind.radius - Metres{0.02}, Radians{1.5 * std::numbers::pi},
+                kind};
+        if (m_controller.perform(AddPad{pad}))
+            m_laid = kind.id;
+        break;
+    }
+    case Step::HearWith: {
+        const auto kind = calibratedKind(session, m_laid, m_without);
+        if (!kind) {
+            m_now->setText(
+                kind.fault() == CalibrationFault::TooFewPartials
+                    ? tr("Too few partials were heard both times. Nearer the middle, and let it ring.")
+                    : tr("It changed nothing that can be heard. Lay it further in and play again."));
+            return;
+        }
+        std::vector<Pad> pads = session.pads;
+        for (Pad& pad : pads)
+            if (pad.kind.id == m_laid)
+                pad.kind = *kind;
+        if (m_controller.perform(KeepKind{*kind}) && m_controller.perform(LayPads{pads}))
+            m_without.clear();
+        break;
+    }
+    }
+    refresh();
+}
+
+void OwnPanel::refresh() {
+    if (!m_controller.hasSession())
+        return;
+    const Session& session = m_controller.session();
+    const std::size_t heard = openStrokes(session);
+    const bool named = !m_name->text().trimmed().isEmpty();
+    switch (step()) {
+    case Step::HearWithout:
+        m_now->setText(tr("1. Without it: strokes heard %1 of %2").arg(heard).arg(kCalibrationStrokes));
+        m_next->setText(tr("That was without it"));
+        m_next->setEnabled(heard >= kCalibrationStrokes);
+        break;
+    case Step::Lay:
+        m_now->setText(named ? tr("2. Lay it on the head where it is drawn") : tr("2. Give it a name"));
+        m_next->setText(tr("It lies there"));
+        m_next->setEnabled(named);
+        break;
+    case Step::HearWith:
+        m_now->setText(tr("3. With it: strokes heard %1 of %2").arg(heard).arg(kCalibrationStrokes));
+        m_next->setText(tr("That was with it"));
+        m_next->setEnabled(heard >= kCalibrationStrokes);
+        break;
+    }
+    QStringList known;
+    for (const PadKind& kind : session.ownKinds)
+        known << tr("%1: %2 g, brakes like %3 g of gel")
+                     .arg(kindName(kind))
+                     .arg(1e3 * kind.mass.value, 0, 'f', 1)
+                     // at 300 Hz, where it matters most
+                     .arg(1e3 *
+                              (kind.lossFactor * kind.mass.value +
+                               kind.resistance / (600.0 * std::numbers::pi)) /
+                              PadKind{}.lossFactor,
+                          0, 'f', 1);
+    m_known->setText(known.isEmpty() ? tr("None calibrated yet.")
+                                     : tr("Calibrated, and in the list of things to lay:") +
+                                           QLatin1Char('\n') + known.join(QLatin1Char('\n')));
+}
+
+} // namespace bombo

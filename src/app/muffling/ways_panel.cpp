@@ -1,0 +1,210 @@
+#include "app/muffling/ways_panel.h"
+
+#include "app/session/wording.h"
+#include "app/theme/parts.h"
+
+#include <QGridLayout>
+#include <QVBoxLayout>
+
+namespace bombo {
+namespace {
+
+constexpr std::array kSchools{RingSchool::TuneOut, RingSchool::LetRing, RingSchool::MaskWithWires,
+                              RingSchool::Shorten, RingSchool::Muffle};
+
+QString secondsText(Seconds time) {
+    return WaysPanel::tr("%1 s").arg(time.value, 0, 'f', 2);
+}
+
+QString things(std::size_t count) {
+    return count == 0   ? WaysPanel::tr("nothing on the head")
+           : count == 1 ? WaysPanel::tr("one thing on the head")
+           : count == 2 ? WaysPanel::tr("two things on the head")
+                        : WaysPanel::tr("%1 things on the head").arg(count);
+}
+
+QString padKindsOf(const std::vector<Pad>& pads) {
+    QStringList kinds;
+    for (const Pad& pad : pads)
+        kinds << kindName(pad.kind);
+    return kinds.join(QStringLiteral(", "));
+}
+
+} // namespace
+
+QString causeText(const RingFinding& finding) {
+    const double figure = finding.figure.value_or(0.0);
+    switch (finding.cause) {
+    case RingCause::SplitPair:
+        return finding.figure
+                   ? WaysPanel::tr("The batter is uneven by %1 cents, and close partials beat. Even it "
+                                   "before anything is laid on it.")
+                         .arg(figure, 0, 'f', 0)
+                   : WaysPanel::tr("Two close partials beat: even the batter before anything is laid on "
+                                   "it.");
+    case RingCause::WornHead:
+        return WaysPanel::tr(
+            "The head rings longer than its kind should: it is worn. A fresh one helps more than "
+            "pads.");
+    case RingCause::OffCentreStrokes:
+        return WaysPanel::tr(
+            "The strokes land off the middle, where the edge sounds with them: move the drum, not "
+            "the pads.");
+    case RingCause::CloseMicrophone:
+        return WaysPanel::tr(
+                   "The microphone hears %1 times the ring of the room: turn it, or the pad, by some "
+                   "degrees.")
+            .arg(figure, 0, 'f', 1);
+    case RingCause::LowTuning:
+        return WaysPanel::tr(
+                   "Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and "
+                   "shorten.")
+            .arg(hertzText(Hertz{figure}));
+    case RingCause::Taste:
+        return WaysPanel::tr("Nothing is wrong with it: how long it rings is taste.");
+    }
+    return {};
+}
+
+QString ringSchoolName(RingSchool school) {
+    switch (school) {
+    case RingSchool::TuneOut:
+        return WaysPanel::tr("Tune it out");
+    case RingSchool::LetRing:
+        return WaysPanel::tr("Let it ring");
+    case RingSchool::MaskWithWires:
+        return WaysPanel::tr("Mask it with wires");
+    case RingSchool::Shorten:
+        return WaysPanel::tr("Shorten it");
+    case RingSchool::Muffle:
+        return WaysPanel::tr("Muffle it");
+    }
+    return {};
+}
+
+QString ringPlanText(const RingPlan& plan) {
+    const QString notEnough = plan.reaches ? QString() : WaysPanel::tr(" Not quite enough.");
+    switch (plan.school) {
+    case RingSchool::TuneOut:
+        return plan.batter.value <= 0.0
+                   ? WaysPanel::tr("%1. Higher would not shorten it.").arg(secondsText(plan.ring))
+                   : WaysPanel::tr(
+                         "%1. Every rod of the batter %2 up: centre pitch %3 cents, film load %4 %.")
+                             .arg(secondsText(plan.ring), turnsText(plan.batter), centsText(plan.centre))
+                             .arg(std::lround(100.0 * plan.filmLoad)) +
+                         notEnough;
+    case RingSchool::LetRing:
+        return WaysPanel::tr("%1. Costs nothing; in a band half of it is covered.")
+            .arg(secondsText(plan.ring));
+    case RingSchool::MaskWithWires:
+        return plan.knob.value >= 0.0 && plan.reaches
+                   ? WaysPanel::tr("The wires cover it as they stand, %1 of hiss.")
+                         .arg(secondsText(*plan.buzz))
+               : plan.knob.value >= 0.0
+                   ? WaysPanel::tr("They are at their loose end and hiss %1 only.")
+                         .arg(secondsText(*plan.buzz))
+                   : WaysPanel::tr("Knob %1 looser: %2 of hiss over %3 of ring.")
+                             .arg(turnsText(-plan.knob), secondsText(*plan.buzz), secondsText(plan.ring)) +
+                         notEnough;
+    case RingSchool::Shorten:
+        return WaysPanel::tr("%1 with a loose weight: the stroke and the rebound stay whole.")
+                   .arg(secondsText(plan.ring)) +
+               notEnough;
+    case RingSchool::Muffle: {
+        const QString what = plan.pads.empty() ? things(0) : padKindsOf(plan.pads);
+        return WaysPanel::tr("%1 with %2; the stroke loses %3 dB, the stick %4 % of its rebound.")
+                   .arg(secondsText(plan.ring), what)
+                   .arg(std::max(0.0, -plan.startDb), 0, 'f', 1)
+                   .arg(std::lround(100.0 * plan.reboundLoss)) +
+               notEnough;
+    }
+    }
+    return {};
+}
+
+WaysPanel::WaysPanel(SessionController& controller, QWidget* parent)
+    : QFrame(parent), m_controller(controller) {
+    setProperty("card", true);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 8, 14, 10);
+    column->setSpacing(6);
+    column->addWidget(textLabel("heading", tr("A fault, or taste?")));
+    m_causes = textLabel("quiet");
+    m_causes->setObjectName(QStringLiteral("ringCauses"));
+    m_causes->setWordWrap(true);
+    column->addWidget(m_causes);
+    column->addWidget(textLabel("heading", tr("Ways to the ring that is wanted")));
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(10);
+    grid->setVerticalSpacing(6);
+    grid->setColumnStretch(0, 1);
+    for (const RingSchool school : kSchools) {
+        Line line{textLabel("strong", ringSchoolName(school)), textLabel("quiet"),
+                  secondaryButton(tr("Do it"))};
+        line.text->setWordWrap(true);
+        line.text->setObjectName(QStringLiteral("way-%1").arg(static_cast<int>(school)));
+        line.take->setProperty("small", true);
+        line.take->setObjectName(QStringLiteral("take-%1").arg(static_cast<int>(school)));
+        line.take->setAccessibleName(tr("%1: do it").arg(ringSchoolName(school)));
+        connect(line.take, &QPushButton::clicked, this, [this, school] { take(school); });
+        const int row = 2 * static_cast<int>(m_lines.size());
+        grid->addWidget(line.name, row, 0);
+        grid->addWidget(line.take, row, 1, 2, 1, Qt::AlignVCenter);
+        grid->addWidget(line.text, row + 1, 0);
+        m_lines.push_back(line);
+    }
+    column->addLayout(grid);
+    column->addStretch();
+}
+
+void WaysPanel::take(RingSchool school) {
+    for (const RingPlan& plan : m_plans) {
+        if (plan.school != school)
+            continue;
+        switch (school) {
+        case RingSchool::TuneOut:
+            m_controller.goTo(Station::Tone); // a higher tone is a tone of its own
+            break;
+        case RingSchool::LetRing:
+        case RingSchool::Shorten:
+        case RingSchool::Muffle:
+            m_controller.perform(LayPads{plan.pads});
+            break;
+        case RingSchool::MaskWithWires:
+            m_controller.goTo(Station::Wires);
+            break;
+        }
+        return;
+    }
+}
+
+void WaysPanel::refresh() {
+    const Session& session = m_controller.session();
+    QStringList causes;
+    for (const RingFinding& finding : ringCauses(ringEvidence(session)))
+        if (causes.size() < 2)
+            causes << causeText(finding);
+    m_causes->setText(causes.isEmpty() ? tr("The ring is as wanted.") : causes.join(QLatin1Char('\n')));
+    m_plans = ringPlansOf(session);
+    for (std::size_t i = 0; i < m_lines.size(); ++i) {
+        const auto plan = std::find_if(m_plans.begin(), m_plans.end(),
+                                       [&](const RingPlan& p) { return p.school == kSchools.at(i); });
+        const Line& line = m_lines[i];
+        line.name->setVisible(plan != m_plans.end());
+        line.text->setVisible(plan != m_plans.end());
+        line.take->setVisible(plan != m_plans.end());
+        if (plan == m_plans.end())
+            continue;
+        line.text->setText(ringPlanText(*plan));
+        const bool lies = plan->pads == session.pads;
+        line.take->setText(plan->school == RingSchool::TuneOut         ? tr("To Tone")
+                           : plan->school == RingSchool::MaskWithWires ? tr("To Wires")
+                           : lies                                      ? tr("As it is")
+                                                                       : tr("Do it"));
+        const bool laysPads =
+            plan->school != RingSchool::TuneOut && plan->school != RingSchool::MaskWithWires;
+        line.take->setEnabled(!laysPads || !lies);
+    }
+}
+
+} // namespace bombo

@@ -1,0 +1,36 @@
+#pragma once
+/// Whether the ring is a fault or a taste, and school by school what would shorten it, with what it costs.
+#include "app/session/session_controller.h"
+
+#include <QFrame>
+#include <QLabel>
+#include <QPushButton>
+
+namespace bombo {
+
+QString causeText(const RingFinding& finding);
+QString ringSchoolName(RingSchool school);
+/// "0.44 s. Two things on the head; the stroke keeps -0.3 dB."
+QString ringPlanText(const RingPlan& plan);
+
+class WaysPanel : public QFrame {
+    Q_OBJECT
+public:
+    explicit WaysPanel(SessionController& controller, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    struct Line {
+        QLabel* name;
+        QLabel* text;
+        QPushButton* take;
+    };
+    void take(RingSchool school);
+
+    SessionController& m_controller;
+    QLabel* m_causes;
+    std::vector<Line> m_lines;
+    std::vector<RingPlan> m_plans;
+};
+
+} // namespace bombo

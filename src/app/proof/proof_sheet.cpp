@@ -1,0 +1,157 @@
+#include "app/proof/proof_sheet.h"
+
+#include "app/muffling/head_from_above.h"
+#include "app/proof/proof_words.h"
+#include "app/session/wording.h"
+#include "app/theme/palette.h"
+
+#include <QCoreApplication>
+#include <QPageLayout>
+#include <QPageSize>
+#include <QPagedPaintDevice>
+#include <QPainter>
+
+namespace bombo {
+namespace {
+
+constexpr double kPageWidth = 720.0; // the page is laid out in these units, a quarter of a millimetre each
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Sheet", text);
+}
+
+QString rodTurnsText(const HeadWork& work) {
+    QStringList turns;
+    for (const Turns& turn : work.rodTurns)
+        turns << turnsText(turn).section(QLatin1String(" turn"), 0, 0);
+    return turns.join(QStringLiteral(" · "));
+}
+
+/// @return y below the table
+double paintTable(QPainter& painter, const QRectF& area, const std::vector<ProofLine>& lines) {
+    const Palette& p = ink();
+    const std::array widths{0.33, 0.165, 0.165, 0.17, 0.17};
+    const double row = 25.0;
+    double y = area.top();
+    const auto write = [&](const QStringList& cells, QFont::Weight weight) {
+        double x = area.left();
+        painter.setFont(typeface(13, weight));
+        painter.setPen(p.ink);
+        for (qsizetype i = 0; i < cells.size(); ++i) {
+            const double width = area.width() * widths.at(static_cast<std::size_t>(i));
+            painter.drawText(QRectF(x, y, width - 6, row), Qt::AlignLeft | Qt::AlignVCenter, cells[i]);
+            x += width;
+        }
+        y += row;
+        painter.setPen(QPen(p.line, 1));
+        painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
+    };
+    write({tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")}, QFont::DemiBold);
+    for (const ProofLine& line : lines)
+        write({proofItemWords(line.item), proofValueText(line.item, line.wanted),
+               line.reached ? proofValueText(line.item, *line.reached) : QStringLiteral("–"),
+               knownWords(line), verdictWords(line)},
+              QFont::Normal);
+    return y;
+}
+
+} // namespace
+
+QStringList sheetLines(const Session& session) {
+    QStringList lines;
+    lines << tr("Rods, turns from finger-tight, from the strainer on: batter %1")
+                 .arg(rodTurnsText(session.batter));
+    lines << tr("Snare side: %1").arg(rodTurnsText(session.snareSide));
+    if (session.wires.begun) {
+        QString wires = tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer));
+        if (session.wires.layout && session.wires.layout->knob)
+            wires += tr(", %1 from its loose end")
+                         .arg(turnsText(*session.wires.layout->knob + session.wires.strainer));
+        lines << wires + tr("; judged: %1").arg(judgingName(session.wires.judging));
+    }
+    for (std::size_t i = 0; i < session.pads.size(); ++i)
+        lines << tr("On the head, %1: %2, %3")
+                     .arg(i + 1)
+                     .arg(kindName(session.pads[i].kind), padPlace(session.pads[i], session.drum.shell));
+    if (session.microphone)
+        lines << tr("Microphone: %1").arg(microphonePlace(*session.microphone, session.drum.shell));
+    if (strokesSay(session).strokes > 0)
+        lines << tr("Heard: %1").arg(strokesSayText(strokesSay(session)));
+    lines << tr("Weather: %1 °C, %2 % humidity")
+                 .arg(session.weather.temperature.value, 0, 'f', 0)
+                 .arg(100.0 * session.weather.relativeHumidity, 0, 'f', 0);
+    for (const ExperimentResult& result : session.experiments)
+        lines << tr("Tried, %1: %2; before %3; after %4")
+                     .arg(result.kept ? tr("kept") : tr("put back"), QString::fromStdString(result.what),
+                          strokesSayText(result.before), strokesSayText(result.after));
+    if (session.blind)
+        lines << tr("Heard blind %1 times: after was better %2, before %3")
+                     .arg(session.blind->trials)
+                     .arg(session.blind->after)
+                     .arg(session.blind->before);
+    if (session.stars > 0)
+        lines << tr("Judged: %1").arg(starsText(session.stars));
+    if (!session.note.empty())
+        lines << tr("In the player's words: %1").arg(QString::fromStdString(session.note));
+    return lines;
+}
+
+void paintSheet(QPainter& painter, const QRectF& page, const Session& session, const QString& made) {
+    const PrintedInk printed; // whatever the window wears, paper is white
+    const Palette& p = ink();
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.translate(page.topLeft());
+    painter.scale(page.width() / kPageWidth, page.width() / kPageWidth);
+    const double height = kPageWidth * page.height() / page.width();
+    painter.setPen(p.ink);
+    painter.setFont(typeface(25, QFont::Bold));
+    painter.drawText(
+        QRectF(0, 0, kPageWidth, 34), Qt::AlignLeft | Qt::AlignVCenter,
+        tr("%1 on %2")
+            .arg(QString::fromStdString(session.tone.name), QString::fromStdString(session.drum.name)));
+    painter.setFont(typeface(13));
+    painter.setPen(p.quiet);
+    painter.drawText(QRectF(0, 34, kPageWidth, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("%1, %2 rods a side, %3; %4")
+                         .arg(sizeText(session.drum.shell))
+                         .arg(session.drum.rods)
+                         .arg(QString::fromStdString(session.drum.shell.material), made));
+    double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), proofLines(session)) + 16;
+    const double head = 230.0;
+    PadPicture picture{
+        session.drum.shell, session.drum.rods, session.pads, session.microphone, {}, false, {}, true};
+    paintHeadFromAbove(
+        painter, HeadMap(QRectF(kPageWidth - head, y, head, head), session.drum.shell.radius()), picture);
+    const double headEnds = y + head;
+    painter.setFont(typeface(13));
+    for (const QString& line : sheetLines(session)) {
+        const double width = y < headEnds ? kPageWidth - head - 20 : kPageWidth;
+        const QRectF room(0, y, width, height - y - 30);
+        if (room.height() < 20)
+            break; // one page: what is left stands in the logbook
+        painter.setPen(p.ink);
+        QRectF used;
+        painter.drawText(room, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, line, &used);
+        y = used.bottom() + 5;
+    }
+    painter.setPen(p.quiet);
+    painter.setFont(typeface(12));
+    painter.drawText(
+        QRectF(0, height - 22, kPageWidth, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        tr("Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as "
+           "the hands said."));
+    painter.restore();
+}
+
+bool printSheet(QPagedPaintDevice& device, const Session& session, const QString& made) {
+    device.setPageSize(QPageSize(QPageSize::A4));
+    device.setPageMargins(QMarginsF(15, 15, 15, 15), QPageLayout::Millimeter);
+    QPainter painter;
+    if (!painter.begin(&device))
+        return false;
+    paintSheet(painter, QRectF(0, 0, device.width(), device.height()), session, made);
+    return painter.end();
+}
+
+} // namespace bombo

@@ -1,0 +1,162 @@
+#include "app/proof/proof_words.h"
+
+#include "app/session/wording.h"
+
+#include <QCoreApplication>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Proof", text);
+}
+
+} // namespace
+
+QString proofItemWords(ProofItem item) {
+    switch (item) {
+    case ProofItem::SnareSidePitch:
+        return tr("Snare-side edge pitch");
+    case ProofItem::SnareSideEvenness:
+        return tr("Snare side even within");
+    case ProofItem::BatterPitch:
+        return tr("Batter edge pitch");
+    case ProofItem::BatterEvenness:
+        return tr("Batter even within");
+    case ProofItem::CentrePitch:
+        return tr("Centre pitch");
+    case ProofItem::EdgeOverCentre:
+        return tr("Edge over centre");
+    case ProofItem::Strainer:
+        return tr("Strainer, from first contact");
+    case ProofItem::WireMargin:
+        return tr("Room to the end of the span");
+    case ProofItem::Ring:
+        return tr("Ring of the whole tone");
+    case ProofItem::Buzz:
+        return tr("Buzz of the wires");
+    case ProofItem::Sympathy:
+        return tr("Instruments that set them buzzing");
+    }
+    return {};
+}
+
+QString proofValueText(ProofItem item, double value) {
+    switch (item) {
+    case ProofItem::SnareSidePitch:
+    case ProofItem::BatterPitch:
+    case ProofItem::CentrePitch:
+        return pitchText(Hertz{value});
+    case ProofItem::SnareSideEvenness:
+    case ProofItem::BatterEvenness:
+        return tr("± %1 cents").arg(value, 0, 'f', 0);
+    case ProofItem::EdgeOverCentre:
+        return QString::number(value, 'f', 2);
+    case ProofItem::Strainer:
+        return turnsText(Turns{value});
+    case ProofItem::WireMargin:
+        return value < 0.0 ? tr("%1 turns outside").arg(-value, 0, 'f', 2)
+                           : tr("%1 turns").arg(value, 0, 'f', 2);
+    case ProofItem::Ring:
+    case ProofItem::Buzz:
+        return tr("%1 s").arg(value, 0, 'f', 2);
+    case ProofItem::Sympathy:
+        return value == 0.0 ? tr("none") : QString::number(static_cast<int>(value));
+    }
+    return {};
+}
+
+QString knownWords(const ProofLine& line) {
+    if (!line.reached)
+        return {};
+    switch (line.known) {
+    case Known::Measured:
+        return tr("measured");
+    case Known::Predicted:
+        return tr("predicted");
+    case Known::Said:
+        return line.item == ProofItem::WireMargin ? tr("from your answers") : tr("as counted");
+    case Known::ByGauge:
+        return tr("by gauge, provisional");
+    }
+    return {};
+}
+
+QString verdictWords(const ProofLine& line) {
+    QString text;
+    switch (line.verdict) {
+    case ProofVerdict::Settled:
+        text = tr("● settled");
+        break;
+    case ProofVerdict::Near:
+        text = tr("◐ near");
+        break;
+    case ProofVerdict::Off:
+        text = tr("○ off");
+        break;
+    case ProofVerdict::NotMeasured:
+        return tr("–  not measured");
+    }
+    return line.isStale ? text + tr(", △ check again") : text;
+}
+
+QString starsText(int stars) {
+    return QString(stars, QChar(0x2605)) + QString(kMostStars - stars, QChar(0x2606));
+}
+
+QString playerOrDrumName(PlayerOrDrum verdict) {
+    switch (verdict) {
+    case PlayerOrDrum::TooFew:
+        return tr("Play twenty backbeats");
+    case PlayerOrDrum::Steady:
+        return tr("Both are steady");
+    case PlayerOrDrum::StrokesWander:
+        return tr("The drum is fine, the strokes wander");
+    case PlayerOrDrum::Unclear:
+        return tr("The ring wanders, and it is not clear why");
+    case PlayerOrDrum::DrumWanders:
+        return tr("The strokes are alike, the drum is not");
+    case PlayerOrDrum::OffMiddle:
+        return tr("Steady, but off the middle");
+    }
+    return {};
+}
+
+QString playerOrDrumAdvice(PlayerOrDrum verdict) {
+    switch (verdict) {
+    case PlayerOrDrum::TooFew:
+        return tr("As you would in the song, all alike, the microphone where it stays. From %1 on something "
+                  "is "
+                  "said.")
+            .arg(kFewestBackbeats);
+    case PlayerOrDrum::Steady:
+        return tr("What you hear is the drum: judge it, and change it, as it is.");
+    case PlayerOrDrum::StrokesWander:
+        return tr("Mark the middle, lower the stand or the seat, and play again before anything is turned.");
+    case PlayerOrDrum::Unclear:
+        return tr("Where the strokes land could not be heard. Play a little louder, the microphone nearer to "
+                  "the middle.");
+    case PlayerOrDrum::DrumWanders:
+        return tr("Something moves: a loose rod, a strand, a pad that shifts. Look for it, then play again.");
+    case PlayerOrDrum::OffMiddle:
+        return tr(
+            "So far out the edge sounds with every stroke and rings on. Move the drum under the stick.");
+    }
+    return {};
+}
+
+QString strokesSayText(const StrokesSay& says) {
+    QStringList parts;
+    const auto add = [&](const char* what, const std::optional<Seconds>& time) {
+        if (time)
+            parts << tr(what).arg(time->value, 0, 'f', 2);
+    };
+    add("ring %1 s", says.ring);
+    add("tone with wires %1 s", says.tone);
+    add("buzz %1 s", says.buzz);
+    if (says.centre)
+        parts << tr("centre %1").arg(hertzText(*says.centre));
+    return parts.isEmpty() ? tr("not heard") : parts.join(QStringLiteral(", "));
+}
+
+} // namespace bombo

@@ -1,0 +1,24 @@
+#pragma once
+/// The lines of the proof in words, for the window and for the page that is printed.
+#include "core/record/proof.h"
+
+#include <QString>
+
+namespace bombo {
+
+QString proofItemWords(ProofItem item);
+/// With its unit.
+QString proofValueText(ProofItem item, double value);
+/// Where the figure comes from; empty where there is none.
+QString knownWords(const ProofLine& line);
+/// Shape and word, never colour alone.
+QString verdictWords(const ProofLine& line);
+/// "4 stars" as shapes: filled and open.
+QString starsText(int stars);
+QString playerOrDrumName(PlayerOrDrum verdict);
+/// What to do about it.
+QString playerOrDrumAdvice(PlayerOrDrum verdict);
+/// "ring 0.52 s, buzz 0.31 s"; "not heard" where nothing was.
+QString strokesSayText(const StrokesSay& says);
+
+} // namespace bombo

@@ -1,0 +1,68 @@
+#include "app/wires/set_words.h"
+
+#include "app/session/wording.h"
+#include "core/wires/wire_response.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("SetWires", text);
+}
+
+QString roomWords(const Session& session, const WireAdvice& advice) {
+    if (advice.noUsableSpan)
+        return tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.");
+    const Turns knob = session.wires.strainer;
+    return tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
+        .arg(std::max(0.0, (knob - advice.rattleBelow).value), 0, 'f', 1)
+        .arg(std::max(0.0, (advice.chokeAbove - knob).value), 0, 'f', 1);
+}
+
+/// One more eighth on this drum's snare side, by what its turns have done so far.
+QString eighthWords(const Session& session, const DrumState& state) {
+    const Tension perTurn =
+        turnResponseOf(session.snareSide, briefFor(session, HeadSide::SnareSide)).perTurn();
+    const EighthMore more = eighthMore(session.drum, state, perTurn);
+    return tr("One more eighth on the snare side: %1 turn %2 to choke, film load %3 to %4 %.")
+        .arg(std::abs(more.room.value), 0, 'f', 1)
+        .arg(more.room.value >= 0.0 ? tr("further") : tr("nearer"))
+        .arg(std::lround(100.0 * more.loadNow))
+        .arg(std::lround(100.0 * more.loadThen));
+}
+
+/// From where on the head is tight enough; empty where the film's limit comes first.
+QString enoughWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
+    const Turns span = advice.chokeAbove - advice.rattleBelow;
+    if (span >= kEasySpan)
+        return tr("The snare side is tight enough.");
+    const auto enough = tightEnough(session.drum, state, span);
+    if (!enough)
+        return {};
+    const Cents up{600.0 * std::log2(*enough / state.snareSide.tension)};
+    return tr("A span that a hand finds begins %1 cents up on the snare side.").arg(centsText(up));
+}
+
+QString pullWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
+    const Turns whisper = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
+    const WirePull pull = wirePull(session.drum, state.snareSide.tension, session.wires.strainer, whisper);
+    return tr("Their pull bends the head by %1 mm and lifts its own pitch by some %2 cents.")
+        .arg(1e3 * pull.bend.value, 0, 'f', 2)
+        .arg(pull.raised.value, 0, 'f', 0);
+}
+
+} // namespace
+
+QString setWords(const Session& session, const WireAdvice& advice) {
+    const DrumState state = knownState(session);
+    const QString pull =
+        (pullWords(session, advice, state) + QLatin1Char(' ') + enoughWords(session, advice, state))
+            .trimmed();
+    return QStringList{roomWords(session, advice), eighthWords(session, state), pull}.join(QLatin1Char('\n'));
+}
+
+} // namespace bombo

@@ -1,0 +1,13 @@
+#pragma once
+/// What is said of wires that are set: the room they have, what one more eighth would bring, what they do to
+/// the head.
+#include "core/record/session.h"
+
+#include <QString>
+
+namespace bombo {
+
+/// Line by line.
+QString setWords(const Session& session, const WireAdvice& advice);
+
+} // namespace bombo

@@ -1,0 +1,14 @@
+#pragma once
+#include <algorithm>
+#include <vector>
+
+namespace bombo {
+
+/// The middle one; of an even number the upper of both. @pre not empty
+template <class T> T medianOf(std::vector<T> values) {
+    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+    std::nth_element(values.begin(), middle, values.end());
+    return *middle;
+}
+
+} // namespace bombo
