@@ -104,8 +104,8 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
                          tr("%1 s").arg(t, 0, 'f', 1));
     }
     painter.drawText(QRectF(area.left() + 14, area.top() + 6, area.width() - 28, 18), Qt::AlignLeft,
-                     picture.hasPads ? tr("how each partial dies away: outline open, filled as it lies now")
-                                     : tr("how each partial dies away, 60 dB"));
+                     picture.hasPads ? tr("each partial dying away: outline open, filled now")
+                                     : tr("each partial dying away by 60 dB"));
     const double share = field.height() / (static_cast<double>(rows.size()) + 0.8);
     double base = field.top();
     for (const Row& row : rows) {

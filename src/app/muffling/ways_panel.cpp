@@ -16,13 +16,6 @@ QString secondsText(Seconds time) {
     return WaysPanel::tr("%1 s").arg(time.value, 0, 'f', 2);
 }
 
-QString things(std::size_t count) {
-    return count == 0   ? WaysPanel::tr("nothing on the head")
-           : count == 1 ? WaysPanel::tr("one thing on the head")
-           : count == 2 ? WaysPanel::tr("two things on the head")
-                        : WaysPanel::tr("%1 things on the head").arg(count);
-}
-
 QString padKindsOf(const std::vector<Pad>& pads) {
     QStringList kinds;
     for (const Pad& pad : pads)
@@ -84,40 +77,35 @@ QString ringSchoolName(RingSchool school) {
 
 QString ringPlanText(const RingPlan& plan) {
     const QString notEnough = plan.reaches ? QString() : WaysPanel::tr(" Not quite enough.");
+    const QString ring = secondsText(plan.ring);
     switch (plan.school) {
     case RingSchool::TuneOut:
-        return plan.batter.value <= 0.0
-                   ? WaysPanel::tr("%1. Higher would not shorten it.").arg(secondsText(plan.ring))
-                   : WaysPanel::tr(
-                         "%1. Every rod of the batter %2 up: centre pitch %3 cents, film load %4 %.")
-                             .arg(secondsText(plan.ring), turnsText(plan.batter), centsText(plan.centre))
-                             .arg(std::lround(100.0 * plan.filmLoad)) +
-                         notEnough;
-    case RingSchool::LetRing:
-        return WaysPanel::tr("%1. Costs nothing; in a band half of it is covered.")
-            .arg(secondsText(plan.ring));
-    case RingSchool::MaskWithWires:
-        return plan.knob.value >= 0.0 && plan.reaches
-                   ? WaysPanel::tr("The wires cover it as they stand, %1 of hiss.")
-                         .arg(secondsText(*plan.buzz))
-               : plan.knob.value >= 0.0
-                   ? WaysPanel::tr("They are at their loose end and hiss %1 only.")
-                         .arg(secondsText(*plan.buzz))
-                   : WaysPanel::tr("Knob %1 looser: %2 of hiss over %3 of ring.")
-                             .arg(turnsText(-plan.knob), secondsText(*plan.buzz), secondsText(plan.ring)) +
-                         notEnough;
-    case RingSchool::Shorten:
-        return WaysPanel::tr("%1 with a loose weight: the stroke and the rebound stay whole.")
-                   .arg(secondsText(plan.ring)) +
+        if (plan.batter.value <= 0.0)
+            return WaysPanel::tr("%1. Higher would not shorten it.").arg(ring);
+        return WaysPanel::tr("%1. Batter %2 up: centre %3 cents, film load %4 %.")
+                   .arg(ring, turnsText(plan.batter), centsText(plan.centre))
+                   .arg(std::lround(100.0 * plan.filmLoad)) +
                notEnough;
-    case RingSchool::Muffle: {
-        const QString what = plan.pads.empty() ? things(0) : padKindsOf(plan.pads);
-        return WaysPanel::tr("%1 with %2; the stroke loses %3 dB, the stick %4 % of its rebound.")
-                   .arg(secondsText(plan.ring), what)
-                   .arg(std::max(0.0, -plan.startDb), 0, 'f', 1)
-                   .arg(std::lround(100.0 * plan.reboundLoss)) +
+    case RingSchool::LetRing:
+        return WaysPanel::tr("%1. Costs nothing.").arg(ring);
+    case RingSchool::MaskWithWires: {
+        const QString hiss = secondsText(*plan.buzz);
+        return (plan.knob.value < 0.0
+                    ? WaysPanel::tr("%1 of hiss over %2 of ring, knob %3 looser.")
+                          .arg(hiss, ring, turnsText(-plan.knob))
+                    : WaysPanel::tr("%1 of hiss over %2 of ring, as they stand.").arg(hiss, ring)) +
                notEnough;
     }
+    case RingSchool::Shorten:
+        return WaysPanel::tr("%1 with a loose weight; the stroke stays whole.").arg(ring) + notEnough;
+    case RingSchool::Muffle:
+        return (plan.pads.empty()
+                    ? WaysPanel::tr("%1 with nothing on the head.").arg(ring)
+                    : WaysPanel::tr("%1: %2. Stroke %3 dB, rebound %4 % less.")
+                          .arg(ring, padKindsOf(plan.pads))
+                          .arg(QString::number(plan.startDb, 'f', 1).replace(QLatin1Char('-'), QChar(0x2212)))
+                          .arg(std::lround(100.0 * plan.reboundLoss))) +
+               notEnough;
     }
     return {};
 }
@@ -139,18 +127,17 @@ WaysPanel::WaysPanel(SessionController& controller, QWidget* parent)
     grid->setVerticalSpacing(6);
     grid->setColumnStretch(0, 1);
     for (const RingSchool school : kSchools) {
-        Line line{textLabel("strong", ringSchoolName(school)), textLabel("quiet"),
-                  secondaryButton(tr("Do it"))};
+        Line line{textLabel("quiet"), secondaryButton(tr("Do it"))};
         line.text->setWordWrap(true);
+        line.text->setTextFormat(Qt::RichText);
         line.text->setObjectName(QStringLiteral("way-%1").arg(static_cast<int>(school)));
         line.take->setProperty("small", true);
         line.take->setObjectName(QStringLiteral("take-%1").arg(static_cast<int>(school)));
         line.take->setAccessibleName(tr("%1: do it").arg(ringSchoolName(school)));
         connect(line.take, &QPushButton::clicked, this, [this, school] { take(school); });
-        const int row = 2 * static_cast<int>(m_lines.size());
-        grid->addWidget(line.name, row, 0);
-        grid->addWidget(line.take, row, 1, 2, 1, Qt::AlignVCenter);
-        grid->addWidget(line.text, row + 1, 0);
+        const int row = static_cast<int>(m_lines.size());
+        grid->addWidget(line.text, row, 0);
+        grid->addWidget(line.take, row, 1, Qt::AlignVCenter);
         m_lines.push_back(line);
     }
     column->addLayout(grid);
@@ -190,12 +177,12 @@ void WaysPanel::refresh() {
         const auto plan = std::find_if(m_plans.begin(), m_plans.end(),
                                        [&](const RingPlan& p) { return p.school == kSchools.at(i); });
         const Line& line = m_lines[i];
-        line.name->setVisible(plan != m_plans.end());
         line.text->setVisible(plan != m_plans.end());
         line.take->setVisible(plan != m_plans.end());
         if (plan == m_plans.end())
             continue;
-        line.text->setText(ringPlanText(*plan));
+        line.text->setText(QStringLiteral("<b>%1</b>&nbsp; %2")
+                               .arg(ringSchoolName(plan->school), ringPlanText(*plan).toHtmlEscaped()));
         const bool lies = plan->pads == session.pads;
         line.take->setText(plan->school == RingSchool::TuneOut         ? tr("To Tone")
                            : plan->school == RingSchool::MaskWithWires ? tr("To Wires")

@@ -10,7 +10,7 @@ namespace bombo {
 
 QString causeText(const RingFinding& finding);
 QString ringSchoolName(RingSchool school);
-/// "0.44 s. Two things on the head; the stroke keeps -0.3 dB."
+/// "0.44 s: gel pad. Stroke -0.3 dB, rebound 2 % less."
 QString ringPlanText(const RingPlan& plan);
 
 class WaysPanel : public QFrame {
@@ -21,7 +21,6 @@ public:
 
 private:
     struct Line {
-        QLabel* name;
         QLabel* text;
         QPushButton* take;
     };

@@ -66,7 +66,8 @@ QWidget* ProofPage::linesView() {
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(31);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::ResizeToContents);
+    for (const int asWide : {0, 1, 2, 3})
+        m_table->horizontalHeader()->setSectionResizeMode(asWide, QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionMode(QAbstractItemView::NoSelection);

@@ -28,15 +28,15 @@ QString proofItemWords(ProofItem item) {
     case ProofItem::EdgeOverCentre:
         return tr("Edge over centre");
     case ProofItem::Strainer:
-        return tr("Strainer, from first contact");
+        return tr("Strainer, from contact");
     case ProofItem::WireMargin:
-        return tr("Room to the end of the span");
+        return tr("Room in the span");
     case ProofItem::Ring:
         return tr("Ring of the whole tone");
     case ProofItem::Buzz:
         return tr("Buzz of the wires");
     case ProofItem::Sympathy:
-        return tr("Instruments that set them buzzing");
+        return tr("Instruments that buzz it");
     }
     return {};
 }

@@ -16,8 +16,9 @@ std::vector<RingFinding> ringCauses(const RingEvidence& evidence) {
     if (evidence.ring.value <= 1.1 * evidence.wanted.value)
         return {};
     std::vector<RingFinding> findings;
+    constexpr double worthSaying = 0.15; // less lies within what usual drums and hands do
     const auto say = [&](RingCause cause, double weight, std::optional<double> figure) {
-        if (weight > 0.0)
+        if (weight >= worthSaying)
             findings.push_back({cause, weight, figure});
     };
     if (evidence.widest) {

@@ -60,6 +60,13 @@ TEST(RingCauses, EachByItsOwnEvidence) {
     EXPECT_EQ(likeliest(evidence), RingCause::LowTuning);
 }
 
+TEST(RingCauses, AFaintSuspicionIsNotSaid) {
+    RingEvidence evidence = tooLong();
+    evidence.damping = 1.0 / 1.18; // drums of a kind differ by as much
+    evidence.meanPlace = 0.29;
+    EXPECT_EQ(likeliest(evidence), RingCause::Taste);
+}
+
 TEST(RingCauses, TheLikeliestComesFirst) {
     RingEvidence evidence = tooLong();
     evidence.widest = Cents{14};
