@@ -1,5 +1,5 @@
+#include "cli/tuned_drum.h"
 #include "cli/wire_inputs.h"
-#include "core/tuning/targets.h"
 #include "core/wires/wire_sweep.h"
 
 #include <cmath>
@@ -28,12 +28,10 @@ const char* calmingName(CalmingKind kind) {
 } // namespace
 
 Answer buzz(const Json& in, const Shelf& shelf) {
-    const auto drum = drumAt(in, shelf);
-    if (!drum)
-        return drum.fault();
-    const auto tone = toneAt(in, shelf);
-    if (!tone)
-        return tone.fault();
+    const auto tuned = tunedDrumAt(in, shelf);
+    if (!tuned)
+        return tuned.fault();
+    const auto& [drum, tone, targets, state] = *tuned;
     const auto neighbours = neighboursAt(in);
     if (!neighbours)
         return neighbours.fault();
@@ -46,13 +44,9 @@ Answer buzz(const Json& in, const Shelf& shelf) {
             return InputProblem{"room_to_choke_turns", "must lie between 0 and 10"};
         room = *turns;
     }
-    const auto targets = targetsFor(*drum, *tone);
-    if (!targets)
-        return Cannot{"this drum cannot reach the tone; see plan"};
-    const DrumState state = drumState(*drum, targets->batter.tension, targets->snareSide.tension);
     constexpr std::size_t most = 20;
     Json found = Json::array();
-    const auto all = meetings(*drum, state, *neighbours);
+    const auto all = meetings(drum, state, *neighbours);
     for (const Meeting& meeting : all) {
         if (found.size() == most)
             break;
@@ -65,7 +59,7 @@ Answer buzz(const Json& in, const Shelf& shelf) {
     }
     Json remedies = Json::array();
     for (const Calming& calming :
-         calmings(*drum, state, *neighbours, {.tighter = Turns{room}, .turnsPer10Db = kTurnsPerDynamic})) {
+         calmings(drum, state, *neighbours, {.tighter = Turns{room}, .turnsPer10Db = kTurnsPerDynamic})) {
         Json remedy{{"kind", calmingName(calming.kind)}};
         if (calming.neighbour >= 0)
             remedy["neighbour"] = (*neighbours)[static_cast<std::size_t>(calming.neighbour)].name;

@@ -1,8 +1,7 @@
 #include "cli/muffling_inputs.h"
-#include "cli/verbs.h"
+#include "cli/tuned_drum.h"
 #include "core/acoustics/film.h"
 #include "core/procedure/ring_plans.h"
-#include "core/tuning/targets.h"
 
 namespace bombo::cli {
 namespace {
@@ -68,16 +67,10 @@ std::optional<InputProblem> readWires(const Json& in, const Drum& drum, const To
 } // namespace
 
 Answer muffle(const Json& in, const Shelf& shelf) {
-    const auto drum = drumAt(in, shelf);
-    if (!drum)
-        return drum.fault();
-    const auto tone = toneAt(in, shelf);
-    if (!tone)
-        return tone.fault();
-    const auto targets = targetsFor(*drum, *tone);
-    if (!targets)
-        return Cannot{"this drum cannot reach the tone; see plan"};
-    const auto state = tunedState(*drum, *targets);
+    const auto tuned = tunedDrumAt(in, shelf);
+    if (!tuned)
+        return tuned.fault();
+    const auto& [drum, tone, targets, state] = *tuned;
     if (in.contains("calibrate")) {
         const auto calibration = calibrationAt(in["calibrate"]);
         if (!calibration)
@@ -89,13 +82,13 @@ Answer muffle(const Json& in, const Shelf& shelf) {
                               : "nothing changed between the two hearings: lay it further in"};
         return Json{{"kind", kindJson(*kind)}};
     }
-    const auto pads = itemsAt(in, drum->shell);
+    const auto pads = itemsAt(in, drum.shell);
     if (!pads)
         return pads.fault();
     const auto microphone = microphoneAt(in);
     if (!microphone)
         return microphone.fault();
-    Seconds target = tone->ring;
+    Seconds target = tone.ring;
     if (in.contains("target_t60_s")) {
         const auto wished = numberAt(in, "target_t60_s");
         if (!wished)
@@ -104,26 +97,26 @@ Answer muffle(const Json& in, const Shelf& shelf) {
             return InputProblem{"target_t60_s", "must lie between 0.02 and 10"};
         target = Seconds{*wished};
     }
-    RingPlanWish wish{.ring = target, .laid = {}, .perTurn = tensionPerTurnPrior(*drum, HeadSide::Batter)};
-    if (auto problem = readWires(in, *drum, *tone, *targets, wish))
+    RingPlanWish wish{.ring = target, .laid = {}, .perTurn = tensionPerTurnPrior(drum, HeadSide::Batter)};
+    if (auto problem = readWires(in, drum, tone, targets, wish))
         return *problem;
 
-    const MufflingPrediction prediction = predictMuffling(*drum, state, *pads);
+    const MufflingPrediction prediction = predictMuffling(drum, state, *pads);
     Json partials = Json::array();
     for (const MuffledPartial& p : prediction.partials)
         partials.push_back({{"m", p.m},
                             {"frequency_hz", p.frequencyAfter.value},
                             {"t60_before_s", p.t60Before.value},
                             {"t60_after_s", p.t60After.value}});
-    const auto ringFrom = [&](HeardFrom from) {
+    const auto ringFrom = [&tuned, &pads, &microphone](HeardFrom from) {
         const HearingPoint point{from, microphone->value_or(MicrophonePlace{})};
-        return predictMuffling(*drum, state, *pads, point).ringAfter.value;
+        return predictMuffling(tuned->drum, tuned->state, *pads, point).ringAfter.value;
     };
     Json heard{{"player_s", ringFrom(HeardFrom::Player)}, {"room_s", ringFrom(HeardFrom::Room)}};
     if (*microphone)
         heard["microphone_s"] = ringFrom(HeardFrom::Microphone);
     Json suggestions = Json::array();
-    for (const RingPlan& plan : ringPlans(*drum, state, wish))
+    for (const RingPlan& plan : ringPlans(drum, state, wish))
         suggestions.push_back(planJson(plan));
     return Json{{"partials", partials},
                 {"ring_before_s", prediction.ringBefore.value},

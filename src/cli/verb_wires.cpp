@@ -1,8 +1,7 @@
-#include "cli/verbs.h"
+#include "cli/tuned_drum.h"
 #include "cli/wire_inputs.h"
 #include "core/acoustics/film.h"
 #include "core/reading/voice_answer.h"
-#include "core/tuning/targets.h"
 #include "core/wires/wire_response.h"
 #include "store/sound_file.h"
 
@@ -185,18 +184,10 @@ Json nextTestJson(const WireAdvice& advice, Sweep sweep) {
 } // namespace
 
 Answer wires(const Json& in, const Shelf& shelf) {
-    const auto drum = drumAt(in, shelf);
-    if (!drum)
-        return drum.fault();
-    const auto tone = toneAt(in, shelf);
-    if (!tone)
-        return tone.fault();
-    const auto current = numberAt(in, "strainer_turns");
-    if (!current)
-        return current.fault();
-    const auto targets = targetsFor(*drum, *tone);
-    if (!targets)
-        return Cannot{"this drum cannot reach the tone; see plan"};
+    const auto tuned = tunedDrumAt(in, shelf);
+    if (!tuned)
+        return tuned.fault();
+    const auto& [drum, tone, targets, state] = *tuned;
     Answers answers;
     if (in.contains("tests")) {
         if (!in["tests"].is_array())
@@ -208,23 +199,30 @@ Answer wires(const Json& in, const Shelf& shelf) {
             ++index;
         }
     }
+    // Where the knob stands: as said, else at the last stop that was tried.
+    Turns current = answers.tests.empty() ? Turns{} : answers.tests.back().turns;
+    if (in.contains("strainer_turns")) {
+        const auto said = numberAt(in, "strainer_turns");
+        if (!said)
+            return said.fault();
+        current = Turns{*said};
+    }
     const auto judging = judgingAt(in);
     if (!judging)
         return judging.fault();
     const auto lengths = lengthsAt(in);
     if (!lengths)
         return lengths.fault();
-    Sweep sweep{.slackTurns = drum->wires.slackTurns,
-                .snareSideFilmLoad = targets->snareSide.filmLoad,
-                .margin = tone->wireMargin,
-                .current = Turns{*current},
+    Sweep sweep{.slackTurns = drum.wires.slackTurns,
+                .snareSideFilmLoad = targets.snareSide.filmLoad,
+                .margin = tone.wireMargin,
+                .current = current,
                 .judging = *judging,
                 .tests = answers.tests,
                 .rattles = answers.rattles};
     const WireAdvice span = adviseWires(sweep);
     sweep.equalLengths = whereLengthsMeet(*lengths, span.rattle.turns, span.chokeAbove);
     const WireAdvice advice = adviseWires(sweep);
-    const auto state = drumState(*drum, targets->batter.tension, targets->snareSide.tension);
     Json warnings = Json::array();
     if (advice.noUsableSpan)
         warnings.push_back("rattle begins before choking ends: tighten the snare side or change the wires");
@@ -242,9 +240,9 @@ Answer wires(const Json& in, const Shelf& shelf) {
              {"margin_turns", std::min(advice.recommended.value - advice.rattleBelow.value,
                                        advice.chokeAbove.value - advice.recommended.value)},
              {"chokes", chokesJson(advice)},
-             {"contact", contactJson(*drum, state, advice)},
+             {"contact", contactJson(drum, state, advice)},
              {"warnings", warnings}};
-    const EighthMore more = eighthMore(*drum, state, tensionPerTurnPrior(*drum, HeadSide::SnareSide));
+    const EighthMore more = eighthMore(drum, state, tensionPerTurnPrior(drum, HeadSide::SnareSide));
     out["snare_side_eighth_more"] = {{"room_turns", more.room.value},
                                      {"film_load_now", more.loadNow},
                                      {"film_load_then", more.loadThen},
@@ -259,7 +257,7 @@ Answer wires(const Json& in, const Shelf& shelf) {
         const auto layout = layoutAt(in["layout"]);
         if (!layout)
             return InputProblem{"layout." + layout.fault().key, layout.fault().message};
-        out["fit"] = fitJson(drum->shell, *layout);
+        out["fit"] = fitJson(drum.shell, *layout);
     }
     return out;
 }

@@ -143,7 +143,7 @@ TEST_F(Cli, WrongCallsNameTheKeyAndExitWithTwo) {
           {"rods_hz", {400, 401, 402, 403, 404, 405}},
           {"history", {{{"moves", {{{"rod", 9}, {"turns", 0.5}}}}, {"rods_hz", {1, 1, 1, 1, 1, 1}}}}}},
          "history[0].moves.rod"},
-        {"wires", {{"drum", "Plover"}, {"tone", "chase"}}, "strainer_turns"},
+        {"wires", {{"drum", "Plover"}, {"tone", "chase"}, {"strainer_turns", "two"}}, "strainer_turns"},
         {"wires",
          {{"drum", "Plover"},
           {"tone", "chase"},
@@ -523,6 +523,18 @@ TEST_F(Cli, AThingOfOnesOwnIsCalibratedAndLaid) {
     in.erase("calibrate");
     in["items"] = {{{"kind", kind}, {"radius_m", 0.12}, {"angle_deg", 30}}};
     EXPECT_LT(answer("muffle", in)["ring_s"].get<double>(), open["ring_s"].get<double>());
+}
+
+/// The demo says that Plover usually plays the waltz.
+TEST_F(Cli, TheUsualToneAndTheLastStopNeedNotBeSaid) {
+    const Json tests{{{"turns", 2}, {"place", "edge"}, {"dynamic", "whisper"}, {"answer", "not"}}};
+    const Json brief = answer("wires", {{"drum", "Plover"}, {"tests", tests}, {"school", "dry"}});
+    const Json spelt = answer(
+        "wires",
+        {{"drum", "Plover"}, {"tone", "waltz"}, {"strainer_turns", 2}, {"tests", tests}, {"school", "dry"}});
+    EXPECT_EQ(brief, spelt);
+    EXPECT_EQ(answer("muffle", {{"drum", "Plover"}}),
+              answer("muffle", {{"drum", "Plover"}, {"tone", "waltz"}}));
 }
 
 TEST_F(Cli, WiresAreJudgedBySchool) {

@@ -23,16 +23,24 @@ QString roomWords(const Session& session, const WireAdvice& advice) {
         .arg(std::max(0.0, (advice.chokeAbove - knob).value), 0, 'f', 1);
 }
 
-/// One more eighth on this drum's snare side, by what its turns have done so far.
+/// One more eighth on this drum's heads, by what their turns have done so far.
 QString eighthWords(const Session& session, const DrumState& state) {
-    const Tension perTurn =
-        turnResponseOf(session.snareSide, briefFor(session, HeadSide::SnareSide)).perTurn();
-    const EighthMore more = eighthMore(session.drum, state, perTurn);
-    return tr("One more eighth on the snare side: %1 turn %2 to choke, film load %3 to %4 %.")
-        .arg(std::abs(more.room.value), 0, 'f', 1)
-        .arg(more.room.value >= 0.0 ? tr("further") : tr("nearer"))
+    const auto perTurn = [&](HeadSide side) {
+        return turnResponseOf(session.head(side), briefFor(session, side)).perTurn();
+    };
+    const auto roomText = [](Turns room) {
+        return tr("%1 turn %2")
+            .arg(std::abs(room.value), 0, 'f', 1)
+            .arg(room.value >= 0.0 ? tr("further") : tr("nearer"));
+    };
+    const EighthMore more = eighthMore(session.drum, state, perTurn(HeadSide::SnareSide));
+    DrumState batter = state;
+    batter.batter.tension = state.batter.tension + 0.125 * perTurn(HeadSide::Batter);
+    return tr("One more eighth on the snare side: %1 to choke, film load %2 to %3 %; on the batter: %4.")
+        .arg(roomText(more.room))
         .arg(std::lround(100.0 * more.loadNow))
-        .arg(std::lround(100.0 * more.loadThen));
+        .arg(std::lround(100.0 * more.loadThen))
+        .arg(roomText(chokeShift(session.drum, state, batter, StrokePlace::Edge)));
 }
 
 /// From where on the head is tight enough; empty where the film's limit comes first.
@@ -50,7 +58,12 @@ QString enoughWords(const Session& session, const WireAdvice& advice, const Drum
 QString pullWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
     const Turns whisper = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
     const WirePull pull = wirePull(session.drum, state.snareSide.tension, session.wires.strainer, whisper);
-    return tr("Their pull bends the head by %1 mm and lifts its own pitch by some %2 cents.")
+    const Turns toChoke = advice.choke(StrokePlace::Middle, Dynamic::Loud).turns - session.wires.strainer;
+    const Seconds strikes = strikeLength(strokeModes(session.drum, state, StrokePlace::Middle), toChoke);
+    return tr("After a loud stroke they strike for %1 s. Their pull bends the head by %2 mm and lifts its "
+              "own pitch by "
+              "some %3 cents.")
+        .arg(strikes.value, 0, 'f', 2)
         .arg(1e3 * pull.bend.value, 0, 'f', 2)
         .arg(pull.raised.value, 0, 'f', 0);
 }

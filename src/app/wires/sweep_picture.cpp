@@ -140,10 +140,11 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
     }
     painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
                      tr("strainer turns from first contact"));
-    painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38),
-                     Qt::AlignHCenter | Qt::TextWordWrap,
-                     tr("shaded: usable; disc: answered, cross: no answer\nbars: should answer, full at the "
-                        "middle, hatched at the edge"));
+    painter.drawText(
+        QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38),
+        Qt::AlignHCenter | Qt::TextWordWrap,
+        tr("shaded: usable; disc: answered, cross: no answer; thin line: how sure\nbars: should answer, "
+           "full at the middle, hatched at the edge"));
     paintTests(painter, map, picture);
     paintMarks(painter, map, picture);
 }
