@@ -218,6 +218,11 @@ void drive(Program& p, Album& album, QSize size) {
     p.spaceUntil([&] { return p.session().wires.tests.size() == 5; });
     album.take(QStringLiteral("wires"));
     takeWires(p, album);
+    p.spaceUntil([&] {
+        return !nextStroke(sweepOf(p.session())) &&
+               nextStopOf(wireAdviceOf(p.session()), sweepOf(p.session())) == p.session().wires.strainer;
+    });
+    album.take(QStringLiteral("wires-set"));
     p.spaceUntil([&] { return p.session().station == Station::Muffling; });
     takeMuffling(p, album);
     p.press(Qt::Key_Space);

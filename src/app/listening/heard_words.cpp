@@ -58,7 +58,7 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
         else if (!stroke.buzz)
             remedy = tr("The wires sound on to the end of it: too loose.");
         else if (stroke.buzz->value > kLongBuzz * tone)
-            remedy = tr("The wires sound on after the tone: tighter, if you want them to end together.");
+            remedy = tr("They outlast the tone: tighter, if both are to end together.");
         else if (stroke.buzz->value < tone / kLongBuzz)
             remedy = tr("The wires stop before the tone: dry. Looser for more of them.");
         else
@@ -80,7 +80,12 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
     }
     const QString centre = stroke.centreFound ? tr("Centre %1").arg(pitchText(stroke.centre))
                                               : tr("Near the edge: hardly any centre");
-    return {stroke.buzz ? tr("Wires %1 s.  %2").arg(stroke.buzz->value, 0, 'f', 2).arg(centre) : centre,
+    if (!stroke.buzz)
+        return {centre, remedy};
+    const QString wires = tr("Wires %1 s").arg(stroke.buzz->value, 0, 'f', 2);
+    return {stroke.centreFound
+                ? tr("%1, centre %2 Hz").arg(wires).arg(std::lround(stroke.centre.value)) // one line
+                : tr("%1.  %2").arg(wires, centre),
             remedy};
 }
 

@@ -60,11 +60,11 @@ QString pullWords(const Session& session, const WireAdvice& advice, const DrumSt
     const WirePull pull = wirePull(session.drum, state.snareSide.tension, session.wires.strainer, whisper);
     const Turns toChoke = advice.choke(StrokePlace::Middle, Dynamic::Loud).turns - session.wires.strainer;
     const Seconds strikes = strikeLength(strokeModes(session.drum, state, StrokePlace::Middle), toChoke);
-    return tr("After a loud stroke they strike for %1 s. Their pull bends the head by %2 mm and lifts its "
+    return tr("After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its "
               "own pitch by "
               "some %3 cents.")
         .arg(strikes.value, 0, 'f', 2)
-        .arg(1e3 * pull.bend.value, 0, 'f', 2)
+        .arg(1e6 * pull.bend.value, 0, 'f', 0)
         .arg(pull.raised.value, 0, 'f', 0);
 }
 

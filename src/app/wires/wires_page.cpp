@@ -42,8 +42,19 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     m_views->setCurrentIndex(1);
     auto* header = new QHBoxLayout;
     m_title = textLabel("title");
+    QStringList judgings;
+    for (const WireJudging judging : kJudgings)
+        judgings << tr("aim: %1").arg(judgingName(judging));
+    m_judging = toolBox("wireJudging", tr("By what the setting is judged"), judgings);
+    for (int i = 0; i < static_cast<int>(kJudgings.size()); ++i)
+        m_judging->setItemData(i, judgingMeaning(kJudgings.at(static_cast<std::size_t>(i))), Qt::ToolTipRole);
+    connect(m_judging, &QComboBox::activated, this, [this](int index) {
+        this->controller().perform(JudgeWires{kJudgings.at(static_cast<std::size_t>(index))});
+    });
     header->addWidget(m_title);
     header->addStretch();
+    header->addWidget(m_judging);
+    header->addSpacing(14);
     header->addWidget(m_views);
     column->addLayout(header);
     m_conditions = textLabel("quiet");
@@ -141,24 +152,9 @@ QWidget* WiresPage::knobPanel() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(18, 8, 18, 10);
     column->addWidget(textLabel("heading", tr("Knob, from first contact")));
-    QStringList judgings;
-    for (const WireJudging judging : kJudgings)
-        judgings << judgingName(judging);
-    m_judging = toolBox("wireJudging", tr("By what the setting is judged"), judgings);
-    for (int i = 0; i < static_cast<int>(kJudgings.size()); ++i)
-        m_judging->setItemData(i, judgingMeaning(kJudgings.at(static_cast<std::size_t>(i))), Qt::ToolTipRole);
-    connect(m_judging, &QComboBox::activated, this, [this](int index) {
-        controller().perform(JudgeWires{kJudgings.at(static_cast<std::size_t>(index))});
-    });
     m_knob = textLabel("figure");
     m_knob->setObjectName(QStringLiteral("knob"));
-    auto* figure = new QHBoxLayout;
-    figure->addWidget(m_knob);
-    figure->addStretch();
-    m_judging->setMinimumWidth(96);
-    m_judging->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
-    figure->addWidget(m_judging, 1);
-    column->addLayout(figure);
+    column->addWidget(m_knob);
     m_fromLoose = textLabel("quiet");
     m_fromLoose->setObjectName(QStringLiteral("fromLoose"));
     column->addWidget(m_fromLoose);
@@ -226,6 +222,7 @@ WiresPage::Step WiresPage::step(const WireAdvice& advice) const {
 void WiresPage::showView(int view) {
     m_left->setCurrentIndex(view);
     m_right->setCurrentIndex(view);
+    m_judging->setVisible(view == 1);
     m_title->setText(view == 0   ? tr("Lay the wires")
                      : view == 1 ? tr("Set the strainer")
                                  : tr("Calm the buzz"));
