@@ -4,6 +4,7 @@
 
 #include "app/listening/clock_dialog.h"
 #include "app/proof/blind_panel.h"
+#include "core/practice/practice_drum.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 #include "support/synthesis.h"
@@ -226,6 +227,41 @@ TEST(SoundServer, BeforeAndAfterAreJudgedBlind) {
     EXPECT_EQ(p.session().blind->after, afterLiked);
     EXPECT_EQ(p.session().blind->before, 6 - afterLiked);
     EXPECT_TRUE(p.find<QLabel>(QStringLiteral("blindResult"))->text().contains(QStringLiteral("6 times")));
+}
+
+TEST(SoundServer, AVoiceIsHeardWithTheLeverOffAndOn) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    Program p(book);
+    p.controller.goTo(Station::Wires);
+    const HiddenNature nature = drawNature(p.session().drum, p.session().practiceSeed);
+    PracticeState state;
+    state.strainer = Turns{0.5};
+    QSignalSpy started(&p.controller.listener(), &Listener::microphoneStarted);
+    QSignalSpy level(&p.controller.listener(), &Listener::level);
+    p.controller.chooseSource(SoundSource::Microphone);
+    ASSERT_TRUE(p.waitFor([&] { return started.count() == 1 && level.count() > 2; }, 20000));
+    auto* views = p.find<QTabBar>(QStringLiteral("wireViews"));
+    QTest::mouseClick(views, Qt::LeftButton, {}, views->tabRect(2).center());
+    for (const bool on : {false, true}) {
+        state.leverOn = on;
+        const QString wav = folder.filePath(on ? QStringLiteral("on.wav") : QStringLiteral("off.wav"));
+        std::vector<float> hum = practiceVoice(nature, state, 1);
+        const std::vector<float> once = hum; // it goes on for longer than is listened
+        hum.insert(hum.end(), once.begin(), once.end());
+        ASSERT_TRUE(writeSoundFile(wav.toStdString(), hum, 48000));
+        QProcess play;
+        play.start(QStringLiteral("paplay"), {wav});
+        ASSERT_TRUE(play.waitForStarted());
+        p.click(on ? QStringLiteral("voiceOn") : QStringLiteral("voiceOff"));
+        EXPECT_TRUE(p.controller.isHearingVoice());
+        ASSERT_TRUE(p.waitFor([&] { return !p.controller.isHearingVoice(); }, 30000));
+        play.kill();
+        play.waitForFinished();
+    }
+    ASSERT_TRUE(p.session().wires.voice) << p.window.noticeBar()->text().toStdString();
+    EXPECT_TRUE(p.session().wires.voice->answers()) << p.session().wires.voice->gainDb;
 }
 
 } // namespace

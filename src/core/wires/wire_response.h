@@ -50,7 +50,8 @@ struct WirePull {
 /// tension adds its stiffness to the (0,1) mode for the half of each swing in which they lie on it. Estimates
 /// in absolute size, docs/physics.md, section 11.
 WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisperChoke);
-inline constexpr double kWhisperPull = 100.0; ///< m/s^2 that a whisper in the middle overcomes; estimate
+/// m/s^2 that a whisper in the middle overcomes: 8 mN s of a stick on a mode of 20 g at 200 Hz. Estimate.
+inline constexpr double kWhisperPull = 500.0;
 
 inline constexpr Turns kEasySpan{1.0}; ///< that a hand finds without counting
 
