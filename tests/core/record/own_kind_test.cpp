@@ -14,7 +14,7 @@ HeardStroke stroke(double ring, double hertz, bool wires = false) {
     heard.partials = {{0, 1, Hertz{hertz}, Seconds{0.3}, 0.0}, {1, 1, Hertz{300}, Seconds{0.4}, -6.0}};
     return heard;
 }
-Pad placeholder() {
+Pad spongeUnknown() {
     Pad pad{Metres{0.12}, Radians{1.0}, {}};
     pad.kind = PadKind{.id = "own:sponge", .mass = Kilograms{}, .lossFactor = 0.0};
     return pad;
@@ -32,7 +32,7 @@ TEST(HeardBoth, CircularPartialsOfStrokesWithoutWires) {
 TEST(CalibratedKind, MassByThePitchAndDragByTheRing) {
     Session s = done(fresh(), GoTo{Station::Muffling});
     // What a sponge of 5 g and 3 N s/m does by the model, as if it were heard.
-    Pad truth = placeholder();
+    Pad truth = spongeUnknown();
     truth.kind.mass = Kilograms{0.005};
     truth.kind.resistance = 3.0;
     const MufflingPrediction with = predictMuffling(s.drum, knownState(s), {truth}, {}, 1.2);
@@ -43,18 +43,18 @@ TEST(CalibratedKind, MassByThePitchAndDragByTheRing) {
         return 0.0;
     };
     const std::vector<HeardStroke> without(4, stroke(with.ringBefore.value, centre(with, false)));
-    s = done(s, LayPads{{placeholder()}});
+    s = done(s, LayPads{{spongeUnknown()}});
     for (int i = 0; i < 4; ++i)
         s = done(s, StrokeHeard{stroke(with.ringAfter.value, centre(with, true))});
     const auto kind = calibratedKind(s, "own:sponge", without);
     ASSERT_TRUE(kind);
     EXPECT_NEAR(kind->mass.value, 0.005, 1e-5);
     EXPECT_NEAR(kind->resistance, 3.0, 0.02);
-    EXPECT_EQ(kind->radius, placeholder().kind.radius);
+    EXPECT_EQ(kind->radius, spongeUnknown().kind.radius);
 }
 
 TEST(CalibratedKind, SaysWhyItCannot) {
-    Session s = done(done(fresh(), GoTo{Station::Muffling}), LayPads{{placeholder()}});
+    Session s = done(done(fresh(), GoTo{Station::Muffling}), LayPads{{spongeUnknown()}});
     EXPECT_EQ(calibratedKind(s, "own:sponge", {}).fault(), CalibrationFault::TooFewPartials);
     s = done(s, StrokeHeard{stroke(0.5, 200)});
     EXPECT_EQ(calibratedKind(s, "own:sponge", {stroke(0.5, 200)}).fault(), CalibrationFault::NothingChanged);
