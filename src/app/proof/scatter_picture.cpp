@@ -29,7 +29,8 @@ double usualLevel(const std::vector<Backbeat>& strokes) {
 } // namespace
 
 ScatterPicture scatterPicture(const Session& session) {
-    return {scatterOf(session), backbeatsOf(session), session.drum.shell.radius()};
+    const std::vector<Backbeat> strokes = backbeatsOf(session);
+    return {scatterOf(strokes), strokes, session.drum.shell.radius()};
 }
 
 QString scatterFigures(const ScatterPicture& picture) {
