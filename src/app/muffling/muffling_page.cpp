@@ -230,7 +230,7 @@ void MufflingPage::refresh() {
     fillKinds();
     m_microphone->setChecked(session().microphone.has_value());
     m_head->show(session().drum.shell, session().drum.rods, session().pads, session().microphone);
-    const RingPicture picture = ringPicture(session());
+    RingPicture picture = ringPicture(session());
     switch (m_views->currentIndex()) { // what is hidden need not be reckoned
     case kWays:
         m_ways->refresh();
@@ -239,6 +239,7 @@ void MufflingPage::refresh() {
         m_own->refresh();
         break;
     default:
+        picture.there = ringsThere(session());
         m_ring->show(picture);
         break;
     }

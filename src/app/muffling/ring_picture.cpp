@@ -63,14 +63,18 @@ QPolygonF wedge(double left, double right, double base, double height) {
 } // namespace
 
 RingPicture ringPicture(const Session& session) {
-    RingPicture picture{mufflingOf(session), ringWanted(briefOf(session)), !session.pads.empty(), {}};
+    return {mufflingOf(session), ringWanted(briefOf(session)), !session.pads.empty(), {}};
+}
+
+std::vector<RingThere> ringsThere(const Session& session) {
+    std::vector<RingThere> there;
     for (const HeardFrom from : {HeardFrom::Player, HeardFrom::Room, HeardFrom::Microphone}) {
         if (from == HeardFrom::Microphone && !session.microphone)
             continue;
         const MufflingPrediction heard = mufflingOf(session, from);
-        picture.there.push_back({from, heard.ringBefore, heard.ringAfter});
+        there.push_back({from, heard.ringBefore, heard.ringAfter});
     }
-    return picture;
+    return there;
 }
 
 QString ringSummary(const RingPicture& picture) {

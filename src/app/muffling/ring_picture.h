@@ -21,7 +21,9 @@ struct RingPicture {
     bool hasPads = false;
     std::vector<RingThere> there; ///< player, room, and the microphone if there is one
 };
+/// Without the rings of those who listen.
 RingPicture ringPicture(const Session& session);
+std::vector<RingThere> ringsThere(const Session& session);
 
 QString ringSummary(const RingPicture& picture);
 /// Every partial that counts as a decay along time: a wedge as high as the partial is loud, as long as it

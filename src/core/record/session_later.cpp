@@ -39,6 +39,20 @@ Outcome withPads(Session session, std::vector<Pad> others, const Pad& pad, std::
     return session;
 }
 
+/// An answer about the wires. The same stroke at the same stop again: the newer answer counts.
+template <class Test, class Same>
+Outcome withAnswer(Session session, std::vector<Test> WireWork::*answers, const Test& test, Same isSame) {
+    std::vector<Test>& known = session.wires.*answers;
+    const auto same = std::find_if(known.begin(), known.end(), isSame);
+    if (same != known.end())
+        *same = test;
+    else
+        known.push_back(test);
+    session.wires.begun = true;
+    session.wiresAt = session.clock;
+    return session;
+}
+
 /// With nothing on the head and the lever off, as it is at Muffling, its ring teaches the drum's own
 /// damping.
 void learnOpenRing(Session& session) {
@@ -85,31 +99,15 @@ Outcome carryOut(Session session, const SetStrainer& c) {
     return session;
 }
 Outcome carryOut(Session session, const AnswerWires& c) {
-    auto& tests = session.wires.tests;
     const WireTest test{session.wires.strainer, c.place, c.dynamic, c.answered};
-    const auto same = std::find_if(tests.begin(), tests.end(), [&](const WireTest& t) {
+    return withAnswer(std::move(session), &WireWork::tests, test, [&](const WireTest& t) {
         return t.turns == test.turns && t.place == test.place && t.dynamic == test.dynamic;
     });
-    if (same != tests.end())
-        *same = test; // the same stroke at the same stop again: the newer answer counts
-    else
-        tests.push_back(test);
-    session.wires.begun = true;
-    session.wiresAt = session.clock;
-    return session;
 }
 Outcome carryOut(Session session, const AnswerRattle& c) {
-    auto& rattles = session.wires.rattles;
     const RattleTest test{session.wires.strainer, c.rattled};
-    const auto same = std::find_if(rattles.begin(), rattles.end(),
-                                   [&](const RattleTest& t) { return t.turns == test.turns; });
-    if (same != rattles.end())
-        *same = test;
-    else
-        rattles.push_back(test);
-    session.wires.begun = true;
-    session.wiresAt = session.clock;
-    return session;
+    return withAnswer(std::move(session), &WireWork::rattles, test,
+                      [&](const RattleTest& t) { return t.turns == test.turns; });
 }
 Outcome carryOut(Session session, const MeasureWires& c) {
     if (checkLayout(c.layout))

@@ -57,8 +57,7 @@ TEST(LeastMuffling, NoSingleThingWouldDoWhereTwoArePlanned) {
     const Muffler heard = muffler();
     const double share = 0.4;
     const MufflingPlan plan = least(heard, share);
-    if (plan.pads.size() < 2)
-        GTEST_SKIP() << "one is enough here";
+    ASSERT_GE(plan.pads.size(), 2U);
     for (const char* id : {"gel-pad-quarter", "gel-pad-half", "gel-pad", "gel-pad-doubled"})
         for (double inward = 0.010; inward <= 0.054 + 1e-9; inward += 0.002) {
             Pad pad{Metres{}, Radians{1.0}, padKindNamed(id).value()};
