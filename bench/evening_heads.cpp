@@ -61,7 +61,7 @@ bool tapRound(Session& session, const HiddenNature& nature, std::uint64_t& strok
                                              {.side = kSide, .rod = rod, .stroke = stroke++}));
         const Expectation expected = expectationNow(session.head(kSide), briefFor(session, kSide));
         const Reading reading = taps.empty() ? Reading{} : readTap(taps[0], {.expected = expected});
-        if (reading.verdict == Verdict::Clear)
+        if (reading.hasFigure())
             session = bombo::testing::done(session, TapHeard{kSide, rodReadingFrom(reading)});
         else if (++unread > 6 * session.drum.rods)
             return false;

@@ -13,6 +13,8 @@ const char* remedy(Verdict verdict) {
     switch (verdict) {
     case Verdict::Clear:
         return nullptr;
+    case Verdict::Rough:
+        return "the room blurs it; bring the microphone nearer for a finer figure";
     case Verdict::TooQuiet:
         return "does not stand out of the noise; tap a little harder or come nearer";
     case Verdict::Clipped:
@@ -20,11 +22,11 @@ const char* remedy(Verdict verdict) {
     case Verdict::StruckTwice:
         return "a second hit while the first sounded; let it ring out";
     case Verdict::WiresOn:
-        return "the wires rattle; throw the lever off";
+        return "the wires hide the tone; throw the lever off";
     case Verdict::NoTone:
         return "nothing that decays like a head";
-    case Verdict::Unsteady:
-        return "the tone does not hold one pitch";
+    case Verdict::Ambiguous:
+        return "two pitches it could be; mute the other head and keep the finger still";
     case Verdict::NotThisHead:
         return "no tone where this head can be";
     case Verdict::Drowned:
@@ -51,17 +53,18 @@ Json tapJson(const Tap& tap, const Reading& reading, const std::optional<Marker>
                             {"t60_s", p.t60.value},
                             {"amplitude", p.amplitude},
                             {"mode", p.mode ? Json{p.mode->m, p.mode->n} : Json()}});
-    const bool clear = reading.verdict == Verdict::Clear;
+    const bool read = reading.hasFigure();
     const char* reason = remedy(reading.verdict);
     return {{"onset_s", tap.onset.value},
             {"verdict", verdictName(reading.verdict)},
             {"reason", reason ? Json(reason) : Json()},
-            {"frequency_hz", clear ? valueOrNull(reading.frequency) : Json()},
-            {"standard_error_hz", clear ? valueOrNull(reading.standardError) : Json()},
-            {"second_hz", clear ? valueOrNull(reading.second) : Json()},
-            {"t60_s", clear ? valueOrNull(reading.t60) : Json()},
-            {"beat_hz", clear ? valueOrNull(reading.beat) : Json()},
-            {"glide_cents", clear ? valueOrNull(reading.glide) : Json()},
+            {"caution", cautionName(reading.caution)},
+            {"frequency_hz", read ? valueOrNull(reading.frequency) : Json()},
+            {"standard_error_hz", read ? valueOrNull(reading.standardError) : Json()},
+            {"second_hz", read ? valueOrNull(reading.second) : Json()},
+            {"t60_s", read ? valueOrNull(reading.t60) : Json()},
+            {"beat_hz", read ? valueOrNull(reading.beat) : Json()},
+            {"glide_cents", read ? valueOrNull(reading.glide) : Json()},
             {"marker", marker ? Json(marker->name) : Json()},
             {"level_db", reading.levelDb},
             {"partials", partials}};
@@ -105,7 +108,7 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
             file,
             [&](Tap&& tap, const auto& marker) {
                 const Reading reading = readTap(tap, {.expected = *expected});
-                clear += reading.verdict == Verdict::Clear;
+                clear += reading.hasFigure();
                 const HitLengths lengths = lengthsOf(tap);
                 if (lengths.tone)
                     tones.push_back(lengths.tone->value);

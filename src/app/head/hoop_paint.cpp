@@ -67,6 +67,15 @@ void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     painter.setBrush(now ? colour : p.card);
     const double r = now ? 15 : 10;
     painter.drawEllipse(QPointF(x, y), r, r);
+    if (peg.error && *peg.error > kClear) { // a rough figure: how far it may be off, up and down
+        const double reach = std::abs(map.yOf(peg.error->value) - zero);
+        painter.setPen(QPen(p.quiet, 2));
+        for (const double end : {y - reach, y + reach}) {
+            painter.drawLine(QPointF(x, y + (end > y ? r : -r)), QPointF(x, end));
+            painter.drawLine(QPointF(x - 7, end), QPointF(x + 7, end));
+        }
+        painter.setPen(QPen(colour, 2));
+    }
     if (peg.moved) { // a tick inside: this one was turned
         painter.setPen(QPen(colour, 2.4));
         painter.drawPolyline(QPolygonF{QPointF(x - 4, y), QPointF(x - 1, y + 3), QPointF(x + 5, y - 4)});

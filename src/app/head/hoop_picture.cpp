@@ -5,6 +5,7 @@
 
 #include <QCoreApplication>
 #include <array>
+#include <cmath>
 
 namespace bombo {
 namespace {
@@ -52,6 +53,9 @@ HoopPicture hoopPicture(const Session& session, HeadSide side) {
     picture.nearest = session.nearestRod;
     const bool tapping = work.stage == HeadStage::Tapping;
     picture.showsCents = tapping || work.stage == HeadStage::Turning || work.stage == HeadStage::Done;
+    // After a round a rod stands where the whole round puts it; while it goes on, where its own taps do.
+    const bool pooled = picture.showsCents && !tapping && !work.history.empty() && heardHere(work) != nullptr;
+    const auto round = pooled ? std::optional(estimateNow(work, brief)) : std::nullopt;
     for (std::size_t rod = 0; rod < picture.pegs.size(); ++rod) {
         HoopPeg& peg = picture.pegs[rod];
         peg.turned = work.rodTurns[rod];
@@ -64,8 +68,12 @@ HoopPicture hoopPicture(const Session& session, HeadSide side) {
             peg.outliers = seen->reading.outliers;
             peg.byOpposite = seen->byOpposite;
         }
+        if (peg.frequency && round)
+            peg.frequency = moved(round->mean, round->heard[rod]);
         if (peg.frequency)
             peg.heard = centsBetween(brief.target, *peg.frequency);
+        if (seen && tapping)
+            peg.error = errorOf(seen->reading);
     }
     for (int done = 0; done < work.movesDone && !tapping; ++done)
         for (int rod : work.moves[static_cast<std::size_t>(done)].rods)
@@ -83,6 +91,8 @@ QString rodSummary(const HoopPicture& picture, int rod) {
     QStringList parts;
     if (peg.frequency)
         parts << pitchText(*peg.frequency) << tr("%1 cents").arg(centsText(*peg.heard));
+    if (peg.error && *peg.error > kClear)
+        parts << tr("rough, ±%1 cents").arg(std::lround(peg.error->value));
     if (peg.byOpposite)
         parts << tr("not tapped: taken to read as the opposite rod");
     else if (peg.outliers > 0)

@@ -14,6 +14,7 @@ struct HoopPeg {
     std::optional<Cents> expected; ///< what the moves promise
     Turns turned;                  ///< net since finger-tight
     std::optional<Hertz> frequency;
+    std::optional<Cents> error; ///< one standard error of `heard`, while its round goes on
     int taps = 0;            ///< that were made here
     int outliers = 0;        ///< of them, left out
     bool byOpposite = false; ///< not tapped in a half round: reads as the opposite rod does

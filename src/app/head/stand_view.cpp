@@ -47,9 +47,8 @@ StandWords standWords(const Session& session, const std::optional<Reading>& read
     if (primary != nullptr)
         words.button = primary->isEnabled() ? primary->text() : QString();
     if (onHead && reading)
-        words.heard = reading->verdict == Verdict::Clear
-                          ? StandView::tr("heard %1").arg(pitchText(*reading->frequency))
-                          : StandView::tr("again: %1").arg(verdictText(reading->verdict));
+        words.heard = reading->hasFigure() ? StandView::tr("heard %1").arg(pitchText(*reading->frequency))
+                                           : StandView::tr("again: %1").arg(verdictText(reading->verdict));
     return words;
 }
 

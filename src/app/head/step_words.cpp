@@ -60,6 +60,9 @@ StepWords tappingWords(const Session& session, const HeadWork& work, int rod) {
                  "strength at every rod, so that only its tension differs.");
     if (work.askedAgain == rod)
         words.now = tr("Now the same rod once more");
+    else if (!taps.empty() && work.way.tapsPerRod == 1)
+        words.now = tr("Rough: ±%1 cents. One more tap here")
+                        .arg(std::lround(errorOf(taps.front()).value_or(Cents{}).value));
     else if (taps.size() >= 2)
         words.now = tr("Now one more in the same place");
     if (taps.size() >= 2 && static_cast<int>(taps.size()) >= work.way.tapsPerRod) {

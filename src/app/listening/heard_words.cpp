@@ -1,6 +1,7 @@
 #include "app/listening/heard_words.h"
 
 #include "app/session/wording.h"
+#include "core/reading/rod_reading.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -30,13 +31,21 @@ QString clearRemedy(const Reading& reading, SoundSource source) {
 } // namespace
 
 HeardWords heardWords(const Reading& reading, SoundSource source) {
-    if (reading.verdict != Verdict::Clear)
+    if (!reading.hasFigure())
         return {tr("Again: %1").arg(verdictText(reading.verdict)), remedyText(reading.verdict)};
+    if (reading.caution == Caution::WiresOn)
+        return {tr("Wires on: ±%1 cents").arg(std::ceil(reading.error().value)),
+                tr("Throw the lever off for a finer figure.")};
+    const long wide = std::lround(std::ceil(reading.error().value));
+    if (reading.error() > kUsable)
+        return {tr("Rough: ±%1 cents. One more tap here").arg(wide), remedyText(Verdict::Rough)};
+    if (reading.verdict == Verdict::Rough)
+        return {tr("Rough: ±%1 cents, taken").arg(wide), remedyText(Verdict::Rough)};
     const QString remedy = clearRemedy(reading, source);
     if (reading.beat)
         return {tr("Clear, beats %1 times a second").arg(reading.beat->value, 0, 'f', 1), remedy};
-    const double sure = std::max(0.01, reading.standardError->value);
-    return {tr("Clear, sure to %1 Hz").arg(sure, 0, 'f', 2), remedy};
+    constexpr double finest = 0.1; // cents
+    return {tr("Clear, ±%1 cents").arg(std::max(finest, reading.error().value), 0, 'f', 1), remedy};
 }
 
 HeardWords silentWords(SoundSource source) {

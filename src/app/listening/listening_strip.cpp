@@ -169,7 +169,7 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
         return;
     }
     const bool away = m_controller.listener().isMicrophoneAway();
-    const bool clear = reading && !away && reading->verdict == Verdict::Clear;
+    const bool clear = reading && !away && reading->hasFigure();
     m_tap->show(away ? std::nullopt : reading);
     m_figure->setVisible(clear);
     m_note->setVisible(clear);

@@ -20,8 +20,7 @@ constexpr double kRow = 19.0;   ///< px
 constexpr double kName = 128.0; ///< px, of name and pitch
 
 bool isChosen(const Reading& reading, const Partial& partial) {
-    return reading.verdict == Verdict::Clear && reading.frequency &&
-           std::abs(centsBetween(*reading.frequency, partial.frequency).value) < 60.0;
+    return reading.hasFigure() && std::abs(centsBetween(*reading.frequency, partial.frequency).value) < 60.0;
 }
 
 QString modeName(const Mode& mode) {

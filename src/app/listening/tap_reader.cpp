@@ -40,8 +40,7 @@ void TapReader::readFile(const QString& path, int mostClear) {
     const auto summary =
         splitSoundFile(path.toStdString(), [&](Tap&& tap, const std::optional<Marker>& marker) {
             HeardTap found = read(tap);
-            const bool taken =
-                m_task == EarTask::Tap ? found.reading.verdict == Verdict::Clear : found.stroke.has_value();
+            const bool taken = m_task == EarTask::Tap ? found.reading.hasFigure() : found.stroke.has_value();
             if (taken)
                 ++report.clear;
             else

@@ -312,7 +312,7 @@ void SessionController::onHeard(const HeardTap& tap) {
     emit readingHeard(tap.reading);
     if (!due)
         return;
-    const bool clear = stroke ? takeStroke(tap) : tap.reading.verdict == Verdict::Clear;
+    const bool clear = stroke ? takeStroke(tap) : tap.reading.hasFigure();
     m_takenFromFile += clear;
     if (stroke) {
         if (!m_settings.cueOutput().isEmpty())

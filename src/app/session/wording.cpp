@@ -191,6 +191,8 @@ QString verdictText(Verdict verdict) {
     switch (verdict) {
     case Verdict::Clear:
         return tr("heard clearly");
+    case Verdict::Rough:
+        return tr("heard roughly");
     case Verdict::TooQuiet:
         return tr("too quiet");
     case Verdict::Clipped:
@@ -198,11 +200,11 @@ QString verdictText(Verdict verdict) {
     case Verdict::StruckTwice:
         return tr("two hits in one");
     case Verdict::WiresOn:
-        return tr("wires are on");
+        return tr("the wires hide it");
     case Verdict::NoTone:
         return tr("no tone");
-    case Verdict::Unsteady:
-        return tr("does not hold one pitch");
+    case Verdict::Ambiguous:
+        return tr("two pitches it could be");
     case Verdict::NotThisHead:
         return tr("not this head");
     case Verdict::Drowned:
@@ -215,6 +217,8 @@ QString remedyText(Verdict verdict) {
     switch (verdict) {
     case Verdict::Clear:
         return {};
+    case Verdict::Rough:
+        return tr("The room blurs it. Bring the microphone nearer for a finer figure.");
     case Verdict::TooQuiet:
         return tr("Tap a little harder or come nearer, then tap the same rod again.");
     case Verdict::Clipped:
@@ -225,8 +229,8 @@ QString remedyText(Verdict verdict) {
         return tr("Throw the lever off and hold the wires away, then tap again.");
     case Verdict::NoTone:
         return tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
-    case Verdict::Unsteady:
-        return tr("Keep the finger still on the middle, then tap the same rod again.");
+    case Verdict::Ambiguous:
+        return tr("Keep the finger still on the middle and mute the other head, then tap the same rod again.");
     case Verdict::NotThisHead:
         return tr("No tone where this head can be. Is the other head muted?");
     case Verdict::Drowned:

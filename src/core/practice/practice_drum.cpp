@@ -34,6 +34,7 @@ HiddenHead drawHead(const Drum& drum, HeadSide side, Dice& dice) {
     hidden.anisotropy1 = dice.uniform(0.85, 1.10);
     hidden.anisotropy2 = dice.uniform(0.80, 1.10);
     hidden.damping = dice.uniform(0.85, 1.25);
+    hidden.glide = 3.0 + 6.0 * std::fmod(hidden.damping * 1e4, 1.0);
     return hidden;
 }
 
@@ -171,6 +172,22 @@ Slip slipOf(const PracticeHands& hands, Dice& dice) {
 
 } // namespace
 
+namespace {
+
+/// Share by which a blow of this strength starts sharp: the film's extra tension goes with the square.
+double bendOf(const HiddenHead& head, double peak, double usual) {
+    return std::exp2(head.glide / 1200.0 * std::pow(peak / usual, 2)) - 1.0;
+}
+
+void hearHere(std::vector<float>& samples, const PracticeSound& sound, double radius, double angle,
+              std::uint64_t stroke) {
+    hearInRoom(samples, sound.room, sound.sampleRate,
+               static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate), radius * std::cos(angle),
+               radius * std::sin(angle), stroke);
+}
+
+} // namespace
+
 std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                                const PracticeTap& tap, const Weather& weather, const PracticeSound& sound) {
     const HiddenHead& hidden = nature.head(tap.side);
@@ -187,6 +204,7 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
     const Held held = !tap.hands.mutes               ? Held::Neither
                       : tap.side == HeadSide::Batter ? Held::SnareSide
                                                      : Held::Batter;
+    const double bend = bendOf(hidden, peak, 0.35);
     std::vector<Voice> voices;
     for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, weather), {.held = held})) {
         const ShapeVector& shape = tap.side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
@@ -196,17 +214,17 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
         const double rate = hidden.damping * decayRate(mode, drum);
         if (mode.m == 0) {
             if (tap.hands.finger && tap.rod) // it takes most of the body tone
-                voices.push_back({mode.frequency.value, 3.0 * rate, 0.15 * strength});
+                voices.push_back({mode.frequency.value, 3.0 * rate, 0.15 * strength, bend});
             else
-                voices.push_back({mode.frequency.value, rate, strength});
+                voices.push_back({mode.frequency.value, rate, strength, bend});
             continue;
         }
         const double anisotropy = mode.m == 1 ? hidden.anisotropy1 : hidden.anisotropy2;
         const PairSplit split = pairSplit(deviation, mode.m, anisotropy);
         const double facing = mode.m * (angle - split.angle.value);
         const double up = std::exp2(split.half.value / 1200.0);
-        voices.push_back({mode.frequency.value * up, rate, strength * std::pow(std::cos(facing), 2)});
-        voices.push_back({mode.frequency.value / up, rate, strength * std::pow(std::sin(facing), 2)});
+        voices.push_back({mode.frequency.value * up, rate, strength * std::pow(std::cos(facing), 2), bend});
+        voices.push_back({mode.frequency.value / up, rate, strength * std::pow(std::sin(facing), 2), bend});
     }
     std::vector<float> samples = scaledTo(peak, voicesSummed(voices, sound));
     if (slip.again) {
@@ -215,6 +233,8 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
             samples[i] += 0.8F * samples[i - later];
     }
     addClick(samples, sound, 0.3 * peak, dice);
+    // The struck place sounds most: it moves with the rod.
+    hearHere(samples, sound, tap.rod ? kTapRadius * drum.shell.radius().value : 0.0, angle, tap.stroke);
     addRoom(samples, sound, peak / slip.strength, dice);
     return samples;
 }
@@ -372,6 +392,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
             blow.others.push_back({mode.frequency, mode.rate, mode.blow});
         result.samples = scaledTo(peak, voicesSummed(blow.others, sound));
         addClick(result.samples, sound, 0.3 * peak, dice);
+        hearHere(result.samples, sound, 0.0, 0.0, stroke);
         addRoom(result.samples, sound, 0.35, dice);
         return result;
     }
@@ -396,6 +417,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
     addClick(result.samples, sound, 0.3 * peak, dice);
     result.answered = state.strainer < choke;
     result.rattled = dynamic == Dynamic::Loud && state.strainer < nature.rattle;
+    hearHere(result.samples, sound, 0.0, 0.0, stroke);
     addRoom(result.samples, sound, 0.35, dice);
     return result;
 }

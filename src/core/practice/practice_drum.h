@@ -3,6 +3,7 @@
 #include "core/acoustics/weather.h"
 #include "core/drum/drum.h"
 #include "core/muffling/muffling.h"
+#include "core/practice/practice_room.h"
 #include "core/wires/wire_sweep.h"
 
 #include <cstdint>
@@ -21,7 +22,8 @@ struct HiddenHead {
     double anisotropy1 = 1.0;        ///< how strongly unevenness splits (1,1)
     double anisotropy2 = 1.0;        ///< and (2,1)
     double damping = 1.0;            ///< factor on the decay rates
-    Turns standing{2.0};             ///< above finger-tight, when it is found standing and nobody counted
+    double glide = 6.0;  ///< cents by which a usual tap starts sharp; with the square of the strength
+    Turns standing{2.0}; ///< above finger-tight, when it is found standing and nobody counted
 };
 struct HiddenNature {
     HiddenHead batter;
@@ -74,6 +76,8 @@ struct PracticeSound {
     double humDb = -200.0;  ///< 50 Hz and harmonics, likewise
     Seconds length{0.9};
     Seconds leadIn{0.15}; ///< room noise before the tap
+    PracticeRoom room{.kind =
+                          RoomKind::Dry}; ///< elsewhere than in the dry, film glides and decays in two stages
 };
 
 /// A tap on one head 0.86 of the radius out in front of a rod, or in the middle; wires off, microphone over

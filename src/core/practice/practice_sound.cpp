@@ -16,10 +16,51 @@ double fromDb(double db) {
 
 } // namespace
 
+namespace {
+
+/// One voice whose pitch settles and whose first part dies faster, told anew every millisecond.
+void addLiving(std::vector<double>& sum, std::size_t lead, const Voice& voice, double sampleRate) {
+    constexpr double firstStage = 0.5;  // of the rate, in addition
+    constexpr double firstLasts = 0.03; // s
+    const auto block = static_cast<std::size_t>(0.001 * sampleRate);
+    double angle = 0.0;
+    double envelope = voice.amplitude;
+    for (std::size_t from = lead; from < sum.size(); from += block) {
+        const double t = static_cast<double>(from - lead) / sampleRate;
+        const double own = envelope / voice.amplitude;
+        const double step = kTwoPi * voice.frequency * (1.0 + voice.bend * own * own) / sampleRate;
+        const double fades =
+            std::exp(-voice.rate * (1.0 + firstStage * std::exp(-t / firstLasts)) / sampleRate);
+        double re = envelope * std::cos(angle);
+        double im = envelope * std::sin(angle);
+        const double c = fades * std::cos(step);
+        const double s = fades * std::sin(step);
+        const std::size_t to = std::min(sum.size(), from + block);
+        for (std::size_t i = from; i < to; ++i) {
+            sum[i] += im;
+            const double turned = re * c - im * s;
+            im = im * c + re * s;
+            re = turned;
+        }
+        angle += step * static_cast<double>(to - from);
+        envelope = std::hypot(re, im);
+        if (envelope < 1e-7 * voice.amplitude)
+            return;
+    }
+}
+
+} // namespace
+
 std::vector<double> voicesSummed(const std::vector<Voice>& voices, const PracticeSound& sound) {
     const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
     const auto length = static_cast<std::size_t>(sound.length.value * sound.sampleRate);
     std::vector<double> sum(lead + length, 0.0);
+    if (sound.room.kind != RoomKind::Dry) {
+        for (const Voice& voice : voices)
+            if (voice.frequency < 0.45 * sound.sampleRate && voice.amplitude != 0.0)
+                addLiving(sum, lead, voice, sound.sampleRate);
+        return sum;
+    }
     // Recursive rotation of (re, im), several voices side by side so that none waits for itself.
     constexpr std::size_t abreast = 8;
     std::size_t next = 0;

@@ -9,6 +9,7 @@ struct Voice {
     double frequency; ///< Hz
     double rate;      ///< of decay, 1/s
     double amplitude;
+    double bend = 0.0; ///< share by which the frequency starts higher; falls with the square of the amplitude
 };
 
 /// Sum of damped sines from the end of the lead-in on.

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace bombo {
 namespace {
@@ -12,10 +13,17 @@ bool isSilent(const FinishedRound& round) {
     return bombo::isSilent(round.way.kind);
 }
 
+RodPitches pitchesFrom(const RodReading& reading) {
+    RodPitches pitches{reading.frequency, reading.second, errorOf(reading).value_or(Cents{}), {}};
+    if (reading.second && reading.secondError)
+        pitches.secondError = Cents{1200.0 / std::numbers::ln2 * *reading.secondError / *reading.second};
+    return pitches;
+}
+
 std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
     std::vector<std::optional<RodPitches>> pitches;
     for (const auto& r : round.readings)
-        pitches.push_back(r ? std::optional(RodPitches{r->frequency, r->second}) : std::nullopt);
+        pitches.push_back(r ? std::optional(pitchesFrom(*r)) : std::nullopt);
     return pitches;
 }
 

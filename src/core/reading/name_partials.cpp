@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace bombo {
 namespace {
@@ -11,14 +12,51 @@ namespace {
 constexpr double kMatchSpread = 35.0; // cents: split pairs and the model's own error
 constexpr double kFarthestMatch = 100.0;
 
+/// What a room makes of one partial: several, side by side.
+struct Lump {
+    Hertz frequency; ///< the middle, by energy
+    double amplitude = 0;
+    double energy = 0;
+    std::vector<std::size_t> members;
+};
+
+std::vector<Lump> lumpsOf(const std::vector<Partial>& partials) {
+    constexpr double together = 45.0; // cents
+    const auto energyOf = [&](std::size_t i) {
+        return partials[i].amplitude * partials[i].amplitude * partials[i].t60.value;
+    };
+    std::vector<std::size_t> order(partials.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    std::sort(order.begin(), order.end(),
+              [&](std::size_t a, std::size_t b) { return energyOf(a) > energyOf(b); });
+    std::vector<Lump> lumps;
+    for (const std::size_t i : order) {
+        const Partial& p = partials[i];
+        const auto home = std::find_if(lumps.begin(), lumps.end(), [&](const Lump& lump) {
+            return std::abs(centsBetween(partials[lump.members.front()].frequency, p.frequency).value) <
+                   together;
+        });
+        if (home == lumps.end()) {
+            lumps.push_back({p.frequency, p.amplitude, energyOf(i), {i}});
+            continue;
+        }
+        const double energy = home->energy + energyOf(i);
+        home->frequency = home->frequency + (energyOf(i) / energy) * (p.frequency - home->frequency);
+        home->amplitude = std::max(home->amplitude, p.amplitude);
+        home->energy = energy;
+        home->members.push_back(i);
+    }
+    return lumps;
+}
+
 /// 0 at -40 dB against the strongest, 1 at the strongest.
-std::vector<double> weights(const std::vector<Partial>& partials) {
+std::vector<double> weights(const std::vector<Lump>& lumps) {
     double strongest = 1e-12;
-    for (const Partial& p : partials)
-        strongest = std::max(strongest, p.amplitude);
+    for (const Lump& l : lumps)
+        strongest = std::max(strongest, l.amplitude);
     std::vector<double> result;
-    for (const Partial& p : partials)
-        result.push_back(std::max(0.0, 1.0 + std::log10(p.amplitude / strongest + 1e-12) / 2.0));
+    for (const Lump& l : lumps)
+        result.push_back(std::max(0.0, 1.0 + std::log10(l.amplitude / strongest + 1e-12) / 2.0));
     return result;
 }
 
@@ -27,10 +65,10 @@ struct Match {
     double cents = 1e9;
 };
 
-Match nearestMode(const Partial& partial, const Expectation& expected, double shift) {
+Match nearestMode(Hertz frequency, const Expectation& expected, double shift) {
     Match best;
     for (std::size_t i = 0; i < expected.modes.size(); ++i) {
-        const double cents = centsBetween(expected.modes[i].frequency, partial.frequency).value - shift;
+        const double cents = centsBetween(expected.modes[i].frequency, frequency).value - shift;
         if (std::abs(cents) < std::abs(best.cents))
             best = {i, cents};
     }
@@ -46,7 +84,7 @@ struct Candidate {
 
 /// Every partial in turn is taken for the wanted mode; or for another one, where that puts the wanted mode on
 /// a line that would hide it.
-std::vector<Candidate> candidates(const std::vector<Partial>& partials, const std::vector<double>& weight,
+std::vector<Candidate> candidates(const std::vector<Lump>& partials, const std::vector<double>& weight,
                                   const Expectation& expected, Hertz wanted,
                                   const std::vector<Hertz>& lines) {
     constexpr double hides = 15.0; // Hz
@@ -84,16 +122,16 @@ Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
                                      [&](const ExpectedMode& e) { return e.mode == expected.wanted; });
     if (partials.empty() || wanted == expected.modes.end())
         return {};
-    const std::vector<double> weight = weights(partials);
+    const std::vector<Lump> lumps = lumpsOf(partials);
+    const std::vector<double> weight = weights(lumps);
     double bestScore = -1e9;
     Naming best;
-    for (const Candidate& candidate :
-         candidates(partials, weight, expected, wanted->frequency, hidingLines)) {
+    for (const Candidate& candidate : candidates(lumps, weight, expected, wanted->frequency, hidingLines)) {
         if (std::abs(candidate.shift) > expected.furthest.value)
             continue;
         double score = candidate.bonus - 0.2 * std::pow(candidate.shift / expected.spread.value, 2);
-        for (std::size_t i = 0; i < partials.size(); ++i) {
-            const double cents = nearestMode(partials[i], expected, candidate.shift).cents;
+        for (std::size_t i = 0; i < lumps.size(); ++i) {
+            const double cents = nearestMode(lumps[i].frequency, expected, candidate.shift).cents;
             score += weight[i] * std::exp(-0.5 * std::pow(cents / kMatchSpread, 2));
         }
         if (score > bestScore) {
@@ -103,10 +141,11 @@ Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
     }
     if (best.wanted == WantedMode::Absent)
         return best;
-    for (Partial& partial : partials) {
-        const Match match = nearestMode(partial, expected, best.shift.value);
+    for (const Lump& lump : lumps) {
+        const Match match = nearestMode(lump.frequency, expected, best.shift.value);
         if (std::abs(match.cents) < kFarthestMatch)
-            partial.mode = expected.modes[match.expected].mode;
+            for (const std::size_t i : lump.members)
+                partials[i].mode = expected.modes[match.expected].mode;
     }
     return best;
 }

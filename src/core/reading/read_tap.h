@@ -3,6 +3,7 @@
 #include "core/reading/name_partials.h"
 #include "core/tap/tap_splitter.h"
 
+#include <numbers>
 #include <optional>
 #include <string>
 
@@ -10,38 +11,60 @@ namespace bombo {
 
 enum class Verdict {
     Clear,
+    Rough,       ///< a figure with a wide error
     TooQuiet,    ///< does not stand out of the noise
     Clipped,     ///< the input overloaded
     StruckTwice, ///< a second hit while the first still sounded
-    WiresOn,     ///< broad rattle beside the tone
+    WiresOn,     ///< the wires hide the tone
     NoTone,      ///< nothing that decays: talk, hum, a knock
-    Unsteady,    ///< the windows do not agree
+    Ambiguous,   ///< two partials could be the wanted one
     NotThisHead, ///< a tone, but nowhere near where this head can be
     Drowned,     ///< the other partials say where the wanted one is, and a steady sound lies just there
 };
 
+/// What is to be said beside a figure.
+enum class Caution {
+    None,
+    WiresOn, ///< they rattled along; with the lever off the figure would be finer
+};
+
 /// Stable name for files and the command line, e.g. "clear", "too_quiet".
 const char* verdictName(Verdict verdict);
+/// Likewise; "none" and so on.
+const char* cautionName(Caution caution);
 
 /// What one tap says.
 struct Reading {
     Verdict verdict = Verdict::NoTone;
-    std::optional<Hertz> frequency; ///< the chosen partial; weighted mean if it is a close pair
-    std::optional<Hertz> standardError;
-    std::optional<Seconds> t60;  ///< of the chosen partial
-    std::optional<Hertz> beat;   ///< distance of a close pair
+    Caution caution = Caution::None;
+    std::optional<Hertz> frequency;     ///< the chosen partial; weighted mean if it is a close pair
+    std::optional<Hertz> standardError; ///< with what the room adds in it
+    std::optional<Seconds> t60;         ///< of the chosen partial
+    std::optional<Hertz> beat;          ///< distance of a close pair
     std::optional<Cents> glide;  ///< the chosen partial began so far above where it settled; then `frequency`
                                  ///< is where it settled
     std::optional<Hertz> second; ///< the (2,1) pair, if an expectation was given and it was found
-    double levelDb = -120.0;     ///< peak, dB full scale
-    std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
+    std::optional<Hertz> secondError; ///< standard error of `second`
+    double levelDb = -120.0;          ///< peak, dB full scale
+    std::vector<Partial> partials;    ///< 80 to 2000 Hz, ascending in frequency
+
+    /// Clear or rough.
+    bool hasFigure() const { return verdict == Verdict::Clear || verdict == Verdict::Rough; }
+    /// One standard error of `frequency`. @pre hasFigure()
+    Cents error() const { return Cents{1200.0 / std::numbers::ln2 * *standardError / *frequency}; }
 };
+
+/// A standard error up to this is clear.
+inline constexpr Cents kClear{8.0};
 
 struct ReadingOptions {
     std::optional<Expectation> expected; ///< from the model of this head; the reading works without it
     int mostPartials = 8;
+    Cents clear = kClear; ///< a wider standard error is rough
 };
 
+/// One estimate from the whole decay: which partial is meant is told by the pattern of all of them, where it
+/// lies by a partial that the room keeps pushing (see drivenPartial). Source: docs/physics.md, section 9.
 Reading readTap(const Tap& tap, const ReadingOptions& options = {});
 
 } // namespace bombo

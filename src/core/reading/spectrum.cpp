@@ -1,12 +1,13 @@
 #include "core/reading/spectrum.h"
 
+#include "core/units/fourier.h"
+
 #include <algorithm>
 #include <bit>
 #include <cmath>
 #include <fftw3.h>
 #include <map>
 #include <memory>
-#include <mutex>
 
 namespace bombo {
 namespace {
@@ -19,9 +20,8 @@ using Plan = std::unique_ptr<std::remove_pointer_t<fftw_plan>, PlanDeleter>;
 /// Plans by length, made once and kept: planning costs more than the transform. FFTW makes plans one at a
 /// time; executing them is free of locks.
 fftw_plan planFor(std::size_t length, double* in, fftw_complex* out) {
-    static std::mutex mutex;
     static std::map<std::size_t, Plan> plans;
-    const std::lock_guard lock(mutex);
+    const std::lock_guard lock(fourierPlanning());
     Plan& plan = plans[length];
     if (!plan)
         plan.reset(fftw_plan_dft_r2c_1d(static_cast<int>(length), in, out, FFTW_ESTIMATE));

@@ -9,31 +9,47 @@
 
 namespace bombo {
 
+namespace {
+
+struct WeightedMean {
+    double sum = 0;
+    double weight = 0;
+    std::size_t count = 0;
+    void add(double value, double by) {
+        sum += by * value;
+        weight += by;
+        ++count;
+    }
+    double value() const { return count == 0 ? 0.0 : sum / weight; }
+};
+
+} // namespace
+
 EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings,
                                   const std::vector<LocalReadings>& local) {
     constexpr double priorSpread = 60.0;
     constexpr double readingSpread = 2.0;
+    constexpr double besideTheField =
+        3.0; // cents by which a place may differ from what the field there should give
     const int rods = static_cast<int>(readings.size());
 
-    std::vector<double> edgeLogs;
-    std::vector<double> secondLogs;
+    const auto precisionOf = [](double spread, Cents error) {
+        return 1.0 / (spread * spread + error.value * error.value);
+    };
+    WeightedMean edgeLogs;
+    WeightedMean secondLogs;
     for (const auto& reading : readings) {
         if (!reading)
             continue;
-        edgeLogs.push_back(std::log2(reading->edge.value));
+        edgeLogs.add(std::log2(reading->edge.value), precisionOf(besideTheField, reading->error));
         if (reading->second)
-            secondLogs.push_back(std::log2(reading->second->value));
+            secondLogs.add(std::log2(reading->second->value),
+                           precisionOf(besideTheField, reading->secondError));
     }
-    auto meanOf = [](const std::vector<double>& values) {
-        double sum = 0.0;
-        for (double value : values)
-            sum += value;
-        return values.empty() ? 0.0 : sum / static_cast<double>(values.size());
-    };
-    const double edgeMean = meanOf(edgeLogs);
+    const double edgeMean = edgeLogs.value();
     // The (2,1) pair has a reference of its own; with too few readings it says nothing.
-    const bool useSecond = secondLogs.size() * 4 >= edgeLogs.size() * 3;
-    const double secondMean = meanOf(secondLogs);
+    const bool useSecond = secondLogs.count * 4 >= edgeLogs.count * 3;
+    const double secondMean = secondLogs.value();
 
     const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
     const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1) - uniform;
@@ -45,19 +61,17 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
     estimate.mean = Hertz{std::exp2(edgeMean)};
     for (int i = 0; i < rods; ++i) {
         const auto& own = readings[static_cast<std::size_t>(i)];
-        const auto& reading = own ? own : readings[static_cast<std::size_t>((i + rods / 2) % rods)];
-        const double heard = reading ? 1200.0 * (std::log2(reading->edge.value) - edgeMean) : 0.0;
-        estimate.heard.push_back(Cents{heard});
-        estimate.widest = std::max(estimate.widest, Cents{std::abs(heard)});
         if (!own)
             continue;
-        const double weight = 1.0 / (readingSpread * readingSpread);
+        const double heard = 1200.0 * (std::log2(own->edge.value) - edgeMean);
+        const double weight = precisionOf(readingSpread, own->error);
         precision += weight * edgeKernel.row(i).transpose() * edgeKernel.row(i);
         weighted += weight * edgeKernel.row(i).transpose() * heard;
         if (useSecond && own->second) {
             const double second = 1200.0 * (std::log2(own->second->value) - secondMean);
-            precision += weight * secondKernel.row(i).transpose() * secondKernel.row(i);
-            weighted += weight * secondKernel.row(i).transpose() * second;
+            const double lower = precisionOf(readingSpread, own->secondError);
+            precision += lower * secondKernel.row(i).transpose() * secondKernel.row(i);
+            weighted += lower * secondKernel.row(i).transpose() * second;
         }
     }
     for (const LocalReadings& beside : local) {
@@ -76,6 +90,16 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
     estimate.covariance = precision.inverse();
     estimate.deviation = estimate.covariance * weighted;
     estimate.fourthHarmonicKnown = useSecond;
+    for (int i = 0; i < rods; ++i) {
+        const auto& own = readings[static_cast<std::size_t>(i)];
+        const auto& reading = own ? own : readings[static_cast<std::size_t>((i + rods / 2) % rods)];
+        const double field = edgeKernel.row(i).dot(estimate.deviation);
+        const double itself =
+            besideTheField * besideTheField * (reading ? precisionOf(besideTheField, reading->error) : 0.0);
+        const double heard = reading ? 1200.0 * (std::log2(reading->edge.value) - edgeMean) : field;
+        estimate.heard.push_back(Cents{field + itself * (heard - field)});
+        estimate.widest = std::max(estimate.widest, Cents{std::abs(estimate.heard.back().value)});
+    }
     return estimate;
 }
 

@@ -13,11 +13,15 @@ namespace bombo {
 struct RodPitches {
     Hertz edge;                  ///< the (1,1) pair, weighted mean if split
     std::optional<Hertz> second; ///< the (2,1) pair, if it was heard
+    Cents error{};               ///< standard error of `edge`, the room's share in it; 0 where none is stated
+    Cents secondError{};         ///< likewise of `second`
 };
 
 struct EvennessEstimate {
-    Hertz mean;                 ///< geometric mean of the edge pitches
-    std::vector<Cents> heard;   ///< edge pitch at each rod against `mean`; as its opposite where not tapped
+    Hertz mean;               ///< geometric mean of the edge pitches, by their errors
+    std::vector<Cents> heard; ///< edge pitch at each rod against `mean`, as the whole round tells it: of a
+                              ///< tap with a wide error mostly what the others say of its place; as its
+                              ///< opposite where not tapped
     Eigen::VectorXd deviation;  ///< each rod's own deviation in cents of pitch, sums to 0; its odd part is 0
                                 ///< unless something was measured beside each rod
     Eigen::MatrixXd covariance; ///< of `deviation`, cents^2; wide along what taps cannot know
@@ -27,7 +31,9 @@ struct EvennessEstimate {
     bool isLocal = false;             ///< nothing was heard: `heard` is each rod's own deviation
 };
 
-/// Gaussian estimate from all paired partials: prior 60 cents a rod, readings trusted to 2 cents.
+/// Gaussian estimate from all paired partials: prior 60 cents a rod, readings trusted to 2 cents and their
+/// own error. The (1,1) hears only the mean and the second harmonic of the tension, so that eight readings
+/// tell three figures and a room that scatters them by 8 cents leaves 5.
 /// @param readings by rod; of two opposite rods one may be empty, since both hear the same to first order
 /// @pre readings.size() >= 3, all pitches > 0
 /// @param local what was measured beside the rods as well; each of as many rods

@@ -124,14 +124,14 @@ TEST(PracticeDrum, AnsweringWiresAreHeardAsWires) {
     for (const Dynamic dynamic : {Dynamic::Medium, Dynamic::Loud})
         for (const double before : {2.6, 2.0}) { // turns before that stroke is choked
             const double strainer = chokeOf(nature, StrokePlace::Middle, dynamic).value - before;
-            EXPECT_EQ(readTap(wireTap(strainer, dynamic)).verdict, Verdict::WiresOn)
+            EXPECT_EQ(readTap(wireTap(strainer, dynamic)).caution, Caution::WiresOn)
                 << strainer << ' ' << static_cast<int>(dynamic);
         }
 }
 
 TEST(PracticeDrum, ChokedWiresAreSilent) {
     for (const Dynamic dynamic : {Dynamic::Medium, Dynamic::Loud})
-        EXPECT_NE(readTap(wireTap(5.0, dynamic)).verdict, Verdict::WiresOn);
+        EXPECT_EQ(readTap(wireTap(5.0, dynamic)).caution, Caution::None);
 }
 
 TEST(PracticeDrum, LooserWiresBuzzForLonger) {
@@ -171,7 +171,7 @@ TEST(PracticeDrum, AdviceBringsStrangeDrumsHome) {
                 const HeadBrief brief = briefFor(s, HeadSide::Batter);
                 for (const Tap& tap : taps) {
                     const Reading reading = readTap(tap, {.expected = expectationNow(s.batter, brief)});
-                    if (reading.verdict == Verdict::Clear)
+                    if (reading.hasFigure())
                         s = testing::done(s, TapHeard{HeadSide::Batter, rodReadingFrom(reading)});
                 }
             }

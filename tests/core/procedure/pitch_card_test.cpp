@@ -91,7 +91,7 @@ Session heardCard(Session s, int& strokes) {
             break;
         for (const Tap& one : tapsIn(practiceTap(s.drum, nature, practiceStateOf(s), tap))) {
             const Reading reading = readTap(one, {.expected = cardExpectation(s)});
-            if (reading.verdict == Verdict::Clear)
+            if (reading.hasFigure())
                 s = done(s, CardTapHeard{rodReadingFrom(reading)});
         }
     }

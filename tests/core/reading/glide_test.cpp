@@ -1,4 +1,3 @@
-#include "core/reading/glide.h"
 #include "core/reading/heterodyne.h"
 #include "core/reading/read_tap.h"
 #include "support/synthesis.h"
