@@ -19,6 +19,9 @@ const QString kClocks = QStringLiteral("sound/clock_cents/");
 const QString kCueOutput = QStringLiteral("sound/cue_output");
 const QString kSloppiness = QStringLiteral("practice/sloppiness");
 const QString kHum = QStringLiteral("practice/hum");
+const QString kRoom = QStringLiteral("practice/room");
+const QString kFarMicrophone = QStringLiteral("practice/far_microphone");
+const QString kBuiltInMicrophone = QStringLiteral("practice/built_in_microphone");
 const QString kLeftHanded = QStringLiteral("hands/left");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
@@ -88,6 +91,23 @@ bool Settings::practiceHum() const {
 }
 void Settings::setPracticeHum(bool hum) {
     m_store.setValue(kHum, hum);
+}
+PracticeRoom Settings::practiceRoom() const {
+    PracticeRoom room;
+    const std::string name = m_store.value(kRoom, QString()).toString().toStdString();
+    if (const auto kind = std::find(kRoomNames.begin(), kRoomNames.end(), name); kind != kRoomNames.end())
+        room.kind = static_cast<RoomKind>(kind - kRoomNames.begin());
+    if (m_store.value(kFarMicrophone, false).toBool())
+        room.distance = RoomDistance::Far;
+    if (m_store.value(kBuiltInMicrophone, false).toBool())
+        room.microphone = MicrophoneKind::BuiltIn;
+    return room;
+}
+void Settings::setPracticeRoom(const PracticeRoom& room) {
+    const std::string_view name = kRoomNames[static_cast<std::size_t>(room.kind)];
+    m_store.setValue(kRoom, QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size())));
+    m_store.setValue(kFarMicrophone, room.distance == RoomDistance::Far);
+    m_store.setValue(kBuiltInMicrophone, room.microphone == MicrophoneKind::BuiltIn);
 }
 bool Settings::practiceAudible() const {
     return m_store.value(kPracticeAudible, true).toBool();

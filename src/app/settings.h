@@ -2,6 +2,7 @@
 /// Everything the program remembers outside the workbook, typed and in one place.
 #include "app/session/units_shown.h"
 #include "app/theme/palette.h"
+#include "core/practice/practice_room.h"
 
 #include <QByteArray>
 #include <QSettings>
@@ -30,6 +31,8 @@ public:
     void setPracticeSloppiness(double sloppiness);
     bool practiceHum() const; ///< mains hum in the practice room
     void setPracticeHum(bool hum);
+    PracticeRoom practiceRoom() const; ///< the rehearsal room if never chosen; the seed is the drum's
+    void setPracticeRoom(const PracticeRoom& room);
     bool practiceAudible() const; ///< play the practice drum through the loudspeaker
     void setPracticeAudible(bool audible);
     bool leftHanded() const;

@@ -2,6 +2,8 @@
 #include "core/practice/practice_drum.h"
 #include "store/sound_file.h"
 
+#include <algorithm>
+
 namespace bombo::cli {
 
 Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out) {
@@ -33,6 +35,20 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
             return InputProblem{"sloppiness", "must be from 0 (a machine) to 5"};
         hands.sloppiness = *sloppiness;
     }
+    PracticeSound sound;
+    if (in.contains("room")) {
+        const std::string name = in["room"].is_string() ? in["room"].get<std::string>() : std::string();
+        const auto kind = std::find(kRoomNames.begin(), kRoomNames.end(), name);
+        if (kind == kRoomNames.end())
+            return InputProblem{"room", "must be dry, bedroom, rehearsal or hall"};
+        sound.room.kind = static_cast<RoomKind>(kind - kRoomNames.begin());
+        sound.room.seed = static_cast<std::uint64_t>(*seed);
+    }
+    if (in.contains("far")) {
+        if (!in["far"].is_boolean())
+            return InputProblem{"far", "must be true (the microphone an arm's length away) or false"};
+        sound.room.distance = in["far"].get<bool>() ? RoomDistance::Far : RoomDistance::Near;
+    }
     const HiddenNature nature = drawNature(*drum, static_cast<std::uint64_t>(*seed));
     std::vector<Turns> rodTurns;
     for (double t : *turns)
@@ -43,12 +59,13 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
     for (int rod = 0; rod < drum->rods; ++rod) {
         const auto stroke = static_cast<std::uint64_t>(firstStroke) + static_cast<std::uint64_t>(rod);
         const auto tap =
-            practiceTap(*drum, nature, state, {.side = *side, .rod = rod, .stroke = stroke, .hands = hands});
-        const double at = static_cast<double>(samples.size()) / PracticeSound{}.sampleRate;
-        markers.push_back({Seconds{at} + PracticeSound{}.leadIn, "rod " + std::to_string(rod + 1)});
+            practiceTap(*drum, nature, state, {.side = *side, .rod = rod, .stroke = stroke, .hands = hands},
+                        kPracticeWeather, sound);
+        const double at = static_cast<double>(samples.size()) / sound.sampleRate;
+        markers.push_back({Seconds{at} + sound.leadIn, "rod " + std::to_string(rod + 1)});
         samples.insert(samples.end(), tap.begin(), tap.end());
     }
-    const auto written = writeSoundFile(out, samples, PracticeSound{}.sampleRate, markers);
+    const auto written = writeSoundFile(out, samples, sound.sampleRate, markers);
     if (!written)
         return Cannot{problemText(written.fault())};
     return Json{{"file", out.string()}, {"taps", drum->rods}, {"length_s", written->length.value}};

@@ -15,12 +15,12 @@ struct HoopPeg {
     Turns turned;                  ///< net since finger-tight
     std::optional<Hertz> frequency;
     std::optional<Cents> error; ///< one standard error of `heard`, while its round goes on
-    int taps = 0;            ///< that were made here
-    int outliers = 0;        ///< of them, left out
-    bool byOpposite = false; ///< not tapped in a half round: reads as the opposite rod does
-    bool inMove = false;     ///< to be turned now
-    bool moved = false;      ///< of this pass, turned already
-    bool due = false;        ///< to be tapped now
+    int taps = 0;               ///< that were made here
+    int outliers = 0;           ///< of them, left out
+    bool byOpposite = false;    ///< not tapped in a half round: reads as the opposite rod does
+    bool inMove = false;        ///< to be turned now
+    bool moved = false;         ///< of this pass, turned already
+    bool due = false;           ///< to be tapped now
 };
 
 struct HoopPicture {

@@ -36,6 +36,10 @@ HeardWords heardWords(const Reading& reading, SoundSource source) {
     if (reading.caution == Caution::WiresOn)
         return {tr("Wires on: ±%1 cents").arg(std::ceil(reading.error().value)),
                 tr("Throw the lever off for a finer figure.")};
+    if (reading.caution == Caution::Gated)
+        return {
+            tr("Cut off by the microphone: ±%1 cents").arg(std::ceil(reading.error().value)),
+            tr("Its driver shuts when it grows quiet: turn noise suppression off in the sound settings.")};
     const long wide = std::lround(std::ceil(reading.error().value));
     if (reading.error() > kUsable)
         return {tr("Rough: ±%1 cents. One more tap here").arg(wide), remedyText(Verdict::Rough)};

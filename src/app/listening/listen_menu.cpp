@@ -31,7 +31,43 @@ void fillCues(QMenu& menu, SessionController& controller) {
     menu.addAction(tr("Take headphones: the microphone must not hear them"))->setEnabled(false);
 }
 
+/// Where the practice drum stands and what hears it there.
+void fillRoom(QMenu& menu, SessionController& controller) {
+    auto* group = new QActionGroup(&menu);
+    const PracticeRoom now = controller.settings().practiceRoom();
+    const std::pair<QString, RoomKind> rooms[]{{tr("&Dry: no room at all"), RoomKind::Dry},
+                                               {tr("&Bedroom"), RoomKind::Bedroom},
+                                               {tr("&Rehearsal room"), RoomKind::Rehearsal},
+                                               {tr("&Hall"), RoomKind::Hall}};
+    const auto change = [&controller](auto set) {
+        PracticeRoom room = controller.settings().practiceRoom();
+        set(room);
+        controller.settings().setPracticeRoom(room);
+    };
+    for (const auto& [name, kind] : rooms) {
+        QAction* action = menu.addAction(
+            name, &menu, [change, kind = kind] { change([kind](PracticeRoom& room) { room.kind = kind; }); });
+        action->setCheckable(true);
+        action->setChecked(now.kind == kind);
+        group->addAction(action);
+    }
+    menu.addSeparator();
+    QAction* far = menu.addAction(tr("Microphone an arm's &length away"), &menu, [change](bool on) {
+        change([on](PracticeRoom& room) { room.distance = on ? RoomDistance::Far : RoomDistance::Near; });
+    });
+    far->setCheckable(true);
+    far->setChecked(now.distance == RoomDistance::Far);
+    QAction* builtIn = menu.addAction(tr("Built-in &microphone of a laptop"), &menu, [change](bool on) {
+        change([on](PracticeRoom& room) {
+            room.microphone = on ? MicrophoneKind::BuiltIn : MicrophoneKind::Good;
+        });
+    });
+    builtIn->setCheckable(true);
+    builtIn->setChecked(now.microphone == MicrophoneKind::BuiltIn);
+}
+
 void fillPractice(QMenu& menu, SessionController& controller) {
+    fillRoom(*menu.addMenu(tr("&Room")), controller);
     QAction* audible = menu.addAction(tr("&Hear the practice drum"), &menu, [&controller](bool on) {
         controller.settings().setPracticeAudible(on);
     });

@@ -4,6 +4,7 @@
 #include "app/session/session_journal.h"
 #include "app/settings.h"
 #include "audio/player.h"
+#include "core/practice/practice_drum.h"
 #include "core/preview/stroke_sound.h"
 
 #include <QTimer>
@@ -143,6 +144,7 @@ private:
     bool adopt(std::unique_ptr<Workbook> book);
     bool loadShelf();
     void onSessionChanged();
+    PracticeSound practiceSound() const; ///< where and how the practice drum sounds now
     void onHeard(const HeardTap& tap);
     bool takeStroke(const HeardTap& tap);
     void onVoice(bool leverOn, const Result<double, VoiceFault>& hiss);

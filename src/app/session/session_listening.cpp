@@ -105,13 +105,21 @@ void SessionController::chooseMicrophone(const QByteArray& device) {
     followSource();
 }
 
+PracticeSound SessionController::practiceSound() const {
+    PracticeSound sound;
+    sound.room = m_settings.practiceRoom();
+    sound.room.seed = session().practiceSeed;
+    if (m_settings.practiceHum())
+        sound.humDb = -24.0;
+    return sound;
+}
+
 void SessionController::strikePractice() {
     if (!isTapDue() || m_listener.isReading())
         return;
     const Session& now = session();
     const HiddenNature nature = drawNature(now.drum, now.practiceSeed);
-    PracticeSound sound;
-    sound.humDb = m_settings.practiceHum() ? -24.0 : sound.humDb;
+    const PracticeSound sound = practiceSound();
     PracticeTap tap{.stroke = static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64};
     tap.hands.sloppiness = m_settings.practiceSloppiness();
     if (m_cardOpen) {
@@ -134,7 +142,7 @@ void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
     if (!hasSession())
         return;
     const Session& now = session();
-    const PracticeSound sound;
+    const PracticeSound sound = practiceSound();
     const PracticeWireStroke stroke =
         practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
                            dynamic, static_cast<std::uint64_t>(now.clock), now.weather, sound);
@@ -149,7 +157,7 @@ void SessionController::strikeWhole() {
     if (!hearsStrokes() || m_listener.isReading())
         return;
     const Session& now = session();
-    const PracticeSound sound;
+    const PracticeSound sound = practiceSound();
     PracticeHands hands;
     hands.sloppiness = m_settings.practiceSloppiness();
     hands.backbeat = true;

@@ -230,7 +230,8 @@ QString remedyText(Verdict verdict) {
     case Verdict::NoTone:
         return tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
     case Verdict::Ambiguous:
-        return tr("Keep the finger still on the middle and mute the other head, then tap the same rod again.");
+        return tr(
+            "Keep the finger still on the middle and mute the other head, then tap the same rod again.");
     case Verdict::NotThisHead:
         return tr("No tone where this head can be. Is the other head muted?");
     case Verdict::Drowned:

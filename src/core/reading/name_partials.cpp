@@ -79,28 +79,35 @@ Match nearestMode(Hertz frequency, const Expectation& expected, double shift) {
 struct Candidate {
     double shift; ///< cents
     double bonus; ///< of what is taken for the wanted mode
-    bool drowned;
+    WantedMode as;
 };
 
 /// Every partial in turn is taken for the wanted mode; or for another one, where that puts the wanted mode on
-/// a line that would hide it.
+/// a line that would hide it, or where nothing is heard.
 std::vector<Candidate> candidates(const std::vector<Lump>& partials, const std::vector<double>& weight,
                                   const Expectation& expected, Hertz wanted,
                                   const std::vector<Hertz>& lines) {
     constexpr double hides = 15.0; // Hz
     constexpr double hidden = 0.6; // as if it were there at -16 dB
+    // That a tap does not sound it at all is unlikely; yet rooms have such places.
+    constexpr double unheard = -0.5;
     std::vector<Candidate> all;
     for (std::size_t i = 0; i < partials.size(); ++i) {
         if (weight[i] < 0.05)
             continue;
-        all.push_back({centsBetween(wanted, partials[i].frequency).value, weight[i], false});
+        all.push_back({centsBetween(wanted, partials[i].frequency).value, weight[i], WantedMode::Found});
         for (const ExpectedMode& other : expected.modes) {
             const double shift = centsBetween(other.frequency, partials[i].frequency).value;
             const double would = wanted.value * std::exp2(shift / 1200.0);
             const bool onLine = std::any_of(lines.begin(), lines.end(),
                                             [&](Hertz line) { return std::abs(line.value - would) < hides; });
-            if (other.mode != expected.wanted && onLine)
-                all.push_back({shift, hidden, true});
+            const bool heardThere = std::any_of(partials.begin(), partials.end(), [&](const Lump& l) {
+                return std::abs(centsBetween(Hertz{would}, l.frequency).value) < kFarthestMatch;
+            });
+            if (other.mode == expected.wanted || (heardThere && !onLine))
+                continue;
+            all.push_back(onLine ? Candidate{shift, hidden, WantedMode::Drowned}
+                                 : Candidate{shift, unheard, WantedMode::Unheard});
         }
     }
     return all;
@@ -136,10 +143,10 @@ Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
         }
         if (score > bestScore) {
             bestScore = score;
-            best = {candidate.drowned ? WantedMode::Drowned : WantedMode::Found, Cents{candidate.shift}};
+            best = {candidate.as, Cents{candidate.shift}};
         }
     }
-    if (best.wanted == WantedMode::Absent)
+    if (best.wanted == WantedMode::Absent || best.wanted == WantedMode::Unheard)
         return best;
     for (const Lump& lump : lumps) {
         const Match match = nearestMode(lump.frequency, expected, best.shift.value);

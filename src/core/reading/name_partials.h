@@ -28,6 +28,7 @@ enum class WantedMode {
     Found,
     Absent,  ///< no shift within `furthest` puts a partial on it
     Drowned, ///< the pattern of the others fits best where a steady line hides it
+    Unheard, ///< the pattern fits best where the wanted one is not to be heard
 };
 
 struct Naming {

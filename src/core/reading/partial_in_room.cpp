@@ -113,8 +113,8 @@ std::optional<DrivenPartial> PartialInRoom::measured(const Partial& chosen) cons
 }
 
 bool PartialInRoom::goesOn(const DrivenPartial& found, const std::vector<SteadyLine>& taken) const {
-    constexpr double lasts = 0.6;  // s
-    constexpr double share = 0.01; // of its amplitude
+    constexpr double lasts = 0.6;     // s
+    constexpr double share = 0.01;    // of its amplitude
     constexpr double standsOut = 3.0; // over the floor beside it
     if (found.t60.value < lasts || m_tap.before.size() < 1024)
         return false;
@@ -138,8 +138,8 @@ DrivenOptions PartialInRoom::optionsAt(Hertz centre) const {
 /// Other partials that reach into the band, strongest first.
 std::vector<Partial> PartialInRoom::besides(Hertz centre) const {
     const double own = std::max(28.0, 0.15 * centre.value); // Hz; nearer ones are what the room makes of it
-    constexpr double reach = 130.0;                        // Hz
-    constexpr double least = 0.05;                         // of the strongest
+    constexpr double reach = 130.0;                         // Hz
+    constexpr double least = 0.05;                          // of the strongest
     std::vector<Partial> others;
     double strongest = 0.0;
     for (const Partial& p : m_partials) {

@@ -2,6 +2,7 @@
 
 #include "core/reading/bands.h"
 #include "core/reading/find_partials.h"
+#include "core/reading/gate.h"
 #include "core/reading/partial_in_room.h"
 #include "core/reading/steady_sound.h"
 
@@ -38,6 +39,11 @@ bool isClipped(std::span<const float> samples, float peak) {
             ++flatTops;
     }
     return flatTops >= 2;
+}
+
+Tap cutAt(Tap tap, Seconds end) {
+    tap.after.resize(std::min(tap.after.size(), static_cast<std::size_t>(end.value * tap.sampleRate)));
+    return tap;
 }
 
 /// A voice or a bowed string grows for a tenth of a second and more; a struck head is loudest at once.
@@ -131,6 +137,8 @@ const char* cautionName(Caution caution) {
         return "none";
     case Caution::WiresOn:
         return "wires_on";
+    case Caution::Gated:
+        return "gated";
     }
     return "none";
 }
@@ -142,7 +150,11 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
     const float peak = peakOf(heard.after);
     const auto steady = steadyLinesBefore(heard);
     const Tap cleaned = steady.empty() ? Tap{} : withoutLines(heard, steady);
-    const Tap& tap = steady.empty() ? heard : cleaned;
+    const auto dead = goesDeadAt(heard);
+    const Tap cut = dead ? cutAt(steady.empty() ? heard : cleaned, *dead) : Tap{};
+    const Tap& tap = dead ? cut : steady.empty() ? heard : cleaned;
+    if (dead)
+        reading.caution = Caution::Gated;
     reading.levelDb = 20.0 * std::log10(static_cast<double>(peak) + 1e-9);
 
     const double noise = meanSquare(tap.before);
@@ -173,7 +185,9 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
     if (options.expected && !reading.partials.empty()) {
         const Naming naming = namePartials(reading.partials, *options.expected, lines);
         if (naming.wanted != WantedMode::Found) {
-            reading.verdict = naming.wanted == WantedMode::Drowned ? Verdict::Drowned : Verdict::NotThisHead;
+            reading.verdict = naming.wanted == WantedMode::Drowned   ? Verdict::Drowned
+                              : naming.wanted == WantedMode::Unheard ? Verdict::Ambiguous
+                                                                     : Verdict::NotThisHead;
             return reading;
         }
         wanted = options.expected->wanted;

@@ -26,6 +26,7 @@ enum class Verdict {
 enum class Caution {
     None,
     WiresOn, ///< they rattled along; with the lever off the figure would be finer
+    Gated,   ///< the microphone's driver cut the tail off; with its noise suppression off it would be finer
 };
 
 /// Stable name for files and the command line, e.g. "clear", "too_quiet".

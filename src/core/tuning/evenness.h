@@ -18,10 +18,10 @@ struct RodPitches {
 };
 
 struct EvennessEstimate {
-    Hertz mean;               ///< geometric mean of the edge pitches, by their errors
-    std::vector<Cents> heard; ///< edge pitch at each rod against `mean`, as the whole round tells it: of a
-                              ///< tap with a wide error mostly what the others say of its place; as its
-                              ///< opposite where not tapped
+    Hertz mean;                 ///< geometric mean of the edge pitches, by their errors
+    std::vector<Cents> heard;   ///< edge pitch at each rod against `mean`, as the whole round tells it: of a
+                                ///< tap with a wide error mostly what the others say of its place; as its
+                                ///< opposite where not tapped
     Eigen::VectorXd deviation;  ///< each rod's own deviation in cents of pitch, sums to 0; its odd part is 0
                                 ///< unless something was measured beside each rod
     Eigen::MatrixXd covariance; ///< of `deviation`, cents^2; wide along what taps cannot know

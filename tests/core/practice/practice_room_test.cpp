@@ -45,7 +45,8 @@ TEST(PracticeRoom, FarGivesLessDirectSoundThanNear) {
     for (const RoomKind kind : {RoomKind::Bedroom, RoomKind::Rehearsal, RoomKind::Hall}) {
         const auto near = roomResponse({.kind = kind}, 48000.0);
         const auto far = roomResponse({.kind = kind, .distance = RoomDistance::Far}, 48000.0);
-        EXPECT_GT(energy(far) - 1.0, 4.0 * (energy(near) - 1.0)) << static_cast<int>(kind); // against a direct sound of 1
+        EXPECT_GT(energy(far) - 1.0, 4.0 * (energy(near) - 1.0))
+            << static_cast<int>(kind); // against a direct sound of 1
     }
 }
 

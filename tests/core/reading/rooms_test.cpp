@@ -37,7 +37,8 @@ Judged judged(double rt60, double directDb, int count) {
                     .pair = dice.uniform(0.0, 1.0) < 0.3 ? dice.uniform(1.5, 4.0) : 0.0,
                     .secondCents = 25.0 * dice.normal(),
                     .seed = seed};
-        const auto taps = tapsIn(testing::tapInRoom(tap, {rt60, directDb, dice.uniform(30.0, 45.0), 48000, seed}));
+        const auto taps =
+            tapsIn(testing::tapInRoom(tap, {rt60, directDb, dice.uniform(30.0, 45.0), 48000, seed}));
         ++result.taps;
         if (taps.empty())
             continue;

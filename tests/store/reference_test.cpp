@@ -1,0 +1,130 @@
+/// The ear against what it was not made from: recorded drums whose partials three independent estimators
+/// agree on, and taps in rooms of an independent simulation (tests/data; their notes say how they were made).
+#include "core/tuning/evenness.h"
+#include "core/units/median.h"
+#include "store/sound_file.h"
+#include "support/rooms.h"
+
+#include <QCryptographicHash>
+#include <QFile>
+#include <fstream>
+#include <gtest/gtest.h>
+#include <map>
+#include <nlohmann/json.hpp>
+
+namespace bombo {
+namespace {
+
+using nlohmann::json;
+
+json reference(const std::string& name) {
+    std::ifstream in(std::string(BOMBO_TEST_DATA) + "/" + name);
+    return json::parse(in);
+}
+
+std::vector<Tap> tapsOfFile(const std::filesystem::path& path) {
+    std::vector<Tap> taps;
+    EXPECT_TRUE(splitSoundFile(path, [&](Tap&& tap, const auto&) {
+        taps.push_back(std::move(tap));
+        return true;
+    })) << path;
+    return taps;
+}
+
+Reading readNear(const Tap& tap, double hint) {
+    Expectation expected = testing::expectingInRoom(hint, 0.0);
+    expected.spread = Cents{150.0};
+    return readTap(tap, {.expected = expected});
+}
+
+TEST(RoomsOfTheReference, EveryTapIsReadWithinThreeStatedErrors) {
+    const json truth = reference("rooms/truth.json");
+    std::vector<double> off;
+    std::vector<double> hann;
+    int withinTwo = 0;
+    for (const auto& [file, says] : truth["taps"].items()) {
+        const auto taps = tapsOfFile(std::string(BOMBO_TEST_DATA) + "/rooms/" + file);
+        ASSERT_EQ(taps.size(), 1U) << file;
+        const Hertz edge{says["frequency_hz"].get<double>()};
+        const double hint = says["hint_hz"].get<double>();
+        const Reading reading = readNear(taps[0], hint);
+        ASSERT_TRUE(reading.hasFigure()) << file << ' ' << verdictName(reading.verdict);
+        const double away = std::abs(centsBetween(edge, *reading.frequency).value);
+        EXPECT_LT(away, 3.0 * reading.error().value) << file;
+        if (says["wires"].get<bool>())
+            continue;
+        off.push_back(away);
+        hann.push_back(std::abs(centsBetween(edge, Hertz{testing::hannPeak(taps[0], hint)}).value));
+        withinTwo += away < 2.0 * reading.error().value;
+    }
+    ASSERT_EQ(off.size(), 18U);
+    EXPECT_LT(medianOf(off), 0.8 * medianOf(hann));
+    EXPECT_GE(withinTwo, 15); // of 18; with an honest error 16 to 18, and 15 once in ten
+}
+
+TEST(RoomsOfTheReference, RoundsAreHeardWhole) {
+    const json truth = reference("rooms/truth.json");
+    for (const auto& [file, says] : truth["rounds"].items()) {
+        const auto taps = tapsOfFile(std::string(BOMBO_TEST_DATA) + "/rooms/" + file);
+        const auto heard = says["heard_cents"].get<std::vector<double>>();
+        ASSERT_EQ(taps.size(), heard.size()) << file;
+        std::vector<std::optional<RodPitches>> round;
+        for (const Tap& tap : taps) {
+            const Reading reading = readNear(tap, says["base_hz"].get<double>());
+            ASSERT_TRUE(reading.hasFigure()) << file;
+            round.push_back(RodPitches{*reading.frequency, std::nullopt, reading.error(), {}});
+        }
+        const EvennessEstimate estimate = estimateEvenness(round);
+        const double bound = says["drr_db"].get<double>() >= 12.0 ? 5.0 : 8.0; // cents
+        for (std::size_t rod = 0; rod < heard.size(); ++rod)
+            EXPECT_NEAR(estimate.heard[rod].value, heard[rod], bound) << file << " rod " << rod + 1;
+    }
+}
+
+/// Files of the kits by the hash of what is in them.
+std::map<std::string, std::filesystem::path> kitsByHash() {
+    std::map<std::string, std::filesystem::path> files;
+    std::error_code error;
+    for (const auto& entry :
+         std::filesystem::recursive_directory_iterator("/usr/share/hydrogen/data/drumkits", error)) {
+        QFile file(QString::fromStdString(entry.path().string()));
+        if (!entry.is_regular_file() || !file.open(QIODevice::ReadOnly))
+            continue;
+        QCryptographicHash hash(QCryptographicHash::Sha256);
+        hash.addData(&file);
+        files[hash.result().toHex().toStdString()] = entry.path();
+    }
+    return files;
+}
+
+TEST(RecordedHits, StrongestPartialAsThreeEstimatorsHaveIt) {
+    const auto files = kitsByHash();
+    int judged = 0;
+    int right = 0;
+    for (const json& hit : reference("real_hits.json")["hits"]) {
+        const std::string status = hit["status"].get<std::string>();
+        if (status != "stable" && status != "stable_late")
+            continue;
+        const auto file = files.find(hit["sha256"].get<std::string>());
+        ASSERT_NE(file, files.end()) << "run ./test.sh, which installs the recordings";
+        const auto taps = tapsOfFile(file->second);
+        ASSERT_FALSE(taps.empty()) << file->second;
+        const json& partial = hit["partials"][0];
+        const double truth = partial["f_hz"].get<double>();
+        const double allowed =
+            std::max(partial["unc_hz"].get<double>(), truth * (std::exp2(10.0 / 1200.0) - 1.0));
+        const Reading reading = readTap(taps[0]);
+        ++judged;
+        const bool near = reading.hasFigure() && std::abs(reading.frequency->value - truth) <= allowed;
+        right += near;
+        if (!near)
+            std::printf("%s: %s %.1f Hz, reference %.1f\n", file->second.filename().c_str(),
+                        verdictName(reading.verdict), reading.frequency ? reading.frequency->value : 0.0,
+                        truth);
+    }
+    EXPECT_GE(judged, 20);
+    EXPECT_GE(right, judged - 1);
+}
+
+} // namespace
+} // namespace bombo
