@@ -3,6 +3,7 @@
 #include <QAbstractButton>
 #include <QApplication>
 #include <QComboBox>
+#include <QScopeGuard>
 #include <stdexcept>
 
 namespace bombo::testing {
@@ -44,12 +45,17 @@ bool Program::waitFor(const std::function<bool()>& condition, int milliseconds) 
 }
 
 bool Program::spaceUntil(const std::function<bool()>& done, int most) {
+    bool heard = false; // a tap that is refused changes nothing else: it is made again
+    const auto listening =
+        QObject::connect(&controller, &SessionController::readingHeard, [&heard] { heard = true; });
+    const auto deaf = qScopeGuard([&] { QObject::disconnect(listening); });
     for (int i = 0; i < most && !done(); ++i) {
+        heard = false;
         const int before = session().clock;
         const Station station = session().station;
         press(Qt::Key_Space);
         if (!waitFor([&] {
-                return done() || ((session().clock != before || session().station != station) &&
+                return done() || ((heard || session().clock != before || session().station != station) &&
                                   !controller.listener().isReading());
             }))
             return false;

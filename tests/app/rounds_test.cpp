@@ -181,7 +181,7 @@ TEST(HeardWords, SayWhatIsWrongAndWhatToDo) {
     EXPECT_EQ(heardWords(reading, SoundSource::Microphone).remedy,
               QStringLiteral("The input is low: turn it up by about 30 dB."));
     EXPECT_TRUE(heardWords(reading, SoundSource::File).remedy.isEmpty()); // no knob to turn
-    EXPECT_EQ(heardWords(reading, SoundSource::File).verdict, QStringLiteral("Clear, sure to 0.03 Hz"));
+    EXPECT_EQ(heardWords(reading, SoundSource::File).verdict, QStringLiteral("Clear, ±0.2 cents"));
     reading.glide = Cents{22};
     EXPECT_TRUE(heardWords(reading, SoundSource::File).remedy.contains(QStringLiteral("22 cents sharp")));
     reading.glide.reset();
@@ -189,6 +189,17 @@ TEST(HeardWords, SayWhatIsWrongAndWhatToDo) {
     EXPECT_TRUE(
         heardWords(reading, SoundSource::File).verdict.contains(QStringLiteral("beats 2.5 times a second")));
     EXPECT_TRUE(heardWords(reading, SoundSource::File).remedy.contains(QStringLiteral("Two close partials")));
+    reading.beat.reset();
+    reading.standardError = Hertz{2.0}; // 11.5 cents: taken, and said to be rough
+    reading.verdict = Verdict::Rough;
+    EXPECT_EQ(heardWords(reading, SoundSource::File).verdict, QStringLiteral("Rough: ±12 cents, taken"));
+    reading.standardError = Hertz{6.0};
+    EXPECT_EQ(heardWords(reading, SoundSource::File).verdict,
+              QStringLiteral("Rough: ±35 cents. One more tap here"));
+    reading.caution = Caution::WiresOn;
+    EXPECT_TRUE(heardWords(reading, SoundSource::File).remedy.contains(QStringLiteral("finer figure")));
+    reading.caution = Caution::Gated;
+    EXPECT_TRUE(heardWords(reading, SoundSource::File).remedy.contains(QStringLiteral("noise suppression")));
     reading.verdict = Verdict::WiresOn;
     EXPECT_TRUE(
         heardWords(reading, SoundSource::File).remedy.contains(QStringLiteral("Throw the lever off")));

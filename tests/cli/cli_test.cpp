@@ -626,7 +626,9 @@ TEST_F(Cli, WholePathWithoutAWindow) {
             std::vector<double> edge;
             std::vector<double> second;
             for (const Json& tap : taps) {
-                EXPECT_EQ(tap["verdict"], "clear");
+                // Far from even, a split pair's two members leave a wide error.
+                EXPECT_TRUE(tap["verdict"] == "clear" || tap["verdict"] == "rough") << tap["verdict"];
+                EXPECT_GT(tap["standard_error_hz"].get<double>(), 0.0);
                 edge.push_back(tap["frequency_hz"]);
                 second.push_back(tap["second_hz"].is_number() ? tap["second_hz"].get<double>() : 0.0);
             }

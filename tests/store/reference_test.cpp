@@ -101,7 +101,8 @@ TEST(RecordedHits, StrongestPartialAsThreeEstimatorsHaveIt) {
     const auto files = kitsByHash();
     int judged = 0;
     int right = 0;
-    for (const json& hit : reference("real_hits.json")["hits"]) {
+    const json all = reference("real_hits.json");
+    for (const json& hit : all["hits"]) {
         const std::string status = hit["status"].get<std::string>();
         if (status != "stable" && status != "stable_late")
             continue;

@@ -144,7 +144,7 @@ private:
     bool adopt(std::unique_ptr<Workbook> book);
     bool loadShelf();
     void onSessionChanged();
-    PracticeSound practiceSound() const; ///< where and how the practice drum sounds now
+    PracticeSound practiceSound() const; ///< in which room a tap on the practice drum is heard
     void onHeard(const HeardTap& tap);
     bool takeStroke(const HeardTap& tap);
     void onVoice(bool leverOn, const Result<double, VoiceFault>& hiss);

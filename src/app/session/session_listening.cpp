@@ -142,7 +142,7 @@ void SessionController::strikeWires(StrokePlace place, Dynamic dynamic) {
     if (!hasSession())
         return;
     const Session& now = session();
-    const PracticeSound sound = practiceSound();
+    const PracticeSound sound;
     const PracticeWireStroke stroke =
         practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
                            dynamic, static_cast<std::uint64_t>(now.clock), now.weather, sound);
@@ -157,7 +157,7 @@ void SessionController::strikeWhole() {
     if (!hearsStrokes() || m_listener.isReading())
         return;
     const Session& now = session();
-    const PracticeSound sound = practiceSound();
+    const PracticeSound sound;
     PracticeHands hands;
     hands.sloppiness = m_settings.practiceSloppiness();
     hands.backbeat = true;

@@ -104,7 +104,7 @@ std::vector<Candidate> candidates(const std::vector<Lump>& partials, const std::
             const bool heardThere = std::any_of(partials.begin(), partials.end(), [&](const Lump& l) {
                 return std::abs(centsBetween(Hertz{would}, l.frequency).value) < kFarthestMatch;
             });
-            if (other.mode == expected.wanted || (heardThere && !onLine))
+            if (other.mode == expected.wanted || (!onLine && (heardThere || partials.size() < 2)))
                 continue;
             all.push_back(onLine ? Candidate{shift, hidden, WantedMode::Drowned}
                                  : Candidate{shift, unheard, WantedMode::Unheard});
