@@ -133,9 +133,11 @@ Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
     const std::vector<double> weight = weights(lumps);
     double bestScore = -1e9;
     Naming best;
+    bool mayBeHeard = false; // else nothing here can be this head
     for (const Candidate& candidate : candidates(lumps, weight, expected, wanted->frequency, hidingLines)) {
         if (std::abs(candidate.shift) > expected.furthest.value)
             continue;
+        mayBeHeard = mayBeHeard || candidate.as != WantedMode::Unheard;
         double score = candidate.bonus - 0.2 * std::pow(candidate.shift / expected.spread.value, 2);
         for (std::size_t i = 0; i < lumps.size(); ++i) {
             const double cents = nearestMode(lumps[i].frequency, expected, candidate.shift).cents;
@@ -146,6 +148,8 @@ Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
             best = {candidate.as, Cents{candidate.shift}};
         }
     }
+    if (!mayBeHeard)
+        return {};
     if (best.wanted == WantedMode::Absent || best.wanted == WantedMode::Unheard)
         return best;
     for (const Lump& lump : lumps) {
