@@ -133,23 +133,31 @@ Naming namePartials(std::vector<Partial>& partials, const Expectation& expected,
     const std::vector<double> weight = weights(lumps);
     double bestScore = -1e9;
     Naming best;
-    bool mayBeHeard = false; // else nothing here can be this head
+    double heardScore = -1e9;
+    Naming heard; // the best of those that hear the wanted mode, or where it drowns
     for (const Candidate& candidate : candidates(lumps, weight, expected, wanted->frequency, hidingLines)) {
         if (std::abs(candidate.shift) > expected.furthest.value)
             continue;
-        mayBeHeard = mayBeHeard || candidate.as != WantedMode::Unheard;
         double score = candidate.bonus - 0.2 * std::pow(candidate.shift / expected.spread.value, 2);
         for (std::size_t i = 0; i < lumps.size(); ++i) {
             const double cents = nearestMode(lumps[i].frequency, expected, candidate.shift).cents;
             score += weight[i] * std::exp(-0.5 * std::pow(cents / kMatchSpread, 2));
+        }
+        if (candidate.as != WantedMode::Unheard && score > heardScore) {
+            heardScore = score;
+            heard = {candidate.as, Cents{candidate.shift}};
         }
         if (score > bestScore) {
             bestScore = score;
             best = {candidate.as, Cents{candidate.shift}};
         }
     }
-    if (!mayBeHeard)
-        return {};
+    // Slack and uneven heads have no pattern to speak of: what lies within reach of the expectation is
+    // believed.
+    constexpr double withinReach = 2.0; // spreads
+    if (best.wanted == WantedMode::Unheard &&
+        std::abs(heard.shift.value) <= withinReach * expected.spread.value)
+        best = heard;
     if (best.wanted == WantedMode::Absent || best.wanted == WantedMode::Unheard)
         return best;
     for (const Lump& lump : lumps) {
