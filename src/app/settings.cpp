@@ -16,12 +16,13 @@ const QString kDetails = QStringLiteral("view/details");
 const QString kGeometry = QStringLiteral("view/geometry");
 const QString kInputDevice = QStringLiteral("sound/input_device");
 const QString kClocks = QStringLiteral("sound/clock_cents/");
+const QString kChecks = QStringLiteral("sound/checked/");
 const QString kCueOutput = QStringLiteral("sound/cue_output");
 const QString kSloppiness = QStringLiteral("practice/sloppiness");
 const QString kHum = QStringLiteral("practice/hum");
 const QString kRoom = QStringLiteral("practice/room");
 const QString kFarMicrophone = QStringLiteral("practice/far_microphone");
-const QString kBuiltInMicrophone = QStringLiteral("practice/built_in_microphone");
+const QString kPracticeMicrophone = QStringLiteral("practice/microphone");
 const QString kLeftHanded = QStringLiteral("hands/left");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
@@ -74,6 +75,12 @@ Cents Settings::clockOf(const QByteArray& device) const {
 void Settings::setClockOf(const QByteArray& device, Cents sharp) {
     m_store.setValue(kClocks + QString::fromLatin1(device.toHex()), sharp.value);
 }
+QString Settings::checkOf(const QByteArray& device) const {
+    return m_store.value(kChecks + QString::fromLatin1(device.toHex())).toString();
+}
+void Settings::setCheckOf(const QByteArray& device, const QString& found) {
+    m_store.setValue(kChecks + QString::fromLatin1(device.toHex()), found);
+}
 QByteArray Settings::cueOutput() const {
     return m_store.value(kCueOutput).toByteArray();
 }
@@ -99,15 +106,19 @@ PracticeRoom Settings::practiceRoom() const {
         room.kind = static_cast<RoomKind>(kind - kRoomNames.begin());
     if (m_store.value(kFarMicrophone, false).toBool())
         room.distance = RoomDistance::Far;
-    if (m_store.value(kBuiltInMicrophone, false).toBool())
-        room.microphone = MicrophoneKind::BuiltIn;
+    const auto microphone = m_store.value(kPracticeMicrophone).toString().toStdString();
+    const auto kind = std::find(kMicrophoneNames.begin(), kMicrophoneNames.end(), microphone);
+    if (kind != kMicrophoneNames.end())
+        room.microphone = static_cast<MicrophoneKind>(kind - kMicrophoneNames.begin());
     return room;
 }
 void Settings::setPracticeRoom(const PracticeRoom& room) {
     const std::string_view name = kRoomNames[static_cast<std::size_t>(room.kind)];
     m_store.setValue(kRoom, QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size())));
     m_store.setValue(kFarMicrophone, room.distance == RoomDistance::Far);
-    m_store.setValue(kBuiltInMicrophone, room.microphone == MicrophoneKind::BuiltIn);
+    const std::string_view microphone = kMicrophoneNames[static_cast<std::size_t>(room.microphone)];
+    m_store.setValue(kPracticeMicrophone,
+                     QString::fromUtf8(microphone.data(), static_cast<qsizetype>(microphone.size())));
 }
 bool Settings::practiceAudible() const {
     return m_store.value(kPracticeAudible, true).toBool();

@@ -24,6 +24,9 @@ public:
     /// By how much the clock of an input device reads sharp; 0 if it was never compared.
     Cents clockOf(const QByteArray& device) const;
     void setClockOf(const QByteArray& device, Cents sharp);
+    /// What the last check of an input device found, see storedCheck; empty if it was never checked.
+    QString checkOf(const QByteArray& device) const;
+    void setCheckOf(const QByteArray& device, const QString& found);
     /// Output for the short sounds of heard and again; empty: they are off.
     QByteArray cueOutput() const;
     void setCueOutput(const QByteArray& id);

@@ -35,10 +35,6 @@ const char* remedy(Verdict verdict) {
     return nullptr;
 }
 
-template <class T> Json valueOrNull(const std::optional<T>& value) {
-    return value ? Json(value->value) : Json();
-}
-
 Json medianOrNull(std::vector<double> values) {
     if (values.empty())
         return {};

@@ -49,6 +49,14 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
             return InputProblem{"far", "must be true (the microphone an arm's length away) or false"};
         sound.room.distance = in["far"].get<bool>() ? RoomDistance::Far : RoomDistance::Near;
     }
+    if (in.contains("microphone")) {
+        const std::string name =
+            in["microphone"].is_string() ? in["microphone"].get<std::string>() : std::string();
+        const auto kind = std::find(kMicrophoneNames.begin(), kMicrophoneNames.end(), name);
+        if (kind == kMicrophoneNames.end())
+            return InputProblem{"microphone", "must be good, built_in or follows_gain"};
+        sound.room.microphone = static_cast<MicrophoneKind>(kind - kMicrophoneNames.begin());
+    }
     const HiddenNature nature = drawNature(*drum, static_cast<std::uint64_t>(*seed));
     std::vector<Turns> rodTurns;
     for (double t : *turns)

@@ -7,14 +7,6 @@
 #include <fmt/format.h>
 
 namespace bombo::cli {
-namespace {
-
-template <class T> Json valueOrNull(const std::optional<T>& value) {
-    return value ? Json(value->value) : Json();
-}
-
-} // namespace
-
 Answer toneFrom(const std::string& file, const std::string& drumName, const Shelf& shelf) {
     const auto drum = drumAt(Json{{"drum", drumName}}, shelf);
     if (!drum)

@@ -38,6 +38,10 @@ std::string limitWords(TargetLimit limit);
 Result<HeadSide, InputProblem> sideAt(const Json& in);
 /// An array of numbers at `key`, of `count` entries if count > 0.
 Result<std::vector<double>, InputProblem> numbersAt(const Json& in, const std::string& key, int count);
+/// A quantity's value; null without one.
+template <class T> Json valueOrNull(const std::optional<T>& value) {
+    return value ? Json(value->value) : Json();
+}
 
 Answer modes(const Json& in, const Shelf& shelf);
 Answer plan(const Json& in, const Shelf& shelf);

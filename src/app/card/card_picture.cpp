@@ -13,9 +13,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("PitchCard", text, comment, n);
-}
+struct CardPictureText {
+    Q_DECLARE_TR_FUNCTIONS(CardPicture)
+};
 
 constexpr double kScale = 20.0; ///< cents either way on the line of taps
 
@@ -61,7 +61,7 @@ void paintTaps(QPainter& painter, const QRectF& line, const CardRow& row) {
     painter.setPen(p.quiet);
     painter.drawText(QRectF(line.left() - 30, y + 10, 60, 16), Qt::AlignCenter, centsText(Cents{-kScale}));
     painter.drawText(QRectF(line.right() - 34, y + 10, 68, 16), Qt::AlignCenter,
-                     tr("%1 cents").arg(centsText(Cents{kScale})));
+                     CardPictureText::tr("%1 cents").arg(centsText(Cents{kScale})));
 }
 
 } // namespace
@@ -87,13 +87,13 @@ CardPicture cardPicture(const PitchCard& card) {
 QString placeWords(CardPlace place) {
     switch (place) {
     case CardPlace::BatterEdge:
-        return tr("Batter, near the hoop");
+        return CardPictureText::tr("Batter, near the hoop");
     case CardPlace::BatterMiddle:
-        return tr("Batter, in the middle");
+        return CardPictureText::tr("Batter, in the middle");
     case CardPlace::SnareSideEdge:
-        return tr("Snare side, near the hoop");
+        return CardPictureText::tr("Snare side, near the hoop");
     case CardPlace::SnareSideMiddle:
-        return tr("Snare side, in the middle");
+        return CardPictureText::tr("Snare side, in the middle");
     }
     return {};
 }
@@ -101,13 +101,13 @@ QString placeWords(CardPlace place) {
 QString placeHold(CardPlace place) {
     switch (place) {
     case CardPlace::BatterEdge:
-        return tr("30 mm in, snare side muted");
+        return CardPictureText::tr("30 mm in, snare side muted");
     case CardPlace::BatterMiddle:
-        return tr("both heads free");
+        return CardPictureText::tr("both heads free");
     case CardPlace::SnareSideEdge:
-        return tr("turn the drum over; batter muted");
+        return CardPictureText::tr("turn the drum over; batter muted");
     case CardPlace::SnareSideMiddle:
-        return tr("both heads free");
+        return CardPictureText::tr("both heads free");
     }
     return {};
 }
@@ -116,31 +116,36 @@ QStringList cardSentences(const Drum& drum, const CardSays& says) {
     QStringList lines;
     auto load = [&](HeadSide side, Tension tension) {
         const QString percent = QString::number(std::lround(100.0 * filmLoad(drum.head(side), tension)));
-        const QString text = tr("The %1 carries %2 % of what its film can bear").arg(sideName(side), percent);
-        return unitsShown().details ? tr("%1, %2").arg(text, tensionText(tension)) : text;
+        const QString text =
+            CardPictureText::tr("The %1 carries %2 % of what its film can bear").arg(sideName(side), percent);
+        return unitsShown().details ? CardPictureText::tr("%1, %2").arg(text, tensionText(tension)) : text;
     };
     if (says.batter)
         lines << load(HeadSide::Batter, *says.batter) + QLatin1Char('.');
     if (says.snareSide)
         lines << load(HeadSide::SnareSide, *says.snareSide) +
-                     (says.snareSideInferred ? tr(", as the two places of the batter imply.")
+                     (says.snareSideInferred ? CardPictureText::tr(", as the two places of the batter imply.")
                                              : QStringLiteral("."));
     if (says.sidesApart) {
         const long apart = std::lround(std::abs(says.sidesApart->value));
-        lines << (apart <= 10 ? tr("Both middles agree to %1 cents: it is one body tone.").arg(apart)
-                              : tr("The two middles lie %1 cents apart, though it is one body tone: tap "
-                                   "again, wires off "
-                                   "and both heads free.")
-                                    .arg(apart));
+        lines << (apart <= 10
+                      ? CardPictureText::tr("Both middles agree to %1 cents: it is one body tone.").arg(apart)
+                      : CardPictureText::tr(
+                            "The two middles lie %1 cents apart, though it is one body tone: tap "
+                            "again, wires off "
+                            "and both heads free.")
+                            .arg(apart));
     }
     if (says.centreOffModel) {
         const long off = std::lround(says.centreOffModel->value);
         lines
             << (std::abs(off) <= 60
-                    ? tr("The body tone fits the two edges (%1 cents).").arg(centsText(*says.centreOffModel))
-                    : tr("The body tone lies %1 cents from what the two edges imply: is it the right drum, "
-                         "and the "
-                         "right heads?")
+                    ? CardPictureText::tr("The body tone fits the two edges (%1 cents).")
+                          .arg(centsText(*says.centreOffModel))
+                    : CardPictureText::tr(
+                          "The body tone lies %1 cents from what the two edges imply: is it the right drum, "
+                          "and the "
+                          "right heads?")
                           .arg(centsText(*says.centreOffModel)));
     }
     return lines;
@@ -150,12 +155,13 @@ QString cardSummary(const CardPicture& picture) {
     QStringList lines;
     for (const CardRow& row : picture.rows) {
         QString line = placeWords(row.place) + QStringLiteral(": ");
-        line += row.frequency ? tr("%1, taps %2").arg(pitchText(*row.frequency)).arg(row.taps.size())
-                              : tr("not heard");
+        line += row.frequency
+                    ? CardPictureText::tr("%1, taps %2").arg(pitchText(*row.frequency)).arg(row.taps.size())
+                    : CardPictureText::tr("not heard");
         if (!row.outliers.empty())
-            line += tr(", left out %1").arg(row.outliers.size());
+            line += CardPictureText::tr(", left out %1").arg(row.outliers.size());
         if (row.due)
-            line += tr("; tap it now");
+            line += CardPictureText::tr("; tap it now");
         lines << line;
     }
     return lines.join(QStringLiteral(". ")) + QLatin1Char('.');
@@ -195,7 +201,7 @@ void paintCardPicture(QPainter& painter, const QRectF& area, const CardPicture& 
             painter.drawText(figure.adjusted(0, 30, 0, 0), Qt::AlignLeft | Qt::AlignVCenter,
                              noteWords(*row.frequency));
         } else {
-            painter.drawText(figure, Qt::AlignLeft | Qt::AlignVCenter, tr("not heard"));
+            painter.drawText(figure, Qt::AlignLeft | Qt::AlignVCenter, CardPictureText::tr("not heard"));
         }
         paintTaps(
             painter,

@@ -8,9 +8,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("FindingWords", text, comment, n);
-}
+struct FindingWordsText {
+    Q_DECLARE_TR_FUNCTIONS(FindingWords)
+};
 
 } // namespace
 
@@ -18,32 +18,38 @@ QString findingText(const HeadFinding& finding) {
     const long cents = std::lround(std::abs(finding.amount.value));
     switch (finding.fault) {
     case HeadFault::FallsBack:
-        return tr("It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, "
-                  "then "
-                  "tap again; if it goes on falling, the film is at its end.")
-            .arg(cents);
+        return FindingWordsText::
+            tr("It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, "
+               "then "
+               "tap again; if it goes on falling, the film is at its end.")
+                .arg(cents);
     case HeadFault::PitchStaysBehind:
-        return tr("The pitch came up %1 cents less than the turns should bring: rods that bind, or film that "
-                  "gives "
-                  "way. Grease the rods; near the load limit stop here.")
-            .arg(cents);
+        return FindingWordsText::
+            tr("The pitch came up %1 cents less than the turns should bring: rods that bind, or film that "
+               "gives "
+               "way. Grease the rods; near the load limit stop here.")
+                .arg(cents);
     case HeadFault::EqualTurnsUnequalPitch:
-        return tr("Every rod was turned alike, yet they lie up to %1 cents apart: friction, hoop, edge or "
-                  "film. "
-                  "That is not your count; the moves even it out.")
+        return FindingWordsText::tr(
+                   "Every rod was turned alike, yet they lie up to %1 cents apart: friction, hoop, edge or "
+                   "film. "
+                   "That is not your count; the moves even it out.")
             .arg(cents);
     case HeadFault::RodStands:
-        return tr("%1 was turned, but its mark hardly moved: a burr, a dry thread or a bent rod. Back it "
-                  "off, "
-                  "clean and grease it, never force it; then read again.")
+        return FindingWordsText::tr(
+                   "%1 was turned, but its mark hardly moved: a burr, a dry thread or a bent rod. Back it "
+                   "off, "
+                   "clean and grease it, never force it; then read again.")
             .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()));
     case HeadFault::BedsDiffer:
-        return tr("%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do "
-                  "not "
-                  "chase the last cents.")
-            .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()))
-            .arg(cents)
-            .arg(finding.amount.value > 0.0 ? tr("higher") : tr("lower"));
+        return FindingWordsText::
+            tr("%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do "
+               "not "
+               "chase the last cents.")
+                .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()))
+                .arg(cents)
+                .arg(finding.amount.value > 0.0 ? FindingWordsText::tr("higher")
+                                                : FindingWordsText::tr("lower"));
     }
     return {};
 }

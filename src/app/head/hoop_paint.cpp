@@ -10,9 +10,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("HoopPicture", text);
-}
+struct HoopPaintText {
+    Q_DECLARE_TR_FUNCTIONS(HoopPaint)
+};
 
 double niceStep(double span) {
     for (const double step : {10.0, 20.0, 25.0, 50.0, 100.0, 200.0, 250.0, 500.0})
@@ -39,7 +39,7 @@ void paintCentsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
                          centsText(Cents{cents}));
     }
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 5, 400, 18), Qt::AlignLeft,
-                     tr("cents from target; shaded: close enough"));
+                     HoopPaintText::tr("cents from target; shaded: close enough"));
 }
 
 void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& picture, int rod) {
@@ -127,11 +127,11 @@ void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 500, 18), Qt::AlignLeft,
-                     picture.fromStanding ? tr("turns since it was found standing")
+                     picture.fromStanding ? HoopPaintText::tr("turns since it was found standing")
                      : picture.countedTotal.value > 0.0
-                         ? tr("turns since finger-tight; frames: the counted rounds, %1")
+                         ? HoopPaintText::tr("turns since finger-tight; frames: the counted rounds, %1")
                                .arg(turnsText(picture.countedTotal))
-                         : tr("turns since finger-tight"));
+                         : HoopPaintText::tr("turns since finger-tight"));
 }
 
 /// The hoop itself: a strip cut at the strainer, an ear for each rod, opposite rods joined below.
@@ -184,14 +184,16 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
     painter.setPen(p.quiet);
     painter.setFont(typeface(13));
     const double y = map.area().bottom() - 24;
-    const QString round = picture.side == HeadSide::Batter ? tr("round it counter-clockwise \u2192")
-                                                           : tr("drum upturned, counter-clockwise \u2192");
+    const QString round = picture.side == HeadSide::Batter
+                              ? HoopPaintText::tr("round it counter-clockwise \u2192")
+                              : HoopPaintText::tr("drum upturned, counter-clockwise \u2192");
     painter.drawText(QRectF(map.area().right() - 334, map.area().top() + 4, 320, 18),
                      Qt::AlignRight | Qt::AlignVCenter, round);
     if (!picture.nearest) {
-        painter.drawText(QRectF(strip.left(), y, 120, 20), Qt::AlignLeft | Qt::AlignVCenter, tr("strainer"));
+        painter.drawText(QRectF(strip.left(), y, 120, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                         HoopPaintText::tr("strainer"));
         painter.drawText(QRectF(strip.right() - 160, y, 160, 20), Qt::AlignRight | Qt::AlignVCenter,
-                         tr("back at the strainer"));
+                         HoopPaintText::tr("back at the strainer"));
         return;
     }
     // Not cut at the strainer: a notch where the hoop passes it, and you before the nearest rod.
@@ -199,9 +201,10 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
     painter.setPen(QPen(p.ink, 2.5));
     painter.drawLine(QPointF(x, strip.top() - 6), QPointF(x, strip.bottom() + 6));
     painter.setPen(p.quiet);
-    painter.drawText(QRectF(x - 60, strip.bottom() + 4, 120, 20), Qt::AlignCenter, tr("strainer"));
+    painter.drawText(QRectF(x - 60, strip.bottom() + 4, 120, 20), Qt::AlignCenter,
+                     HoopPaintText::tr("strainer"));
     painter.drawText(QRectF(map.xOf(*picture.nearest) - 60, strip.bottom() + 4, 120, 20), Qt::AlignCenter,
-                     tr("you"));
+                     HoopPaintText::tr("you"));
 }
 
 } // namespace

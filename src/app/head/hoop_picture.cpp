@@ -10,9 +10,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("HoopPicture", text, comment, n);
-}
+struct HoopPictureText {
+    Q_DECLARE_TR_FUNCTIONS(HoopPicture)
+};
 
 struct RodSeen {
     RodReading reading;
@@ -90,19 +90,19 @@ QString rodSummary(const HoopPicture& picture, int rod) {
     const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
     QStringList parts;
     if (peg.frequency)
-        parts << pitchText(*peg.frequency) << tr("%1 cents").arg(centsText(*peg.heard));
+        parts << pitchText(*peg.frequency) << HoopPictureText::tr("%1 cents").arg(centsText(*peg.heard));
     if (peg.error && *peg.error > kClear)
-        parts << tr("rough, ±%1 cents").arg(std::lround(peg.error->value));
+        parts << HoopPictureText::tr("rough, ±%1 cents").arg(std::lround(peg.error->value));
     if (peg.byOpposite)
-        parts << tr("not tapped: taken to read as the opposite rod");
+        parts << HoopPictureText::tr("not tapped: taken to read as the opposite rod");
     else if (peg.outliers > 0)
-        parts << tr("middle of %1 taps, %2 left out").arg(peg.taps).arg(peg.outliers);
+        parts << HoopPictureText::tr("middle of %1 taps, %2 left out").arg(peg.taps).arg(peg.outliers);
     else if (peg.taps > 1)
-        parts << tr("middle of %1 taps").arg(peg.taps);
+        parts << HoopPictureText::tr("middle of %1 taps").arg(peg.taps);
     if (peg.expected)
-        parts << tr("expected %1").arg(centsText(*peg.expected));
-    parts << tr("turned %1").arg(turnsText(peg.turned));
-    return tr("rod %1: %2").arg(rod + 1).arg(parts.join(QStringLiteral(", ")));
+        parts << HoopPictureText::tr("expected %1").arg(centsText(*peg.expected));
+    parts << HoopPictureText::tr("turned %1").arg(turnsText(peg.turned));
+    return HoopPictureText::tr("rod %1: %2").arg(rod + 1).arg(parts.join(QStringLiteral(", ")));
 }
 
 QString hoopSummary(const HoopPicture& picture) {
@@ -111,12 +111,12 @@ QString hoopSummary(const HoopPicture& picture) {
         QString line = rodSummary(picture, rod);
         const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
         if (peg.inMove)
-            line += tr("; turn it now");
+            line += HoopPictureText::tr("; turn it now");
         if (peg.due)
-            line += tr("; tap it now");
+            line += HoopPictureText::tr("; tap it now");
         lines << line;
     }
-    return tr("Rods of the %1 from the strainer on. ").arg(sideName(picture.side)) +
+    return HoopPictureText::tr("Rods of the %1 from the strainer on. ").arg(sideName(picture.side)) +
            lines.join(QStringLiteral(". ")) + QLatin1Char('.');
 }
 

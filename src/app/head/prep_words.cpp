@@ -7,33 +7,39 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("PrepWords", text, comment, n);
-}
+struct PrepWordsText {
+    Q_DECLARE_TR_FUNCTIONS(PrepWords)
+};
 
 QString wiresAwayText(WiresAway way) {
     switch (way) {
     case WiresAway::Stick:
-        return tr("Lever off, loosen them, then a smooth stick under the strands; out again before they are "
-                  "pulled: it can stretch or mark them.");
+        return PrepWordsText::tr(
+            "Lever off, loosen them, then a smooth stick under the strands; out again before they are "
+            "pulled: it can stretch or mark them.");
     case WiresAway::Lifted:
-        return tr("Lever off; lift the strands by hand while you tap, so that none leans on the film.");
+        return PrepWordsText::tr(
+            "Lever off; lift the strands by hand while you tap, so that none leans on the film.");
     case WiresAway::Removed:
-        return tr("Open the strainer's clamp, where the adjustment is, and note where the straps stood. Wire "
-                  "ends are sharp.");
+        return PrepWordsText::tr(
+            "Open the strainer's clamp, where the adjustment is, and note where the straps stood. Wire "
+            "ends are sharp.");
     }
     return {};
 }
 
 QString lookText(HeadSide side, HeadCondition condition) {
-    const QString film = side == HeadSide::Batter
-                             ? tr("Film not dished, dented or bare? ")
-                             : tr("Film without dent or wrinkle, strands all there and none bent? ");
-    const QString hardware = tr("Rods straight, clean, with washers; hoop flat; lug screws snug. ");
+    const QString film =
+        side == HeadSide::Batter
+            ? PrepWordsText::tr("Film not dished, dented or bare? ")
+            : PrepWordsText::tr("Film without dent or wrinkle, strands all there and none bent? ");
+    const QString hardware =
+        PrepWordsText::tr("Rods straight, clean, with washers; hoop flat; lug screws snug. ");
     return film + hardware +
            (condition == HeadCondition::AsItStands
-                ? tr("Nothing is slackened: the count starts where it stands.")
-                : tr("Spare head at hand before you slacken a worn one: it may not come back."));
+                ? PrepWordsText::tr("Nothing is slackened: the count starts where it stands.")
+                : PrepWordsText::tr(
+                      "Spare head at hand before you slacken a worn one: it may not come back."));
 }
 
 } // namespace
@@ -61,83 +67,91 @@ StepWords prepWords(const Session& session, HeadSide side) {
     words.kind = byHand ? StepKind::Fingers : StepKind::Prepare;
     switch (step.kind) {
     case PrepKind::WiresAway:
-        words.now = tr("Now the wires");
-        words.figure = tr("Off and away");
-        words.detail = wiresAwayText(session.wiresAway) + tr(" Done when a tap below rings without a hiss.");
-        words.button = tr("They are away");
+        words.now = PrepWordsText::tr("Now the wires");
+        words.figure = PrepWordsText::tr("Off and away");
+        words.detail = wiresAwayText(session.wiresAway) +
+                       PrepWordsText::tr(" Done when a tap below rings without a hiss.");
+        words.button = PrepWordsText::tr("They are away");
         break;
     case PrepKind::LookOver:
-        words.now = tr("Now look it over");
-        words.figure = tr("Head, hoop, rods");
+        words.now = PrepWordsText::tr("Now look it over");
+        words.figure = PrepWordsText::tr("Head, hoop, rods");
         words.detail = lookText(side, work.condition);
-        words.button = tr("Looked over");
+        words.button = PrepWordsText::tr("Looked over");
         break;
     case PrepKind::LetDown:
         words.kind = StepKind::Turn;
         words.turns = step.each;
-        words.now = tr("Now let it down, pass by pass");
-        words.figure = tr("%1 looser").arg(turnsText(step.each));
-        words.detail = tr("In the order %1, again and again: pulled on one side a hoop warps. Done when the "
-                          "fingers can turn every rod.")
+        words.now = PrepWordsText::tr("Now let it down, pass by pass");
+        words.figure = PrepWordsText::tr("%1 looser").arg(turnsText(step.each));
+        words.detail = PrepWordsText::tr(
+                           "In the order %1, again and again: pulled on one side a hoop warps. Done when the "
+                           "fingers can turn every rod.")
                            .arg(orderText(step.rods));
-        words.button = tr("All loose");
+        words.button = PrepWordsText::tr("All loose");
         break;
     case PrepKind::TakeOff:
-        words.now = tr("Now take it off");
-        words.figure = tr("Rods, hoop, old head");
+        words.now = PrepWordsText::tr("Now take it off");
+        words.figure = PrepWordsText::tr("Rods, hoop, old head");
         words.detail =
-            batter ? tr("Note where the hoop sat. Wipe the shell out and run a finger round the edge: "
-                        "clean, and no nick. A driver may spin loose rods, no more.")
-                   : tr("Note where the hoop sat: its gates belong over the snare beds. Wipe the edge "
-                        "clean. Wire ends are sharp.");
-        words.button = tr("It is off");
+            batter ? PrepWordsText::tr(
+                         "Note where the hoop sat. Wipe the shell out and run a finger round the edge: "
+                         "clean, and no nick. A driver may spin loose rods, no more.")
+                   : PrepWordsText::tr(
+                         "Note where the hoop sat: its gates belong over the snare beds. Wipe the edge "
+                         "clean. Wire ends are sharp.");
+        words.button = PrepWordsText::tr("It is off");
         break;
     case PrepKind::PutOn:
-        words.now = tr("Now lay the new one on");
-        words.figure = tr("Head, then hoop");
+        words.now = PrepWordsText::tr("Now lay the new one on");
+        words.figure = PrepWordsText::tr("Head, then hoop");
         words.detail =
-            batter ? tr("A mark of the head at the strainer, so that it goes back the same way. Hoop "
-                        "ears over the lugs. Done when it lies flat and turns freely.")
-                   : tr("A mark at the strainer, gates of the hoop over the beds. Thin film: no palm on "
-                        "it. Done when it lies flat and turns freely.");
-        words.button = tr("It is on");
+            batter ? PrepWordsText::tr(
+                         "A mark of the head at the strainer, so that it goes back the same way. Hoop "
+                         "ears over the lugs. Done when it lies flat and turns freely.")
+                   : PrepWordsText::tr(
+                         "A mark at the strainer, gates of the hoop over the beds. Thin film: no palm on "
+                         "it. Done when it lies flat and turns freely.");
+        words.button = PrepWordsText::tr("It is on");
         break;
     case PrepKind::Touch:
-        words.now = tr("Now every rod, by hand");
-        words.figure = tr("Until it just touches");
+        words.now = PrepWordsText::tr("Now every rod, by hand");
+        words.figure = PrepWordsText::tr("Until it just touches");
         words.detail =
-            tr("Order %1. A rod that goes hard here has a burr: clean it, never force it. Done when "
-               "every washer meets the hoop and the head still shifts.")
+            PrepWordsText::tr(
+                "Order %1. A rod that goes hard here has a burr: clean it, never force it. Done when "
+                "every washer meets the hoop and the head still shifts.")
                 .arg(orderText(step.rods));
-        words.button = tr("They touch");
+        words.button = PrepWordsText::tr("They touch");
         break;
     case PrepKind::FingerTight:
-        words.now = tr("Now every rod, by hand");
-        words.figure = tr("Finger-tight");
+        words.now = PrepWordsText::tr("Now every rod, by hand");
+        words.figure = PrepWordsText::tr("Finger-tight");
         words.detail =
-            tr("By opposites: %1. With two fingers, no key. Done when each holds alike; the count of "
-               "turns starts from here.")
+            PrepWordsText::tr(
+                "By opposites: %1. With two fingers, no key. Done when each holds alike; the count of "
+                "turns starts from here.")
                 .arg(orderText(step.rods));
-        words.button = tr("All finger-tight");
+        words.button = PrepWordsText::tr("All finger-tight");
         break;
     case PrepKind::Centre:
-        words.now = tr("Now centre the head");
-        words.figure = tr("Equal collar all round");
-        words.detail =
-            tr("Look down on it: the film's rim as wide at every rod, the hoop as high above the shell. "
-               "Off centre it wrinkles on one side: loosen, shift, finger-tight again.");
-        words.button = tr("It is centred");
+        words.now = PrepWordsText::tr("Now centre the head");
+        words.figure = PrepWordsText::tr("Equal collar all round");
+        words.detail = PrepWordsText::tr(
+            "Look down on it: the film's rim as wide at every rod, the hoop as high above the shell. "
+            "Off centre it wrinkles on one side: loosen, shift, finger-tight again.");
+        words.button = PrepWordsText::tr("It is centred");
         break;
     case PrepKind::Seat:
-        words.now = tr("Now seat it");
-        words.figure = tr("One palm, in the middle");
-        words.detail =
-            tr("Flat hand, on floor or carpet, never on a seat that presses the wires. Crackle of glue "
-               "is normal. Then finger-tight once more where a rod came loose.");
-        words.button = tr("Pressed");
+        words.now = PrepWordsText::tr("Now seat it");
+        words.figure = PrepWordsText::tr("One palm, in the middle");
+        words.detail = PrepWordsText::tr(
+            "Flat hand, on floor or carpet, never on a seat that presses the wires. Crackle of glue "
+            "is normal. Then finger-tight once more where a rod came loose.");
+        words.button = PrepWordsText::tr("Pressed");
         break;
     }
-    words.count = tr("step %1 of %2").arg(at + 1).arg(steps.size());
+    words.count = PrepWordsText::tr("step %1 of %2").arg(at + 1).arg(steps.size());
     return words;
 }
 

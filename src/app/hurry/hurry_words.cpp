@@ -8,9 +8,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("HurryWords", text);
-}
+struct HurryWordsText {
+    Q_DECLARE_TR_FUNCTIONS(HurryWords)
+};
 
 } // namespace
 
@@ -18,19 +18,21 @@ QString quickText(const QuickStep& step) {
     const QString side = sideName(step.side);
     switch (step.kind) {
     case QuickKind::TapHalf:
-        return tr("Wires off, tap %1 rods of the %2: of every pair one, the other sounds the same")
+        return HurryWordsText::tr(
+                   "Wires off, tap %1 rods of the %2: of every pair one, the other sounds the same")
             .arg(step.count)
             .arg(side);
     case QuickKind::Moves:
-        return tr("At most %1 moves on the %2, none over %3")
+        return HurryWordsText::tr("At most %1 moves on the %2, none over %3")
             .arg(step.count)
             .arg(side, turnsText(kQuickMove));
     case QuickKind::TapAgain:
-        return tr("The same %1 taps again, to know where it stands").arg(step.count);
+        return HurryWordsText::tr("The same %1 taps again, to know where it stands").arg(step.count);
     case QuickKind::Wires:
-        return tr("Wires on: a whisper and a loud stroke; a quarter turn of the knob if one of them fails");
+        return HurryWordsText::tr(
+            "Wires on: a whisper and a loud stroke; a quarter turn of the knob if one of them fails");
     case QuickKind::Rest:
-        return tr("Key in the pocket, walk on");
+        return HurryWordsText::tr("Key in the pocket, walk on");
     }
     return {};
 }

@@ -13,6 +13,7 @@ Listener::Listener(QObject* parent)
     : QObject(parent), m_ring(kRingSamples), m_reader(new TapReader(m_ring)),
       m_microphone(new Microphone(m_ring)) {
     qRegisterMetaType<HeardTap>();
+    qRegisterMetaType<TapAtMicrophone>();
     qRegisterMetaType<FileReport>();
     qRegisterMetaType<ToneReport>();
     qRegisterMetaType<VoiceReport>();

@@ -1,6 +1,7 @@
 #include "app/listening/listening_strip.h"
 
 #include "app/listening/heard_words.h"
+#include "app/listening/microphone_dialog.h"
 #include "app/listening/tap_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -76,6 +77,16 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     sources->addWidget(m_source);
     sources->addWidget(m_device, 1);
     sources->addStretch();
+    m_check = secondaryButton(tr("Is it hearing me?"));
+    m_check->setProperty("small", true);
+    m_check->setObjectName(QStringLiteral("check"));
+    connect(m_check, &QPushButton::clicked, this, [this] {
+        MicrophoneDialog dialog(m_controller, window());
+        dialog.exec();
+        refresh();
+    });
+    m_check->hide();
+    sources->addWidget(m_check);
     m_stroke = secondaryButton({});
     m_stroke->setProperty("small", true);
     m_stroke->setObjectName(QStringLiteral("stroke"));
@@ -118,7 +129,10 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     connect(&controller, &SessionController::readingHeard, this,
             [this](const Reading& reading) { showReading(reading); });
     connect(&controller.listener(), &Listener::level, m_level, &LevelMeter::show);
-    connect(&controller.listener(), &Listener::microphoneStarted, this, [this] { fillDevices(); });
+    connect(&controller.listener(), &Listener::microphoneStarted, this, [this] {
+        fillDevices();
+        offerCheck();
+    });
 }
 
 void ListeningStrip::fillDevices() {
@@ -131,6 +145,15 @@ void ListeningStrip::fillDevices() {
     }
 }
 
+void ListeningStrip::offerCheck() {
+    if (!m_controller.hasSession())
+        return;
+    const bool good =
+        m_controller.settings().checkOf(m_controller.listener().microphoneId()) == QStringLiteral("good");
+    m_check->setVisible(m_controller.session().source == SoundSource::Microphone &&
+                        m_controller.listener().isMicrophoneOn() && !good);
+}
+
 void ListeningStrip::refresh() {
     const SoundSource source = m_controller.session().source;
     m_source->setCurrentIndex(m_source->findData(static_cast<int>(source)));
@@ -138,6 +161,7 @@ void ListeningStrip::refresh() {
     m_level->setVisible(source == SoundSource::Microphone);
     m_stroke->setText(source == SoundSource::Practice ? tr("Strike it") : tr("Give files\u2026"));
     m_stroke->setVisible(m_controller.hearsStrokes() && source != SoundSource::Microphone);
+    offerCheck();
     showReading(m_controller.lastReading());
 }
 

@@ -47,8 +47,10 @@ private:
     void fillDevices();
     void showReading(const std::optional<Reading>& reading);
     void showStroke();
+    void offerCheck();
 
     SessionController& m_controller;
+    QPushButton* m_check;  ///< of a microphone that was never checked, or not found good
     QPushButton* m_stroke; ///< asks for a whole stroke, at the stations that hear them
     QComboBox* m_source;
     QComboBox* m_device;

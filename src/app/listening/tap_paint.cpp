@@ -11,9 +11,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("TapPicture", text, comment, n);
-}
+struct TapPaintText {
+    Q_DECLARE_TR_FUNCTIONS(TapPaint)
+};
 
 constexpr double kQuietestDb = -40.0;
 constexpr double kRow = 19.0;   ///< px
@@ -25,9 +25,9 @@ bool isChosen(const Reading& reading, const Partial& partial) {
 
 QString modeName(const Mode& mode) {
     if (mode == Mode{1, 1})
-        return tr("edge");
+        return TapPaintText::tr("edge");
     if (mode == Mode{0, 1})
-        return tr("centre");
+        return TapPaintText::tr("centre");
     return QStringLiteral("(%1,%2)").arg(mode.m).arg(mode.n);
 }
 
@@ -67,7 +67,8 @@ std::vector<Row> rowsOf(const Reading& reading, std::size_t most) {
 QString rowName(const Row& row) {
     const QString pitch = QString::number(row.partial.frequency.value, 'f', row.chosen ? 1 : 0);
     const QString name = row.partial.mode ? modeName(*row.partial.mode) : QString();
-    return name.isEmpty() ? tr("%1 Hz").arg(pitch) : tr("%1 %2 Hz").arg(name, pitch);
+    return name.isEmpty() ? TapPaintText::tr("%1 Hz").arg(pitch)
+                          : TapPaintText::tr("%1 %2 Hz").arg(name, pitch);
 }
 
 } // namespace
@@ -95,7 +96,7 @@ void paintPartials(QPainter& painter, const QRectF& area, const Reading& reading
         painter.setPen(p.quiet);
         const bool last = t + step > end + 1e-9;
         painter.drawText(QRectF(xOf(t) - 30, floor + 1, 60, 17), Qt::AlignCenter,
-                         last ? tr("%1 s").arg(t, 0, 'g', 2) : QString::number(t, 'g', 2));
+                         last ? TapPaintText::tr("%1 s").arg(t, 0, 'g', 2) : QString::number(t, 'g', 2));
     }
     double y = area.top();
     for (const Row& row : rows) {
@@ -117,10 +118,12 @@ void paintPartials(QPainter& painter, const QRectF& area, const Reading& reading
 QString partialsSummary(const Reading& reading) {
     QStringList parts;
     for (const Row& row : rowsOf(reading, reading.partials.size()))
-        parts << (row.chosen ? tr("%1, the one that counts, falls in %2 s") : tr("%1, falls in %2 s"))
+        parts << (row.chosen ? TapPaintText::tr("%1, the one that counts, falls in %2 s")
+                             : TapPaintText::tr("%1, falls in %2 s"))
                      .arg(rowName(row))
                      .arg(row.partial.t60.value, 0, 'f', 2);
-    return parts.isEmpty() ? tr("No partials.") : tr("Partials: %1.").arg(parts.join(QStringLiteral("; ")));
+    return parts.isEmpty() ? TapPaintText::tr("No partials.")
+                           : TapPaintText::tr("Partials: %1.").arg(parts.join(QStringLiteral("; ")));
 }
 
 void paintLevel(QPainter& painter, const QRectF& area, double db) {

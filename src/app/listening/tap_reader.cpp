@@ -24,6 +24,8 @@ HeardTap TapReader::read(const Tap& tap) const {
             heard.sound = tap.after;
             heard.sampleRate = tap.sampleRate;
         }
+    if (m_task == EarTask::Check)
+        heard.look = lookAt(tap, heard.reading);
     return heard;
 }
 

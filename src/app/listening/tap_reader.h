@@ -2,6 +2,7 @@
 /// The worker that turns sound into readings, on a thread of its own. Values in, values out.
 #include "audio/sample_ring.h"
 #include "core/reading/hit_portrait.h"
+#include "core/reading/microphone_check.h"
 #include "core/reading/read_tap.h"
 #include "core/reading/steady_tone.h"
 #include "core/reading/voice_answer.h"
@@ -17,16 +18,17 @@
 namespace bombo {
 
 /// What the next sound is to be read as.
-enum class EarTask { Tap, WholeStroke };
+enum class EarTask { Tap, WholeStroke, Check };
 
 /// A tap as it was read, and the rod that a marker in its file named (0-based).
 struct HeardTap {
     Reading reading;
     std::optional<int> rod;
     EarTask task = EarTask::Tap;
-    std::optional<HitPortrait> stroke = std::nullopt; ///< of a whole stroke that could be read
-    std::vector<float> sound{};                       ///< likewise, as it sounded from the onset on
-    double sampleRate = 48000;                        ///< of it
+    std::optional<HitPortrait> stroke = std::nullopt;   ///< of a whole stroke that could be read
+    std::vector<float> sound{};                         ///< likewise, as it sounded from the onset on
+    double sampleRate = 48000;                          ///< of it
+    std::optional<TapAtMicrophone> look = std::nullopt; ///< while a microphone is checked
 };
 
 /// What became of a sound file.

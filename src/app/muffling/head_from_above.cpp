@@ -14,14 +14,15 @@ namespace {
 
 constexpr double kDegrees = 180.0 / std::numbers::pi;
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("HeadFromAbove", text, comment, n);
-}
+struct HeadFromAboveText {
+    Q_DECLARE_TR_FUNCTIONS(HeadFromAbove)
+};
 
 QString clockWords(Radians angle) {
     const int halves = static_cast<int>(std::lround(clockHour(angle) * 2.0));
     const int whole = (halves / 2 + 11) % 12 + 1;
-    return halves % 2 == 0 ? tr("%1 o'clock").arg(whole) : tr("half past %1").arg(whole);
+    return halves % 2 == 0 ? HeadFromAboveText::tr("%1 o'clock").arg(whole)
+                           : HeadFromAboveText::tr("half past %1").arg(whole);
 }
 
 /// Where its number stands.
@@ -87,7 +88,7 @@ void paintMicrophone(QPainter& painter, const HeadMap& map, const MicrophonePlac
     painter.setFont(typeface(12, QFont::DemiBold));
     painter.setPen(p.ink);
     painter.drawText(QRectF(at.x() - 60, at.y() + 9, 120, 18), Qt::AlignCenter,
-                     tr("mic, %1 mm up").arg(qRound(1e3 * place.height.value)));
+                     HeadFromAboveText::tr("mic, %1 mm up").arg(qRound(1e3 * place.height.value)));
 }
 
 /// How far an arrow key goes: along the radius, up outward, or round, left counter-clockwise.
@@ -117,25 +118,27 @@ std::optional<Nudge> nudgeOf(int key) {
 QString padPlace(const Pad& pad, const Shell& shell) {
     switch (pad.kind.footprint) {
     case Footprint::Ring:
-        return tr("all round the hoop");
+        return HeadFromAboveText::tr("all round the hoop");
     case Footprint::Across:
-        return tr("from %1 to %2")
+        return HeadFromAboveText::tr("from %1 to %2")
             .arg(clockWords(pad.angle), clockWords(pad.angle + Radians{std::numbers::pi}));
     case Footprint::Arc:
-        return tr("%1, %2 mm in from the hoop")
+        return HeadFromAboveText::tr("%1, %2 mm in from the hoop")
             .arg(clockWords(pad.angle))
             .arg(qRound(1000.0 * pad.kind.radius.value));
     case Footprint::Disc:
         break;
     }
     const double gap = shell.radius().value - pad.fromCentre.value - pad.kind.radius.value;
-    return tr("%1, %2 mm from the hoop").arg(clockWords(pad.angle)).arg(qRound(1000.0 * gap));
+    return HeadFromAboveText::tr("%1, %2 mm from the hoop")
+        .arg(clockWords(pad.angle))
+        .arg(qRound(1000.0 * gap));
 }
 
 QString microphonePlace(const MicrophonePlace& place, const Shell& shell) {
     const double inside = shell.radius().value - place.fromCentre.value;
-    return (inside >= 0.0 ? tr("%1, %2 mm inside the hoop, %3 mm high")
-                          : tr("%1, %2 mm outside the hoop, %3 mm high"))
+    return (inside >= 0.0 ? HeadFromAboveText::tr("%1, %2 mm inside the hoop, %3 mm high")
+                          : HeadFromAboveText::tr("%1, %2 mm outside the hoop, %3 mm high"))
         .arg(clockWords(place.angle))
         .arg(qRound(1000.0 * std::abs(inside)))
         .arg(qRound(1000.0 * place.height.value));
@@ -144,14 +147,16 @@ QString microphonePlace(const MicrophonePlace& place, const Shell& shell) {
 QString padSummary(const PadPicture& picture) {
     QStringList places;
     for (std::size_t i = 0; i < picture.pads.size(); ++i)
-        places << tr("%1, %2: %3")
+        places << HeadFromAboveText::tr("%1, %2: %3")
                       .arg(i + 1)
                       .arg(kindName(picture.pads[i].kind), padPlace(picture.pads[i], picture.shell));
     if (places.isEmpty())
-        places << tr("Nothing lies on it");
+        places << HeadFromAboveText::tr("Nothing lies on it");
     if (picture.microphone)
-        places << tr("microphone: %1").arg(microphonePlace(*picture.microphone, picture.shell));
-    return tr("The batter from above, strainer at nine o'clock. %1.").arg(places.join(QStringLiteral("; ")));
+        places << HeadFromAboveText::tr("microphone: %1")
+                      .arg(microphonePlace(*picture.microphone, picture.shell));
+    return HeadFromAboveText::tr("The batter from above, strainer at nine o'clock. %1.")
+        .arg(places.join(QStringLiteral("; ")));
 }
 
 QPainterPath padOutline(const HeadMap& map, const Pad& pad) {
@@ -211,7 +216,7 @@ void paintHeadFromAbove(QPainter& painter, const HeadMap& map, const PadPicture&
     painter.setFont(typeface(13));
     if (kLandingArea * r > 36.0) // else the words are wider than the place
         painter.drawText(QRectF(centre.x() - 60, centre.y() - 20, 120, 40), Qt::AlignCenter,
-                         tr("stick\nlands here"));
+                         HeadFromAboveText::tr("stick\nlands here"));
     for (int rod = 0; rod < picture.rods; ++rod) {
         const QPointF at =
             map.toPixel(map.radius() + Metres{6.0 * map.radius().value / r}, rodAngle(rod, picture.rods));
@@ -239,7 +244,7 @@ void paintHeadFromAbove(QPainter& painter, const HeadMap& map, const PadPicture&
 }
 
 HeadFromAbove::HeadFromAbove(QWidget* parent) : QWidget(parent) {
-    setAccessibleName(tr("Batter from above"));
+    setAccessibleName(HeadFromAboveText::tr("Batter from above"));
     setObjectName(QStringLiteral("head"));
     setFocusPolicy(Qt::TabFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);

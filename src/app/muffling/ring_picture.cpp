@@ -13,9 +13,9 @@ namespace {
 
 constexpr double kQuietest = -30.0; // dB against the strongest
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("Ring", text, comment, n);
-}
+struct RingPictureText {
+    Q_DECLARE_TR_FUNCTIONS(RingPicture)
+};
 
 struct Row {
     QString label;
@@ -48,11 +48,12 @@ std::vector<Row> rowsOf(const RingPicture& picture) {
         kept.resize(most);
     std::sort(kept.begin(), kept.end(),
               [](const auto& a, const auto& b) { return a.frequencyAfter < b.frequencyAfter; });
-    std::vector<Row> rows{
-        {tr("whole"), 1.0, picture.prediction.ringBefore, picture.prediction.ringAfter, true}};
+    std::vector<Row> rows{{RingPictureText::tr("whole"), 1.0, picture.prediction.ringBefore,
+                           picture.prediction.ringAfter, true}};
     for (const MuffledPartial& p : kept)
-        rows.push_back({hertzText(p.frequencyAfter).section(QLatin1Char('.'), 0, 0) + tr(" Hz"),
-                        1.0 - levelDb(p) / kQuietest, p.t60Before, p.t60After});
+        rows.push_back(
+            {hertzText(p.frequencyAfter).section(QLatin1Char('.'), 0, 0) + RingPictureText::tr(" Hz"),
+             1.0 - levelDb(p) / kQuietest, p.t60Before, p.t60After});
     return rows;
 }
 
@@ -78,13 +79,15 @@ std::vector<RingThere> ringsThere(const Session& session) {
 }
 
 QString ringSummary(const RingPicture& picture) {
-    QString text = tr("Ring of the whole tone: %1 s with nothing on the head, %2 s now, %3 s wanted.")
-                       .arg(picture.prediction.ringBefore.value, 0, 'f', 2)
-                       .arg(picture.prediction.ringAfter.value, 0, 'f', 2)
-                       .arg(picture.wanted.value, 0, 'f', 2);
+    QString text =
+        RingPictureText::tr("Ring of the whole tone: %1 s with nothing on the head, %2 s now, %3 s wanted.")
+            .arg(picture.prediction.ringBefore.value, 0, 'f', 2)
+            .arg(picture.prediction.ringAfter.value, 0, 'f', 2)
+            .arg(picture.wanted.value, 0, 'f', 2);
     for (const RingThere& there : picture.there)
-        text += QLatin1Char(' ') +
-                tr("%1 %2 s.").arg(heardFromName(there.from)).arg(there.after.value, 0, 'f', 2);
+        text +=
+            QLatin1Char(' ') +
+            RingPictureText::tr("%1 %2 s.").arg(heardFromName(there.from)).arg(there.after.value, 0, 'f', 2);
     return text;
 }
 
@@ -105,11 +108,12 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
         painter.drawLine(QPointF(xOf(Seconds{t}), field.top()), QPointF(xOf(Seconds{t}), field.bottom()));
         painter.setPen(p.quiet);
         painter.drawText(QRectF(xOf(Seconds{t}) - 24, field.bottom() + 3, 48, 18), Qt::AlignCenter,
-                         tr("%1 s").arg(t, 0, 'f', 1));
+                         RingPictureText::tr("%1 s").arg(t, 0, 'f', 1));
     }
     painter.drawText(QRectF(area.left() + 14, area.top() + 6, area.width() - 28, 18), Qt::AlignLeft,
-                     picture.hasPads ? tr("each partial dying away: outline open, filled now")
-                                     : tr("each partial dying away by 60 dB"));
+                     picture.hasPads
+                         ? RingPictureText::tr("each partial dying away: outline open, filled now")
+                         : RingPictureText::tr("each partial dying away by 60 dB"));
     const double share = field.height() / (static_cast<double>(rows.size()) + 0.8);
     double base = field.top();
     for (const Row& row : rows) {
@@ -131,23 +135,24 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     painter.drawLine(QPointF(wanted, field.top() - 2), QPointF(wanted, field.bottom()));
     painter.setPen(p.accent);
     painter.setFont(typeface(14, QFont::DemiBold));
-    const QString label = tr("wanted %1 s").arg(picture.wanted.value, 0, 'f', 2);
+    const QString label = RingPictureText::tr("wanted %1 s").arg(picture.wanted.value, 0, 'f', 2);
     const bool toTheLeft = wanted + 116 > area.right();
     painter.drawText(QRectF(toTheLeft ? wanted - 122 : wanted + 6, field.top() - 16, 116, 18),
                      (toTheLeft ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, label);
 
     QStringList there;
     for (const RingThere& ring : picture.there)
-        there << tr("%1 %2 s").arg(heardFromName(ring.from)).arg(ring.after.value, 0, 'f', 2);
+        there
+            << RingPictureText::tr("%1 %2 s").arg(heardFromName(ring.from)).arg(ring.after.value, 0, 'f', 2);
     painter.setPen(p.ink);
     painter.setFont(typeface(13));
     painter.drawText(QRectF(area.left() + 14, field.bottom() + 26, area.width() - 28, 40),
                      Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-                     tr("Whole ring: %1").arg(there.join(QStringLiteral("  ·  "))));
+                     RingPictureText::tr("Whole ring: %1").arg(there.join(QStringLiteral("  ·  "))));
 }
 
 RingView::RingView(QWidget* parent) : QWidget(parent) {
-    setAccessibleName(tr("Ring time"));
+    setAccessibleName(RingPictureText::tr("Ring time"));
     setObjectName(QStringLiteral("ring"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }

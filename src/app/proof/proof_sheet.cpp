@@ -16,9 +16,9 @@ namespace {
 
 constexpr double kPageWidth = 720.0; // the page is laid out in these units, a quarter of a millimetre each
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Sheet", text);
-}
+struct ProofSheetText {
+    Q_DECLARE_TR_FUNCTIONS(ProofSheet)
+};
 
 QString rodTurnsText(const HeadWork& work) {
     QStringList turns;
@@ -46,7 +46,9 @@ double paintTable(QPainter& painter, const QRectF& area, const std::vector<Proof
         painter.setPen(QPen(p.line, 1));
         painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     };
-    write({tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")}, QFont::DemiBold);
+    write({ProofSheetText::tr("What"), ProofSheetText::tr("Wanted"), ProofSheetText::tr("Reached"),
+           ProofSheetText::tr("How known"), ProofSheetText::tr("So it is")},
+          QFont::DemiBold);
     for (const ProofLine& line : lines)
         write({proofItemWords(line.item), proofValueText(line.item, line.wanted),
                line.reached ? proofValueText(line.item, *line.reached) : QStringLiteral("–"),
@@ -59,40 +61,43 @@ double paintTable(QPainter& painter, const QRectF& area, const std::vector<Proof
 
 QStringList sheetLines(const Session& session) {
     QStringList lines;
-    lines << tr("Rods, turns from finger-tight, from the strainer on: batter %1")
+    lines << ProofSheetText::tr("Rods, turns from finger-tight, from the strainer on: batter %1")
                  .arg(rodTurnsText(session.batter));
-    lines << tr("Snare side: %1").arg(rodTurnsText(session.snareSide));
+    lines << ProofSheetText::tr("Snare side: %1").arg(rodTurnsText(session.snareSide));
     if (session.wires.begun) {
-        QString wires = tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer));
+        QString wires =
+            ProofSheetText::tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer));
         if (session.wires.layout && session.wires.layout->knob)
-            wires += tr(", %1 from its loose end")
+            wires += ProofSheetText::tr(", %1 from its loose end")
                          .arg(turnsText(*session.wires.layout->knob + session.wires.strainer));
-        lines << wires + tr("; judged: %1").arg(judgingName(session.wires.judging));
+        lines << wires + ProofSheetText::tr("; judged: %1").arg(judgingName(session.wires.judging));
     }
     for (std::size_t i = 0; i < session.pads.size(); ++i)
-        lines << tr("On the head, %1: %2, %3")
+        lines << ProofSheetText::tr("On the head, %1: %2, %3")
                      .arg(i + 1)
                      .arg(kindName(session.pads[i].kind), padPlace(session.pads[i], session.drum.shell));
     if (session.microphone)
-        lines << tr("Microphone: %1").arg(microphonePlace(*session.microphone, session.drum.shell));
+        lines << ProofSheetText::tr("Microphone: %1")
+                     .arg(microphonePlace(*session.microphone, session.drum.shell));
     if (strokesSay(session).strokes > 0)
-        lines << tr("Heard: %1").arg(strokesSayText(strokesSay(session)));
-    lines << tr("Weather: %1 °C, %2 % humidity")
+        lines << ProofSheetText::tr("Heard: %1").arg(strokesSayText(strokesSay(session)));
+    lines << ProofSheetText::tr("Weather: %1 °C, %2 % humidity")
                  .arg(session.weather.temperature.value, 0, 'f', 0)
                  .arg(100.0 * session.weather.relativeHumidity, 0, 'f', 0);
     for (const ExperimentResult& result : session.experiments)
-        lines << tr("Tried, %1: %2; before %3; after %4")
-                     .arg(result.kept ? tr("kept") : tr("put back"), QString::fromStdString(result.what),
-                          strokesSayText(result.before), strokesSayText(result.after));
+        lines << ProofSheetText::tr("Tried, %1: %2; before %3; after %4")
+                     .arg(result.kept ? ProofSheetText::tr("kept") : ProofSheetText::tr("put back"),
+                          QString::fromStdString(result.what), strokesSayText(result.before),
+                          strokesSayText(result.after));
     if (session.blind)
-        lines << tr("Heard blind %1 times: after was better %2, before %3")
+        lines << ProofSheetText::tr("Heard blind %1 times: after was better %2, before %3")
                      .arg(session.blind->trials)
                      .arg(session.blind->after)
                      .arg(session.blind->before);
     if (session.stars > 0)
-        lines << tr("Judged: %1").arg(starsText(session.stars));
+        lines << ProofSheetText::tr("Judged: %1").arg(starsText(session.stars));
     if (!session.note.empty())
-        lines << tr("In the player's words: %1").arg(QString::fromStdString(session.note));
+        lines << ProofSheetText::tr("In the player's words: %1").arg(QString::fromStdString(session.note));
     return lines;
 }
 
@@ -108,12 +113,12 @@ void paintSheet(QPainter& painter, const QRectF& page, const Session& session, c
     painter.setFont(typeface(25, QFont::Bold));
     painter.drawText(
         QRectF(0, 0, kPageWidth, 34), Qt::AlignLeft | Qt::AlignVCenter,
-        tr("%1 on %2")
+        ProofSheetText::tr("%1 on %2")
             .arg(QString::fromStdString(session.tone.name), QString::fromStdString(session.drum.name)));
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(0, 34, kPageWidth, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("%1, %2 rods a side, %3; %4")
+                     ProofSheetText::tr("%1, %2 rods a side, %3; %4")
                          .arg(sizeText(session.drum.shell))
                          .arg(session.drum.rods)
                          .arg(QString::fromStdString(session.drum.shell.material), made));
@@ -139,8 +144,9 @@ void paintSheet(QPainter& painter, const QRectF& page, const Session& session, c
     painter.setFont(typeface(12));
     painter.drawText(
         QRectF(0, height - 22, kPageWidth, 18), Qt::AlignLeft | Qt::AlignVCenter,
-        tr("Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as "
-           "the hands said."));
+        ProofSheetText::tr(
+            "Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as "
+            "the hands said."));
     painter.restore();
 }
 

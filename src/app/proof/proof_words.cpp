@@ -7,36 +7,36 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Proof", text);
-}
+struct ProofWordsText {
+    Q_DECLARE_TR_FUNCTIONS(ProofWords)
+};
 
 } // namespace
 
 QString proofItemWords(ProofItem item) {
     switch (item) {
     case ProofItem::SnareSidePitch:
-        return tr("Snare-side edge pitch");
+        return ProofWordsText::tr("Snare-side edge pitch");
     case ProofItem::SnareSideEvenness:
-        return tr("Snare side even within");
+        return ProofWordsText::tr("Snare side even within");
     case ProofItem::BatterPitch:
-        return tr("Batter edge pitch");
+        return ProofWordsText::tr("Batter edge pitch");
     case ProofItem::BatterEvenness:
-        return tr("Batter even within");
+        return ProofWordsText::tr("Batter even within");
     case ProofItem::CentrePitch:
-        return tr("Centre pitch");
+        return ProofWordsText::tr("Centre pitch");
     case ProofItem::EdgeOverCentre:
-        return tr("Edge over centre");
+        return ProofWordsText::tr("Edge over centre");
     case ProofItem::Strainer:
-        return tr("Strainer, from contact");
+        return ProofWordsText::tr("Strainer, from contact");
     case ProofItem::WireMargin:
-        return tr("Room in the span");
+        return ProofWordsText::tr("Room in the span");
     case ProofItem::Ring:
-        return tr("Ring of the whole tone");
+        return ProofWordsText::tr("Ring of the whole tone");
     case ProofItem::Buzz:
-        return tr("Buzz of the wires");
+        return ProofWordsText::tr("Buzz of the wires");
     case ProofItem::Sympathy:
-        return tr("Instruments that buzz it");
+        return ProofWordsText::tr("Instruments that buzz it");
     }
     return {};
 }
@@ -49,19 +49,19 @@ QString proofValueText(ProofItem item, double value) {
         return pitchText(Hertz{value});
     case ProofItem::SnareSideEvenness:
     case ProofItem::BatterEvenness:
-        return tr("± %1 cents").arg(value, 0, 'f', 0);
+        return ProofWordsText::tr("± %1 cents").arg(value, 0, 'f', 0);
     case ProofItem::EdgeOverCentre:
         return QString::number(value, 'f', 2);
     case ProofItem::Strainer:
         return turnsText(Turns{value});
     case ProofItem::WireMargin:
-        return value < 0.0 ? tr("%1 turns outside").arg(-value, 0, 'f', 2)
-                           : tr("%1 turns").arg(value, 0, 'f', 2);
+        return value < 0.0 ? ProofWordsText::tr("%1 turns outside").arg(-value, 0, 'f', 2)
+                           : ProofWordsText::tr("%1 turns").arg(value, 0, 'f', 2);
     case ProofItem::Ring:
     case ProofItem::Buzz:
-        return tr("%1 s").arg(value, 0, 'f', 2);
+        return ProofWordsText::tr("%1 s").arg(value, 0, 'f', 2);
     case ProofItem::Sympathy:
-        return value == 0.0 ? tr("none") : QString::number(static_cast<int>(value));
+        return value == 0.0 ? ProofWordsText::tr("none") : QString::number(static_cast<int>(value));
     }
     return {};
 }
@@ -71,13 +71,14 @@ QString knownWords(const ProofLine& line) {
         return {};
     switch (line.known) {
     case Known::Measured:
-        return tr("measured");
+        return ProofWordsText::tr("measured");
     case Known::Predicted:
-        return tr("predicted");
+        return ProofWordsText::tr("predicted");
     case Known::Said:
-        return line.item == ProofItem::WireMargin ? tr("from your answers") : tr("as counted");
+        return line.item == ProofItem::WireMargin ? ProofWordsText::tr("from your answers")
+                                                  : ProofWordsText::tr("as counted");
     case Known::ByGauge:
-        return tr("by gauge, provisional");
+        return ProofWordsText::tr("by gauge, provisional");
     }
     return {};
 }
@@ -86,18 +87,18 @@ QString verdictWords(const ProofLine& line) {
     QString text;
     switch (line.verdict) {
     case ProofVerdict::Settled:
-        text = tr("● settled");
+        text = ProofWordsText::tr("● settled");
         break;
     case ProofVerdict::Near:
-        text = tr("◐ near");
+        text = ProofWordsText::tr("◐ near");
         break;
     case ProofVerdict::Off:
-        text = tr("○ off");
+        text = ProofWordsText::tr("○ off");
         break;
     case ProofVerdict::NotMeasured:
-        return tr("–  not measured");
+        return ProofWordsText::tr("–  not measured");
     }
-    return line.isStale ? text + tr(", △ check again") : text;
+    return line.isStale ? text + ProofWordsText::tr(", △ check again") : text;
 }
 
 QString starsText(int stars) {
@@ -107,17 +108,17 @@ QString starsText(int stars) {
 QString playerOrDrumName(PlayerOrDrum verdict) {
     switch (verdict) {
     case PlayerOrDrum::TooFew:
-        return tr("Play twenty backbeats");
+        return ProofWordsText::tr("Play twenty backbeats");
     case PlayerOrDrum::Steady:
-        return tr("Both are steady");
+        return ProofWordsText::tr("Both are steady");
     case PlayerOrDrum::StrokesWander:
-        return tr("The drum is fine, the strokes wander");
+        return ProofWordsText::tr("The drum is fine, the strokes wander");
     case PlayerOrDrum::Unclear:
-        return tr("The ring wanders, and it is not clear why");
+        return ProofWordsText::tr("The ring wanders, and it is not clear why");
     case PlayerOrDrum::DrumWanders:
-        return tr("The strokes are alike, the drum is not");
+        return ProofWordsText::tr("The strokes are alike, the drum is not");
     case PlayerOrDrum::OffMiddle:
-        return tr("Steady, but off the middle");
+        return ProofWordsText::tr("Steady, but off the middle");
     }
     return {};
 }
@@ -125,21 +126,25 @@ QString playerOrDrumName(PlayerOrDrum verdict) {
 QString playerOrDrumAdvice(PlayerOrDrum verdict) {
     switch (verdict) {
     case PlayerOrDrum::TooFew:
-        return tr("As you would in the song, all alike, the microphone where it stays. From %1 on something "
-                  "is "
-                  "said.")
+        return ProofWordsText::tr(
+                   "As you would in the song, all alike, the microphone where it stays. From %1 on something "
+                   "is "
+                   "said.")
             .arg(kFewestBackbeats);
     case PlayerOrDrum::Steady:
-        return tr("What you hear is the drum: judge it, and change it, as it is.");
+        return ProofWordsText::tr("What you hear is the drum: judge it, and change it, as it is.");
     case PlayerOrDrum::StrokesWander:
-        return tr("Mark the middle, lower the stand or the seat, and play again before anything is turned.");
+        return ProofWordsText::tr(
+            "Mark the middle, lower the stand or the seat, and play again before anything is turned.");
     case PlayerOrDrum::Unclear:
-        return tr("Where the strokes land could not be heard. Play a little louder, the microphone nearer to "
-                  "the middle.");
+        return ProofWordsText::tr(
+            "Where the strokes land could not be heard. Play a little louder, the microphone nearer to "
+            "the middle.");
     case PlayerOrDrum::DrumWanders:
-        return tr("Something moves: a loose rod, a strand, a pad that shifts. Look for it, then play again.");
+        return ProofWordsText::tr(
+            "Something moves: a loose rod, a strand, a pad that shifts. Look for it, then play again.");
     case PlayerOrDrum::OffMiddle:
-        return tr(
+        return ProofWordsText::tr(
             "So far out the edge sounds with every stroke and rings on. Move the drum under the stick.");
     }
     return {};
@@ -149,14 +154,14 @@ QString strokesSayText(const StrokesSay& says) {
     QStringList parts;
     const auto add = [&](const char* what, const std::optional<Seconds>& time) {
         if (time)
-            parts << tr(what).arg(time->value, 0, 'f', 2);
+            parts << ProofWordsText::tr(what).arg(time->value, 0, 'f', 2);
     };
     add("ring %1 s", says.ring);
     add("tone with wires %1 s", says.tone);
     add("buzz %1 s", says.buzz);
     if (says.centre)
-        parts << tr("centre %1").arg(hertzText(*says.centre));
-    return parts.isEmpty() ? tr("not heard") : parts.join(QStringLiteral(", "));
+        parts << ProofWordsText::tr("centre %1").arg(hertzText(*says.centre));
+    return parts.isEmpty() ? ProofWordsText::tr("not heard") : parts.join(QStringLiteral(", "));
 }
 
 } // namespace bombo

@@ -15,9 +15,9 @@ namespace {
 
 constexpr double kRangeDb = 12.0; // up and down
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Scatter", text);
-}
+struct ScatterPictureText {
+    Q_DECLARE_TR_FUNCTIONS(ScatterPicture)
+};
 
 double usualLevel(const std::vector<Backbeat>& strokes) {
     std::vector<double> levels;
@@ -36,18 +36,20 @@ ScatterPicture scatterPicture(const Session& session) {
 QString scatterFigures(const ScatterPicture& picture) {
     const StrokeScatter& scatter = picture.scatter;
     if (scatter.verdict == PlayerOrDrum::TooFew)
-        return tr("strokes heard: %1 of %2").arg(scatter.strokes).arg(kBackbeats);
-    QStringList parts{tr("%1 strokes").arg(scatter.strokes),
-                      tr("level ± %1 dB").arg(scatter.levelDb, 0, 'f', 1)};
+        return ScatterPictureText::tr("strokes heard: %1 of %2").arg(scatter.strokes).arg(kBackbeats);
+    QStringList parts{ScatterPictureText::tr("%1 strokes").arg(scatter.strokes),
+                      ScatterPictureText::tr("level ± %1 dB").arg(scatter.levelDb, 0, 'f', 1)};
     if (scatter.place)
-        parts << tr("place ± %1 mm").arg(qRound(1e3 * *scatter.place * picture.radius.value));
+        parts << ScatterPictureText::tr("place ± %1 mm")
+                     .arg(qRound(1e3 * *scatter.place * picture.radius.value));
     if (scatter.ring)
-        parts << tr("ring ± %1 %").arg(qRound(100.0 * *scatter.ring));
+        parts << ScatterPictureText::tr("ring ± %1 %").arg(qRound(100.0 * *scatter.ring));
     return parts.join(QStringLiteral(",  "));
 }
 
 QString scatterSummary(const ScatterPicture& picture) {
-    return tr("%1: %2.").arg(playerOrDrumName(picture.scatter.verdict), scatterFigures(picture));
+    return ScatterPictureText::tr("%1: %2.").arg(playerOrDrumName(picture.scatter.verdict),
+                                                 scatterFigures(picture));
 }
 
 void paintScatter(QPainter& painter, const QRectF& area, const ScatterPicture& picture) {
@@ -66,7 +68,8 @@ void paintScatter(QPainter& painter, const QRectF& area, const ScatterPicture& p
         painter.drawLine(QPointF(field.left(), yOf(db)), QPointF(field.right(), yOf(db)));
         painter.setPen(p.quiet);
         painter.drawText(QRectF(area.left() + 4, yOf(db) - 10, 60, 20), Qt::AlignRight | Qt::AlignVCenter,
-                         tr("%1 dB").arg(db > 0.0 ? QStringLiteral("+%1").arg(db) : QString::number(db)));
+                         ScatterPictureText::tr("%1 dB").arg(db > 0.0 ? QStringLiteral("+%1").arg(db)
+                                                                      : QString::number(db)));
     }
     painter.setPen(QPen(p.ink, 2));
     painter.drawLine(field.bottomLeft(), field.bottomRight());
@@ -74,16 +77,20 @@ void paintScatter(QPainter& painter, const QRectF& area, const ScatterPicture& p
     const double radius = 1e3 * picture.radius.value;
     for (double mm = 0.0; mm < radius - 30.0; mm += 40.0)
         painter.drawText(QRectF(xOf(mm / radius) - 30, field.bottom() + 3, 60, 18), Qt::AlignCenter,
-                         mm == 0.0 ? tr("middle") : tr("%1 mm").arg(mm, 0, 'f', 0));
-    painter.drawText(QRectF(field.right() - 40, field.bottom() + 3, 60, 18), Qt::AlignCenter, tr("hoop"));
+                         mm == 0.0 ? ScatterPictureText::tr("middle")
+                                   : ScatterPictureText::tr("%1 mm").arg(mm, 0, 'f', 0));
+    painter.drawText(QRectF(field.right() - 40, field.bottom() + 3, 60, 18), Qt::AlignCenter,
+                     ScatterPictureText::tr("hoop"));
     painter.drawText(
         QRectF(area.left() + 14, area.top() + 8, area.width() - 28, 18), Qt::AlignLeft,
-        tr("each stroke: how far from the middle, how loud against the usual one; shaded, where the "
-           "stick should land"));
+        ScatterPictureText::tr(
+            "each stroke: how far from the middle, how loud against the usual one; shaded, where the "
+            "stick should land"));
     painter.drawText(
         QRectF(area.left() + 14, field.bottom() + 26, area.width() - 28, 18), Qt::AlignLeft,
-        tr("place by the balance of edge and middle; the usual one is taken for a fifth of the way "
-           "out"));
+        ScatterPictureText::tr(
+            "place by the balance of edge and middle; the usual one is taken for a fifth of the way "
+            "out"));
     if (picture.strokes.empty())
         return;
     const double usual = usualLevel(picture.strokes);
@@ -101,7 +108,7 @@ void paintScatter(QPainter& painter, const QRectF& area, const ScatterPicture& p
 }
 
 ScatterView::ScatterView(QWidget* parent) : QWidget(parent) {
-    setAccessibleName(tr("Strokes on the head"));
+    setAccessibleName(ScatterPictureText::tr("Strokes on the head"));
     setObjectName(QStringLiteral("scatter"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }

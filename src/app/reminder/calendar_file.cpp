@@ -5,9 +5,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("Reminder", text);
-}
+struct CalendarFileText {
+    Q_DECLARE_TR_FUNCTIONS(CalendarFile)
+};
 
 QByteArray utc(const QDateTime& time) {
     return time.toUTC().toString(QStringLiteral("yyyyMMdd'T'HHmmss'Z'")).toLatin1();
@@ -41,8 +41,9 @@ QByteArray folded(const QByteArray& line) {
 } // namespace
 
 QString reminderText(const Reminder& reminder, const QString& drum) {
-    return (reminder.kind == ReminderKind::RestOver ? tr("%1: the head has rested; tap its round once more")
-                                                    : tr("%1: look at its tuning again"))
+    return (reminder.kind == ReminderKind::RestOver
+                ? CalendarFileText::tr("%1: the head has rested; tap its round once more")
+                : CalendarFileText::tr("%1: look at its tuning again"))
         .arg(drum);
 }
 

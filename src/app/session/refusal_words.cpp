@@ -7,9 +7,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("wording", text);
-}
+struct RefusalWordsText {
+    Q_DECLARE_TR_FUNCTIONS(RefusalWords)
+};
 
 } // namespace
 
@@ -65,109 +65,120 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("set_stars"), "stars"},
         {QStringLiteral("mark_saved"), "saved to logbook"}};
     const auto found = labels.constFind(storedName);
-    return found == labels.constEnd() ? storedName : tr(*found);
+    return found == labels.constEnd() ? storedName : RefusalWordsText::tr(*found);
 }
 
 QString refusalText(Refusal refusal) {
     switch (refusal) {
     case Refusal::WrongStage:
-        return tr("That does not fit the step at hand; nothing was changed.");
+        return RefusalWordsText::tr("That does not fit the step at hand; nothing was changed.");
     case Refusal::NoSuchRod:
-        return tr("There is no such rod on this drum.");
+        return RefusalWordsText::tr("There is no such rod on this drum.");
     case Refusal::RoundFull:
-        return tr("Every rod of this round has been heard.");
+        return RefusalWordsText::tr("Every rod of this round has been heard.");
     case Refusal::HalfNeedsEvenRods:
-        return tr(
+        return RefusalWordsText::tr(
             "Half a round needs an even number of rods: with an odd one no rod stands opposite another.");
     case Refusal::TapsOutOfRange:
-        return tr("A rod is tapped one to %1 times.").arg(kMostTapsPerRod);
+        return RefusalWordsText::tr("A rod is tapped one to %1 times.").arg(kMostTapsPerRod);
     case Refusal::RoundUnderWay:
-        return tr("A counted round is half turned; finish it, then choose another order.");
+        return RefusalWordsText::tr("A counted round is half turned; finish it, then choose another order.");
     case Refusal::ToleranceOutOfRange:
-        return tr("Heads are evened to between %1 and %2 cents.")
+        return RefusalWordsText::tr("Heads are evened to between %1 and %2 cents.")
             .arg(kFinestTolerance.value)
             .arg(kCoarsestTolerance.value);
     case Refusal::StepOutOfRange:
-        return tr("Rounds go by full, half, quarter or eighth turns at most.");
+        return RefusalWordsText::tr("Rounds go by full, half, quarter or eighth turns at most.");
     case Refusal::NotStretched:
-        return tr("This head was not taken above pitch, or is not even there yet.");
+        return RefusalWordsText::tr("This head was not taken above pitch, or is not even there yet.");
     case Refusal::NotByGauge:
-        return tr("This round is heard, not read off a gauge; choose how it is done first.");
+        return RefusalWordsText::tr(
+            "This round is heard, not read off a gauge; choose how it is done first.");
     case Refusal::MarkOutOfRange:
-        return tr("No gauge shows that. A mark is more than 0, a gap from hoop to shell 0.1 to 60 mm; enter "
-                  "what stands beside the rod.");
+        return RefusalWordsText::tr(
+            "No gauge shows that. A mark is more than 0, a gap from hoop to shell 0.1 to 60 mm; enter "
+            "what stands beside the rod.");
     case Refusal::HeadResists:
-        return tr("This head resists: nothing is tightened until the cause is found and cleared.");
+        return RefusalWordsText::tr(
+            "This head resists: nothing is tightened until the cause is found and cleared.");
     case Refusal::NothingToRetrace:
-        return tr("No rod has been turned an eighth yet; there is nothing to retrace.");
+        return RefusalWordsText::tr("No rod has been turned an eighth yet; there is nothing to retrace.");
     case Refusal::MinutesOutOfRange:
-        return tr("A plan before the show is made for %1 to %2 minutes.")
+        return RefusalWordsText::tr("A plan before the show is made for %1 to %2 minutes.")
             .arg(kFewestMinutes)
             .arg(kMostMinutes);
     case Refusal::SkipMissesRods:
-        return tr("That skip misses rods on this drum; take one that shares no divisor with their number.");
+        return RefusalWordsText::tr(
+            "That skip misses rods on this drum; take one that shares no divisor with their number.");
     case Refusal::TrialUnderWay:
-        return tr("A trial is on this head already; take the way back first.");
+        return RefusalWordsText::tr("A trial is on this head already; take the way back first.");
     case Refusal::TrialNeedsNeighbours:
-        return tr("One to three rods side by side are slackened; choose them so.");
+        return RefusalWordsText::tr("One to three rods side by side are slackened; choose them so.");
     case Refusal::TrialTurnsOutOfRange:
-        return tr("A trial turns rods by 1/8 to %1.").arg(turnsText(kLargestTrial));
+        return RefusalWordsText::tr("A trial turns rods by 1/8 to %1.").arg(turnsText(kLargestTrial));
     case Refusal::TrialWouldSlacken:
-        return tr("A rod would hang loose and back off in use; slacken by less.");
+        return RefusalWordsText::tr("A rod would hang loose and back off in use; slacken by less.");
     case Refusal::TrialPassesFilm:
-        return tr("The film would pass its safe load at a rod; turn by less.");
+        return RefusalWordsText::tr("The film would pass its safe load at a rod; turn by less.");
     case Refusal::CardFull:
-        return tr("The pitch card is full; begin a new one to hear the drum again.");
+        return RefusalWordsText::tr("The pitch card is full; begin a new one to hear the drum again.");
     case Refusal::ToneOutOfReach:
-        return tr("This drum cannot reach that tone; choose another or another drum.");
+        return RefusalWordsText::tr("This drum cannot reach that tone; choose another or another drum.");
     case Refusal::WeatherOutOfRange:
-        return tr("Weather is taken from %1 to %2 °C, 0 to 100 % damp and up to %3 m above the sea.")
+        return RefusalWordsText::tr(
+                   "Weather is taken from %1 to %2 °C, 0 to 100 % damp and up to %3 m above the sea.")
             .arg(kColdest.value)
             .arg(kHottest.value)
             .arg(kHighest.value);
     case Refusal::StrainerOutOfRange:
-        return tr("The strainer is counted from 0 (first contact) to %1 turns.").arg(kFarthestStrainer);
+        return RefusalWordsText::tr("The strainer is counted from 0 (first contact) to %1 turns.")
+            .arg(kFarthestStrainer);
     case Refusal::LayoutOutOfRange:
-        return tr("No drum has wires of such lengths, or the knob stands beyond its travel; measure again in "
-                  "millimetres.");
+        return RefusalWordsText::tr(
+            "No drum has wires of such lengths, or the knob stands beyond its travel; measure again in "
+            "millimetres.");
     case Refusal::NeighbourOutOfRange:
-        return tr("Up to %1 instruments with partials of 20 to 4000 Hz that last 0.01 to 30 s can be set "
-                  "beside "
-                  "the drum.")
+        return RefusalWordsText::tr(
+                   "Up to %1 instruments with partials of 20 to 4000 Hz that last 0.01 to 30 s can be set "
+                   "beside "
+                   "the drum.")
             .arg(kMostNeighbours);
     case Refusal::PadBeyondHoop:
-        return tr("The pad would lie over the hoop; move it in.");
+        return RefusalWordsText::tr("The pad would lie over the hoop; move it in.");
     case Refusal::PadOnLandingArea:
-        return tr("The stick lands there; move the pad out of the inner circle.");
+        return RefusalWordsText::tr("The stick lands there; move the pad out of the inner circle.");
     case Refusal::PadsOverlap:
-        return tr("Two pads would overlap; leave a gap between them.");
+        return RefusalWordsText::tr("Two pads would overlap; leave a gap between them.");
     case Refusal::NoSuchPad:
-        return tr("That pad is no longer there.");
+        return RefusalWordsText::tr("That pad is no longer there.");
     case Refusal::TooManyPads:
-        return tr("Up to %1 things can lie on the head; take one off first.").arg(kMostPads);
+        return RefusalWordsText::tr("Up to %1 things can lie on the head; take one off first.")
+            .arg(kMostPads);
     case Refusal::MicrophoneOutOfRange:
-        return tr("A close microphone stands %1 to %2 mm over the head and at most %3 mm from its middle.")
+        return RefusalWordsText::tr(
+                   "A close microphone stands %1 to %2 mm over the head and at most %3 mm from its middle.")
             .arg(qRound(1e3 * kLowestMicrophone.value))
             .arg(qRound(1e3 * kHighestMicrophone.value))
             .arg(qRound(1e3 * kFarthestMicrophone.value));
     case Refusal::KindOutOfRange:
-        return tr(
+        return RefusalWordsText::tr(
             "Nothing that lies on a head weighs or brakes so much; hear both again, without and with it.");
     case Refusal::NothingHeardYet:
-        return tr(
+        return RefusalWordsText::tr(
             "Nothing was heard of the drum as it stands. Play a few strokes first, then change one thing.");
     case Refusal::ExperimentUnderWay:
-        return tr("An experiment is under way; keep it or put it back first.");
+        return RefusalWordsText::tr("An experiment is under way; keep it or put it back first.");
     case Refusal::NoExperiment:
-        return tr("No experiment is under way.");
+        return RefusalWordsText::tr("No experiment is under way.");
     case Refusal::HeadsTurnedInIt:
-        return tr(
+        return RefusalWordsText::tr(
             "A head was turned in the experiment, and rods cannot be put back from here. Keep it, or undo "
             "the turns first.");
     case Refusal::StarsOutOfRange:
-        return tr("One to %1 stars, or none.").arg(kMostStars);
+        return RefusalWordsText::tr("One to %1 stars, or none.").arg(kMostStars);
     case Refusal::TooLongAName:
-        return tr("That is too long for a name; use a few words, the rest goes into the note.");
+        return RefusalWordsText::tr(
+            "That is too long for a name; use a few words, the rest goes into the note.");
     }
     return {};
 }

@@ -99,6 +99,12 @@ public:
     bool isCardOpen() const { return m_cardOpen; }
     /// While a clock is compared the microphone is open, its clock not corrected.
     void calibrate(bool on);
+    /// While a microphone is checked its taps go to lookedAt and nowhere else.
+    enum class Checked { Nothing, Microphone, Practice };
+    void beginCheck(Checked what);
+    void endCheck() { beginCheck(Checked::Nothing); }
+    /// Taps the practice drum for the check of its microphone.
+    void strikeForCheck();
     const std::optional<Reading>& lastReading() const { return m_lastReading; }
     /// The last whole stroke, where strokes are heard; empty when it could not be read.
     const std::optional<HitPortrait>& lastStroke() const { return m_lastStroke; }
@@ -132,6 +138,7 @@ signals:
     void sessionChanged();
     void notice(const bombo::Notice& notice);
     void readingHeard(const bombo::Reading& reading);
+    void lookedAt(const bombo::TapAtMicrophone& tap);
     void hitsRead(const QString& path, const std::vector<bombo::HitPortrait>& hits);
     void logChanged();
     void voiceChanged();
@@ -185,6 +192,7 @@ private:
     qint64 m_saidFor = 0;   ///< the time for which something was said last
     bool m_cardOpen = false;
     bool m_calibrating = false;
+    Checked m_checked = Checked::Nothing;
     std::uint64_t m_strokes = 0; ///< so that a repeated practice stroke is not the same stroke
 };
 

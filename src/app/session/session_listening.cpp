@@ -28,6 +28,10 @@ std::optional<HeadSide> SessionController::headAtHand() const {
 
 /// The reader is told where the model expects the next tap.
 void SessionController::listenForWhatIsDue() {
+    if (m_checked != Checked::Nothing) {
+        m_listener.setTask(EarTask::Check, {});
+        return;
+    }
     if (!hasSession())
         return;
     if (m_cardOpen) {
@@ -45,7 +49,7 @@ void SessionController::listenForWhatIsDue() {
 }
 
 bool SessionController::hearsStrokes() const {
-    if (!hasSession() || m_calibrating || m_cardOpen)
+    if (!hasSession() || m_calibrating || m_cardOpen || m_checked != Checked::Nothing)
         return false;
     const Station at = session().station;
     return at == Station::Wires || at == Station::Muffling || at == Station::Proof;
@@ -61,7 +65,7 @@ void SessionController::forgetReading() {
 void SessionController::followSource() {
     const bool listens = hasSession() && session().source == SoundSource::Microphone &&
                          (headAtHand() || m_cardOpen || hearsStrokes());
-    const bool wanted = listens || m_calibrating;
+    const bool wanted = listens || m_calibrating || m_checked == Checked::Microphone;
     if (wanted && !m_listener.isMicrophoneOn())
         m_listener.startMicrophone(m_settings.inputDevice(), [this](const QByteArray& id) {
             // While a clock is compared, it shows what it reads without any correction.
@@ -84,8 +88,15 @@ void SessionController::calibrate(bool on) {
     followSource();
 }
 
+void SessionController::beginCheck(Checked what) {
+    m_checked = what;
+    m_listener.setTask(EarTask::Tap, {}); // whatever is due takes its place
+    listenForWhatIsDue();
+    followSource();
+}
+
 bool SessionController::isTapDue() const {
-    if (!hasSession() || m_calibrating)
+    if (!hasSession() || m_calibrating || m_checked != Checked::Nothing)
         return false;
     const auto side = headAtHand();
     if (m_cardOpen)
@@ -134,6 +145,20 @@ void SessionController::strikePractice() {
         tap.hands.finger = now.head(tap.side).way.kind == TapKind::FingerDamped;
     }
     auto samples = practiceTap(now.drum, nature, practiceStateOf(now), tap, now.weather, sound);
+    playAloud(samples, sound.sampleRate);
+    m_listener.readSamples(std::move(samples), sound.sampleRate);
+}
+
+void SessionController::strikeForCheck() {
+    if (m_checked != Checked::Practice || !hasSession() || m_listener.isReading())
+        return;
+    const Session& now = session();
+    const PracticeSound sound = practiceSound();
+    PracticeTap tap{.stroke = static_cast<std::uint64_t>(now.clock) * 64 + m_strokes++ % 64};
+    tap.rod = static_cast<int>(m_strokes % static_cast<std::uint64_t>(now.drum.rods));
+    tap.hands.sloppiness = 0.0; // the microphone is checked, not the hand
+    auto samples = practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), tap,
+                               now.weather, sound);
     playAloud(samples, sound.sampleRate);
     m_listener.readSamples(std::move(samples), sound.sampleRate);
 }
@@ -311,6 +336,11 @@ bool SessionController::takeStroke(const HeardTap& tap) {
 }
 
 void SessionController::onHeard(const HeardTap& tap) {
+    if (tap.look) {
+        if (m_checked != Checked::Nothing)
+            emit lookedAt(*tap.look);
+        return;
+    }
     m_lastReading = tap.reading;
     m_lastStroke = tap.stroke;
     if (tap.stroke)
@@ -367,8 +397,9 @@ void SessionController::onFileDone(const FileReport& report) {
 void SessionController::onMicrophoneFailed(Microphone::Fault fault, const QString& name) {
     m_voiceHeldFor.reset();
     emit voiceChanged();
-    if (m_calibrating || !hasSession() || session().source != SoundSource::Microphone)
-        return; // the one who compares the clock sees it there; or nobody listens any more
+    if (m_calibrating || m_checked == Checked::Microphone || !hasSession() ||
+        session().source != SoundSource::Microphone)
+        return; // the dialog that listens says it; or nobody listens any more
     const QString others = tr("The round is kept. Choose the practice drum or sound files meanwhile.");
     switch (fault) {
     case Microphone::Fault::NoDevice:

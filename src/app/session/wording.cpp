@@ -11,9 +11,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("wording", text, comment, n);
-}
+struct WordingText {
+    Q_DECLARE_TR_FUNCTIONS(Wording)
+};
 
 } // namespace
 
@@ -31,19 +31,19 @@ QString cueName(const std::string& id, const std::vector<Tone>& tones) {
 QString stationName(Station station) {
     switch (station) {
     case Station::Drum:
-        return tr("Drum");
+        return WordingText::tr("Drum");
     case Station::Tone:
-        return tr("Tone");
+        return WordingText::tr("Tone");
     case Station::SnareSide:
-        return tr("Snare side");
+        return WordingText::tr("Snare side");
     case Station::Batter:
-        return tr("Batter");
+        return WordingText::tr("Batter");
     case Station::Wires:
-        return tr("Wires");
+        return WordingText::tr("Wires");
     case Station::Muffling:
-        return tr("Muffling");
+        return WordingText::tr("Muffling");
     case Station::Proof:
-        return tr("Proof");
+        return WordingText::tr("Proof");
     }
     return {};
 }
@@ -51,29 +51,29 @@ QString stationName(Station station) {
 QString stateName(StationState state) {
     switch (state) {
     case StationState::Open:
-        return tr("open");
+        return WordingText::tr("open");
     case StationState::Doing:
-        return tr("under way");
+        return WordingText::tr("under way");
     case StationState::Done:
-        return tr("done");
+        return WordingText::tr("done");
     case StationState::Stale:
-        return tr("check again");
+        return WordingText::tr("check again");
     }
     return {};
 }
 
 QString sideName(HeadSide side) {
-    return side == HeadSide::Batter ? tr("batter") : tr("snare side");
+    return side == HeadSide::Batter ? WordingText::tr("batter") : WordingText::tr("snare side");
 }
 
 QString sourceName(SoundSource source) {
     switch (source) {
     case SoundSource::Practice:
-        return tr("Practice drum");
+        return WordingText::tr("Practice drum");
     case SoundSource::File:
-        return tr("Sound files");
+        return WordingText::tr("Sound files");
     case SoundSource::Microphone:
-        return tr("Microphone");
+        return WordingText::tr("Microphone");
     }
     return {};
 }
@@ -81,33 +81,33 @@ QString sourceName(SoundSource source) {
 QString dynamicName(Dynamic dynamic) {
     switch (dynamic) {
     case Dynamic::Whisper:
-        return tr("whisper");
+        return WordingText::tr("whisper");
     case Dynamic::Soft:
-        return tr("soft");
+        return WordingText::tr("soft");
     case Dynamic::Medium:
-        return tr("medium");
+        return WordingText::tr("medium");
     case Dynamic::Loud:
-        return tr("loud");
+        return WordingText::tr("loud");
     }
     return {};
 }
 
 QString placeName(StrokePlace place) {
-    return place == StrokePlace::Middle ? tr("middle") : tr("edge");
+    return place == StrokePlace::Middle ? WordingText::tr("middle") : WordingText::tr("edge");
 }
 
 QString judgingName(WireJudging judging) {
     switch (judging) {
     case WireJudging::AsTone:
-        return tr("by the tone");
+        return WordingText::tr("by the tone");
     case WireJudging::LoosestClean:
-        return tr("loosest clean");
+        return WordingText::tr("loosest clean");
     case WireJudging::EqualLengths:
-        return tr("equal lengths");
+        return WordingText::tr("equal lengths");
     case WireJudging::Dry:
-        return tr("dry");
+        return WordingText::tr("dry");
     case WireJudging::Wet:
-        return tr("wet");
+        return WordingText::tr("wet");
     }
     return {};
 }
@@ -115,15 +115,18 @@ QString judgingName(WireJudging judging) {
 QString judgingMeaning(WireJudging judging) {
     switch (judging) {
     case WireJudging::AsTone:
-        return tr("So far into the clean span as the tone asks for.");
+        return WordingText::tr("So far into the clean span as the tone asks for.");
     case WireJudging::LoosestClean:
-        return tr("The loosest setting that is clean at loud; a whisper is answered with the most room.");
+        return WordingText::tr(
+            "The loosest setting that is clean at loud; a whisper is answered with the most room.");
     case WireJudging::EqualLengths:
-        return tr("Where the wires fall silent with the drum, by what was heard at the stops.");
+        return WordingText::tr("Where the wires fall silent with the drum, by what was heard at the stops.");
     case WireJudging::Dry:
-        return tr("The tightest setting that still answers a whisper near the edge: short buzz, least body.");
+        return WordingText::tr(
+            "The tightest setting that still answers a whisper near the edge: short buzz, least body.");
     case WireJudging::Wet:
-        return tr("A quarter turn below clean: long buzz, a loud stroke may rattle on a little.");
+        return WordingText::tr(
+            "A quarter turn below clean: long buzz, a loud stroke may rattle on a little.");
     }
     return {};
 }
@@ -149,19 +152,19 @@ QString kindName(const PadKind& kind) {
     if (isOwnKind(kind))
         return id.mid(4);
     const auto found = names.constFind(id);
-    return found == names.constEnd() ? id : tr(*found);
+    return found == names.constEnd() ? id : WordingText::tr(*found);
 }
 
 QString heardFromName(HeardFrom from) {
     switch (from) {
     case HeardFrom::Head:
-        return tr("at the head");
+        return WordingText::tr("at the head");
     case HeardFrom::Player:
-        return tr("at the player's ear");
+        return WordingText::tr("at the player's ear");
     case HeardFrom::Room:
-        return tr("in the room");
+        return WordingText::tr("in the room");
     case HeardFrom::Microphone:
-        return tr("at the microphone");
+        return WordingText::tr("at the microphone");
     }
     return {};
 }
@@ -171,44 +174,47 @@ QString outOfReachText(const OutOfReach& problem) {
     const QString nearest = hertzText(problem.nearest);
     switch (problem.limit) {
     case TargetLimit::BatterFilm:
-        return tr("%1 on the batter would pass the safe film load; the highest is %2.").arg(wish, nearest);
+        return WordingText::tr("%1 on the batter would pass the safe film load; the highest is %2.")
+            .arg(wish, nearest);
     case TargetLimit::BatterFingerTight:
-        return tr("%1 on the batter is below finger-tight; the lowest is %2.").arg(wish, nearest);
+        return WordingText::tr("%1 on the batter is below finger-tight; the lowest is %2.")
+            .arg(wish, nearest);
     case TargetLimit::SnareSideFilm:
-        return tr("%1 on the snare side would pass the safe film load; the highest is %2.")
+        return WordingText::tr("%1 on the snare side would pass the safe film load; the highest is %2.")
             .arg(wish, nearest);
     case TargetLimit::SnareSideFingerTight:
-        return tr("%1 on the snare side is below finger-tight; the lowest is %2.").arg(wish, nearest);
+        return WordingText::tr("%1 on the snare side is below finger-tight; the lowest is %2.")
+            .arg(wish, nearest);
     case TargetLimit::RatioReversed:
     case TargetLimit::NoSuchPair: // limits of the snare side's level, which is capped and never refused
     case TargetLimit::None:
         break;
     }
-    return tr("%1 is out of reach; the nearest is %2.").arg(wish, nearest);
+    return WordingText::tr("%1 is out of reach; the nearest is %2.").arg(wish, nearest);
 }
 
 QString verdictText(Verdict verdict) {
     switch (verdict) {
     case Verdict::Clear:
-        return tr("heard clearly");
+        return WordingText::tr("heard clearly");
     case Verdict::Rough:
-        return tr("heard roughly");
+        return WordingText::tr("heard roughly");
     case Verdict::TooQuiet:
-        return tr("too quiet");
+        return WordingText::tr("too quiet");
     case Verdict::Clipped:
-        return tr("too loud for the input");
+        return WordingText::tr("too loud for the input");
     case Verdict::StruckTwice:
-        return tr("two hits in one");
+        return WordingText::tr("two hits in one");
     case Verdict::WiresOn:
-        return tr("the wires hide it");
+        return WordingText::tr("the wires hide it");
     case Verdict::NoTone:
-        return tr("no tone");
+        return WordingText::tr("no tone");
     case Verdict::Ambiguous:
-        return tr("two pitches it could be");
+        return WordingText::tr("two pitches it could be");
     case Verdict::NotThisHead:
-        return tr("not this head");
+        return WordingText::tr("not this head");
     case Verdict::Drowned:
-        return tr("drowned by another sound");
+        return WordingText::tr("drowned by another sound");
     }
     return {};
 }
@@ -218,24 +224,25 @@ QString remedyText(Verdict verdict) {
     case Verdict::Clear:
         return {};
     case Verdict::Rough:
-        return tr("The room blurs it. Bring the microphone nearer for a finer figure.");
+        return WordingText::tr("The room blurs it. Bring the microphone nearer for a finer figure.");
     case Verdict::TooQuiet:
-        return tr("Tap a little harder or come nearer, then tap the same rod again.");
+        return WordingText::tr("Tap a little harder or come nearer, then tap the same rod again.");
     case Verdict::Clipped:
-        return tr("Turn the input gain down or tap softer, then tap the same rod again.");
+        return WordingText::tr("Turn the input gain down or tap softer, then tap the same rod again.");
     case Verdict::StruckTwice:
-        return tr("Let the key bounce off once, then tap the same rod again.");
+        return WordingText::tr("Let the key bounce off once, then tap the same rod again.");
     case Verdict::WiresOn:
-        return tr("Throw the lever off and hold the wires away, then tap again.");
+        return WordingText::tr("Throw the lever off and hold the wires away, then tap again.");
     case Verdict::NoTone:
-        return tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
+        return WordingText::tr("A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.");
     case Verdict::Ambiguous:
-        return tr(
+        return WordingText::tr(
             "Keep the finger still on the middle and mute the other head, then tap the same rod again.");
     case Verdict::NotThisHead:
-        return tr("No tone where this head can be. Is the other head muted?");
+        return WordingText::tr("No tone where this head can be. Is the other head muted?");
     case Verdict::Drowned:
-        return tr("Hum or another instrument lies right on it. Stop that or come nearer, then tap again.");
+        return WordingText::tr(
+            "Hum or another instrument lies right on it. Stop that or come nearer, then tap again.");
     }
     return {};
 }
@@ -256,7 +263,7 @@ QString turnsText(Turns turns) {
         number += (number.isEmpty() ? QString() : QStringLiteral(" ")) +
                   QStringLiteral("%1/%2").arg(top).arg(bottom);
     const bool one = sixteenths <= 16 && sixteenths > 0;
-    return one ? tr("%1 turn").arg(number) : tr("%1 turns").arg(number);
+    return one ? WordingText::tr("%1 turn").arg(number) : WordingText::tr("%1 turns").arg(number);
 }
 
 QString centsText(Cents cents) {
@@ -267,7 +274,7 @@ QString centsText(Cents cents) {
 }
 
 QString hertzText(Hertz frequency) {
-    return tr("%1 Hz").arg(frequency.value, 0, 'f', 1);
+    return WordingText::tr("%1 Hz").arg(frequency.value, 0, 'f', 1);
 }
 
 QString noteWords(Hertz frequency) {
@@ -283,31 +290,33 @@ QString pitchText(Hertz frequency) {
 
 QString sizeText(const Shell& shell) {
     if (unitsShown().millimetres)
-        return tr("%1 × %2 mm")
+        return WordingText::tr("%1 × %2 mm")
             .arg(1000.0 * shell.diameter.value, 0, 'f', 0)
             .arg(1000.0 * shell.depth.value, 0, 'f', 0);
-    return tr("%1 × %2 in").arg(toInches(shell.diameter), 0, 'g', 3).arg(toInches(shell.depth), 0, 'g', 3);
+    return WordingText::tr("%1 × %2 in")
+        .arg(toInches(shell.diameter), 0, 'g', 3)
+        .arg(toInches(shell.depth), 0, 'g', 3);
 }
 
 QString tensionText(Tension tension) {
-    return tr("%1 N/m").arg(tension.value, 0, 'f', 0);
+    return WordingText::tr("%1 N/m").arg(tension.value, 0, 'f', 0);
 }
 
 QString limitWords(TargetLimit limit) {
     const int percent = qRound(100 * kFilmLoadLimit);
     switch (limit) {
     case TargetLimit::SnareSideFilm:
-        return tr("the snare-side film would pass %1 % of its yield").arg(percent);
+        return WordingText::tr("the snare-side film would pass %1 % of its yield").arg(percent);
     case TargetLimit::BatterFilm:
-        return tr("the batter's film would pass %1 % of its yield").arg(percent);
+        return WordingText::tr("the batter's film would pass %1 % of its yield").arg(percent);
     case TargetLimit::BatterFingerTight:
-        return tr("the batter would be looser than finger-tight");
+        return WordingText::tr("the batter would be looser than finger-tight");
     case TargetLimit::SnareSideFingerTight:
-        return tr("the snare side would be looser than finger-tight");
+        return WordingText::tr("the snare side would be looser than finger-tight");
     case TargetLimit::RatioReversed:
-        return tr("beyond that edge and middle change places between the heads");
+        return WordingText::tr("beyond that edge and middle change places between the heads");
     case TargetLimit::NoSuchPair:
-        return tr("no pair of tensions gives both");
+        return WordingText::tr("no pair of tensions gives both");
     case TargetLimit::None:
         break;
     }
@@ -317,19 +326,19 @@ QString limitWords(TargetLimit limit) {
 QString schoolName(SnareSideLevel level) {
     switch (level) {
     case SnareSideLevel::AsTone:
-        return tr("as the tone asks");
+        return WordingText::tr("as the tone asks");
     case SnareSideLevel::Interval:
-        return tr("your own interval");
+        return WordingText::tr("your own interval");
     case SnareSideLevel::LittleAbove:
-        return tr("a little above");
+        return WordingText::tr("a little above");
     case SnareSideLevel::Matched:
-        return tr("matched");
+        return WordingText::tr("matched");
     case SnareSideLevel::NearLimit:
-        return tr("near its limit");
+        return WordingText::tr("near its limit");
     case SnareSideLevel::EdgeOverCentre:
-        return tr("by the ratio");
+        return WordingText::tr("by the ratio");
     case SnareSideLevel::CountedTurns:
-        return tr("counted turns");
+        return WordingText::tr("counted turns");
     }
     return {};
 }
@@ -337,19 +346,20 @@ QString schoolName(SnareSideLevel level) {
 QString schoolCost(SnareSideLevel level) {
     switch (level) {
     case SnareSideLevel::AsTone:
-        return tr("The interval that suits the tone, capped by the film.");
+        return WordingText::tr("The interval that suits the tone, capped by the film.");
     case SnareSideLevel::Interval:
-        return tr("Your interval on every drum; on small drums the film caps it sooner.");
+        return WordingText::tr("Your interval on every drum; on small drums the film caps it sooner.");
     case SnareSideLevel::LittleAbove:
-        return tr("More body, slower answer: soft strokes near the edge may find no wire.");
+        return WordingText::tr("More body, slower answer: soft strokes near the edge may find no wire.");
     case SnareSideLevel::Matched:
-        return tr("Both heads sound as one pitch: round, little snap, late wires.");
+        return WordingText::tr("Both heads sound as one pitch: round, little snap, late wires.");
     case SnareSideLevel::NearLimit:
-        return tr("The quickest answer and the hardest snap; brittle, and the film has least to spare.");
+        return WordingText::tr(
+            "The quickest answer and the hardest snap; brittle, and the film has least to spare.");
     case SnareSideLevel::EdgeOverCentre:
-        return tr("A musical interval between edge and middle; the level follows the batter.");
+        return WordingText::tr("A musical interval between edge and middle; the level follows the batter.");
     case SnareSideLevel::CountedTurns:
-        return tr(
+        return WordingText::tr(
             "A quarter turn a rod more than the batter: needs no ear, and is only as sure as the count.");
     }
     return {};
@@ -358,19 +368,19 @@ QString schoolCost(SnareSideLevel level) {
 QString orderName(HeadOrder order) {
     switch (order) {
     case HeadOrder::SnareSideFirst:
-        return tr("snare side first");
+        return WordingText::tr("snare side first");
     case HeadOrder::BatterFirst:
-        return tr("batter first");
+        return WordingText::tr("batter first");
     case HeadOrder::BothAsOne:
-        return tr("both as one");
+        return WordingText::tr("both as one");
     }
     return {};
 }
 
 QString wireWords(double margin) {
-    return margin < 0.35   ? tr("loose end of the clean span")
-           : margin < 0.65 ? tr("middle of the clean span")
-                           : tr("tight end of the clean span");
+    return margin < 0.35   ? WordingText::tr("loose end of the clean span")
+           : margin < 0.65 ? WordingText::tr("middle of the clean span")
+                           : WordingText::tr("tight end of the clean span");
 }
 
 QString clockText(std::int64_t seconds) {
@@ -379,11 +389,11 @@ QString clockText(std::int64_t seconds) {
 
 QString rodsText(const std::vector<int>& rods) {
     if (rods.size() == 1)
-        return tr("rod %1").arg(rods[0] + 1);
+        return WordingText::tr("rod %1").arg(rods[0] + 1);
     QStringList numbers;
     for (std::size_t i = 0; i + 1 < rods.size(); ++i)
         numbers << QString::number(rods[i] + 1);
-    return tr("rods %1 and %2")
+    return WordingText::tr("rods %1 and %2")
         .arg(numbers.join(QStringLiteral(", ")))
         .arg(rods.empty() ? 0 : rods.back() + 1);
 }

@@ -15,9 +15,9 @@ namespace {
 constexpr double kSwing = 17.0; // pixels at the largest deflection
 constexpr double kNearLimit = 0.6;
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("Cutaway", text, comment, n);
-}
+struct CutawayPaintText {
+    Q_DECLARE_TR_FUNCTIONS(CutawayPaint)
+};
 
 struct HeadPen {
     QColor colour;
@@ -56,39 +56,40 @@ void paintHead(QPainter& painter, const QRectF& shell, double y, const HeadPen& 
 
 QString headWords(const CutawayHead& head) {
     if (head.now)
-        return tr("now %1, %2 cents away")
+        return CutawayPaintText::tr("now %1, %2 cents away")
             .arg(hertzText(*head.now), centsText(centsBetween(head.wanted, *head.now)));
-    return tr("wanted, muted; %1 open").arg(hertzText(head.open));
+    return CutawayPaintText::tr("wanted, muted; %1 open").arg(hertzText(head.open));
 }
 
 QString filmWords(const CutawayHead& head) {
-    const QString film = tr("film load %1 %").arg(qRound(100 * head.filmLoad));
+    const QString film = CutawayPaintText::tr("film load %1 %").arg(qRound(100 * head.filmLoad));
     if (head.capped)
-        return tr("%1, held at a limit").arg(film);
-    return head.filmLoad > kNearLimit ? tr("%1, near its limit").arg(film) : film;
+        return CutawayPaintText::tr("%1, held at a limit").arg(film);
+    return head.filmLoad > kNearLimit ? CutawayPaintText::tr("%1, near its limit").arg(film) : film;
 }
 
 QString turnWords(const CutawayHead& head) {
-    return tr("%1 ± %2 turns from finger-tight")
+    return CutawayPaintText::tr("%1 ± %2 turns from finger-tight")
         .arg(std::round(head.turns.value * 8.0) / 8.0, 0, 'g', 3)
         .arg(head.turnsError.value, 0, 'f', head.turnsError.value < 0.1 ? 2 : 1);
 }
 
 QString centreWords(const CutawayPicture& picture) {
     if (picture.ratioReversed)
-        return tr("the lowest edge tone is the snare side's");
+        return CutawayPaintText::tr("the lowest edge tone is the snare side's");
     if (picture.centreNow)
-        return tr("now %1; ratio %2")
+        return CutawayPaintText::tr("now %1; ratio %2")
             .arg(hertzText(*picture.centreNow))
             .arg(picture.edgeOverCentre, 0, 'f', 2);
-    return tr("centre pitch; edge over centre %1").arg(picture.edgeOverCentre, 0, 'f', 2);
+    return CutawayPaintText::tr("centre pitch; edge over centre %1").arg(picture.edgeOverCentre, 0, 'f', 2);
 }
 
 QString wireState(const CutawayPicture& picture) {
     if (picture.wiresOff)
-        return tr("played with the lever off");
-    return picture.strainer ? tr("strainer %1 from contact").arg(turnsText(*picture.strainer))
-                            : tr("strainer not set yet");
+        return CutawayPaintText::tr("played with the lever off");
+    return picture.strainer
+               ? CutawayPaintText::tr("strainer %1 from contact").arg(turnsText(*picture.strainer))
+               : CutawayPaintText::tr("strainer not set yet");
 }
 
 void paintLeader(QPainter& painter, QPointF from, QPointF to) {
@@ -180,25 +181,29 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
     paintLeader(painter, {s.right() - 0.2 * s.width(), s.top()}, {x, top + 34});
     paintLeader(painter, {s.center().x() + 0.3 * s.width(), s.center().y()}, {x, middle + 30});
     paintLeader(painter, {s.right() - 0.2 * s.width(), s.bottom()}, {x, bottom + 34});
-    paintHeadFigures(painter, {x, top}, width, tr("Batter"), picture.batter, HeadSide::Batter, isRoomy);
+    paintHeadFigures(painter, {x, top}, width, CutawayPaintText::tr("Batter"), picture.batter,
+                     HeadSide::Batter, isRoomy);
     painter.setPen(p.ink);
     painter.setFont(typeface(15, QFont::DemiBold));
-    painter.drawText(QRectF(x, middle, width, 20), Qt::AlignLeft, tr("Both heads and the air"));
+    painter.drawText(QRectF(x, middle, width, 20), Qt::AlignLeft,
+                     CutawayPaintText::tr("Both heads and the air"));
     painter.setFont(typeface(21, QFont::Bold));
     painter.drawText(QRectF(x, middle + 18, width, 30), Qt::AlignLeft | Qt::AlignVCenter,
                      pitchText(picture.centre));
     painter.setFont(typeface(14));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(x, middle + 48, width, 20), Qt::AlignLeft, centreWords(picture));
-    paintHeadFigures(painter, {x, bottom}, width, tr("Snare side"), picture.snareSide, HeadSide::SnareSide,
-                     isRoomy);
+    paintHeadFigures(painter, {x, bottom}, width, CutawayPaintText::tr("Snare side"), picture.snareSide,
+                     HeadSide::SnareSide, isRoomy);
 
     painter.setPen(p.quiet);
     painter.setFont(typeface(14));
-    const QString wires = tr("strands: %1").arg(picture.strands) + QLatin1Char('\n') + wireState(picture);
+    const QString wires =
+        CutawayPaintText::tr("strands: %1").arg(picture.strands) + QLatin1Char('\n') + wireState(picture);
     painter.drawText(QRectF(s.left() - 20, s.bottom() + 20, 0.8 * s.width() + 20, 40), Qt::AlignLeft, wires);
-    const QString caption = moment.motion ? tr("%1, slowed down").arg(hertzText(shown.frequency))
-                                          : tr("%1, to scale").arg(sizeText(picture.shell));
+    const QString caption = moment.motion
+                                ? CutawayPaintText::tr("%1, slowed down").arg(hertzText(shown.frequency))
+                                : CutawayPaintText::tr("%1, to scale").arg(sizeText(picture.shell));
     painter.drawText(QRectF(s.left() - 40, s.top() - 38, s.width() + 80, 20), Qt::AlignHCenter, caption);
 }
 

@@ -6,9 +6,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("Cutaway", text, comment, n);
-}
+struct CutawayPictureText {
+    Q_DECLARE_TR_FUNCTIONS(CutawayPicture)
+};
 
 CutawayHead headOf(const Session& session, const Targets& targets, HeadSide side, const TurnModel& turns) {
     const bool batter = side == HeadSide::Batter;
@@ -28,11 +28,11 @@ CutawayHead headOf(const Session& session, const Targets& targets, HeadSide side
 }
 
 QString headSummary(const CutawayHead& head) {
-    QString text = tr("%1 with the other head muted, film load %2 percent")
+    QString text = CutawayPictureText::tr("%1 with the other head muted, film load %2 percent")
                        .arg(pitchText(head.wanted))
                        .arg(qRound(100 * head.filmLoad));
     if (head.now)
-        text += tr(", now %1").arg(hertzText(*head.now));
+        text += CutawayPictureText::tr(", now %1").arg(hertzText(*head.now));
     return text;
 }
 
@@ -58,11 +58,12 @@ CutawayPicture cutawayPicture(const Session& session, const Targets& targets) {
 }
 
 QString cutawaySummary(const CutawayPicture& picture) {
-    return tr("Drum cut through. Batter edge pitch %1. Centre pitch %2, edge over centre %3. Snare-side edge "
-              "pitch %4.")
-        .arg(headSummary(picture.batter), pitchText(picture.centre))
-        .arg(picture.edgeOverCentre, 0, 'f', 2)
-        .arg(headSummary(picture.snareSide));
+    return CutawayPictureText::
+        tr("Drum cut through. Batter edge pitch %1. Centre pitch %2, edge over centre %3. Snare-side edge "
+           "pitch %4.")
+            .arg(headSummary(picture.batter), pitchText(picture.centre))
+            .arg(picture.edgeOverCentre, 0, 'f', 2)
+            .arg(headSummary(picture.snareSide));
 }
 
 } // namespace bombo

@@ -10,9 +10,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("Buzz", text, comment, n);
-}
+struct BuzzPictureText {
+    Q_DECLARE_TR_FUNCTIONS(BuzzPicture)
+};
 
 /// Each kind has a shape of its own.
 void paintMark(QPainter& painter, QPointF at, NeighbourKind kind, double r) {
@@ -48,7 +48,8 @@ void paintAxis(QPainter& painter, const BuzzMap& map) {
         painter.setPen(p.quiet);
         painter.drawText(QRectF(x - 30, field.bottom() + 2, 60, 18), Qt::AlignCenter, QString::number(hertz));
     }
-    painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 2, 76, 18), Qt::AlignRight, tr("Hz"));
+    painter.drawText(QRectF(map.area().left() + 8, field.bottom() + 2, 76, 18), Qt::AlignRight,
+                     BuzzPictureText::tr("Hz"));
 }
 
 void paintOwn(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture) {
@@ -57,7 +58,7 @@ void paintOwn(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture)
     painter.setFont(typeface(14, QFont::DemiBold));
     painter.setPen(p.ink);
     painter.drawText(QRectF(map.area().left() + 8, y - 20, 96, 40), Qt::AlignRight | Qt::AlignVCenter,
-                     tr("this drum"));
+                     BuzzPictureText::tr("this drum"));
     for (const OwnTone& tone : picture.own) {
         const double x = map.xOf(tone.frequency);
         painter.setPen(tone.isSnareSide ? QPen(p.snareSide, 3, Qt::DashLine, Qt::FlatCap)
@@ -91,22 +92,23 @@ double under(const Meeting& meeting, const BuzzPicture& picture) {
 QString meetingText(const Meeting& meeting, const BuzzPicture& picture) {
     const Neighbour& neighbour = picture.neighbours[static_cast<std::size_t>(meeting.neighbour)];
     const double cents = centsBetween(meeting.ours, meeting.theirs).value;
-    const QString apart = std::abs(cents) < 1000.0 ? tr("%1 cents").arg(centsText(Cents{cents}))
-                                                   : tr("%1 octaves").arg(cents / 1200.0, 0, 'f', 1);
-    return tr("%1 %2 meets %3, %4")
+    const QString apart = std::abs(cents) < 1000.0
+                              ? BuzzPictureText::tr("%1 cents").arg(centsText(Cents{cents}))
+                              : BuzzPictureText::tr("%1 octaves").arg(cents / 1200.0, 0, 'f', 1);
+    return BuzzPictureText::tr("%1 %2 meets %3, %4")
         .arg(QString::fromStdString(neighbour.name), hertzText(meeting.theirs), hertzText(meeting.ours),
              apart);
 }
 
 QString buzzSummary(const BuzzPicture& picture) {
     if (picture.neighbours.empty())
-        return tr("No other instruments yet.");
+        return BuzzPictureText::tr("No other instruments yet.");
     QStringList lines;
     for (const Meeting& meeting : picture.strongest)
-        lines << tr("%1: %2 dB under the strongest")
+        lines << BuzzPictureText::tr("%1: %2 dB under the strongest")
                      .arg(meetingText(meeting, picture))
                      .arg(under(meeting, picture), 0, 'f', 0);
-    return tr("Where other instruments set the wires going, the strongest first. %1.")
+    return BuzzPictureText::tr("Where other instruments set the wires going, the strongest first. %1.")
         .arg(lines.join(QStringLiteral("; ")));
 }
 
@@ -119,8 +121,9 @@ void paintBuzz(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture
         painter.setFont(typeface(16));
         painter.drawText(
             map.area().adjusted(40, 20, -40, -20), Qt::AlignCenter | Qt::TextWordWrap,
-            tr("Which instruments set the wires going? Enter their pitch on the right, or play one and "
-               "take what was heard. What meets this drum's own tones stands here."));
+            BuzzPictureText::tr(
+                "Which instruments set the wires going? Enter their pitch on the right, or play one and "
+                "take what was heard. What meets this drum's own tones stands here."));
         return;
     }
     paintAxis(painter, map);
@@ -152,8 +155,9 @@ void paintBuzz(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture
     }
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
-    painter.drawText(QRectF(map.area().left() + 8, map.area().top() + 6, map.area().width() - 16, 20),
-                     Qt::AlignLeft, tr("above: their partials; below: this drum's, dashed the snare side's"));
+    painter.drawText(
+        QRectF(map.area().left() + 8, map.area().top() + 6, map.area().width() - 16, 20), Qt::AlignLeft,
+        BuzzPictureText::tr("above: their partials; below: this drum's, dashed the snare side's"));
     double y = field.bottom() + 24;
     for (std::size_t i = 0; i < std::min<std::size_t>(4, picture.strongest.size()); ++i) {
         const Meeting& meeting = picture.strongest[i];
@@ -164,14 +168,14 @@ void paintBuzz(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture
                          painter.fontMetrics().elidedText(meetingText(meeting, picture), Qt::ElideRight,
                                                           static_cast<int>(width)));
         painter.drawText(QRectF(map.area().right() - 130, y, 110, 20), Qt::AlignRight,
-                         i == 0 ? tr("strongest")
-                                : tr("%1 dB under").arg(under(meeting, picture), 0, 'f', 0));
+                         i == 0 ? BuzzPictureText::tr("strongest")
+                                : BuzzPictureText::tr("%1 dB under").arg(under(meeting, picture), 0, 'f', 0));
         y += 23;
     }
 }
 
 BuzzView::BuzzView(QWidget* parent) : QWidget(parent) {
-    setAccessibleName(tr("Buzz with others"));
+    setAccessibleName(BuzzPictureText::tr("Buzz with others"));
 }
 
 void BuzzView::show(const BuzzPicture& picture) {

@@ -10,15 +10,16 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text) {
-    return QCoreApplication::translate("SetWires", text);
-}
+struct SetWordsText {
+    Q_DECLARE_TR_FUNCTIONS(SetWords)
+};
 
 QString roomWords(const Session& session, const WireAdvice& advice) {
     if (advice.noUsableSpan)
-        return tr("It rattles before it stops choking: tighten the snare side, or the strands are worn.");
+        return SetWordsText::tr(
+            "It rattles before it stops choking: tighten the snare side, or the strands are worn.");
     const Turns knob = session.wires.strainer;
-    return tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
+    return SetWordsText::tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
         .arg(std::max(0.0, (knob - advice.rattleBelow).value), 0, 'f', 1)
         .arg(std::max(0.0, (advice.chokeAbove - knob).value), 0, 'f', 1);
 }
@@ -29,14 +30,15 @@ QString eighthWords(const Session& session, const DrumState& state) {
         return turnResponseOf(session.head(side), briefFor(session, side)).perTurn();
     };
     const auto roomText = [](Turns room) {
-        return tr("%1 turn %2")
+        return SetWordsText::tr("%1 turn %2")
             .arg(std::abs(room.value), 0, 'f', 1)
-            .arg(room.value >= 0.0 ? tr("further") : tr("nearer"));
+            .arg(room.value >= 0.0 ? SetWordsText::tr("further") : SetWordsText::tr("nearer"));
     };
     const EighthMore more = eighthMore(session.drum, state, perTurn(HeadSide::SnareSide));
     DrumState batter = state;
     batter.batter.tension = state.batter.tension + 0.125 * perTurn(HeadSide::Batter);
-    return tr("One more eighth on the snare side: %1 to choke, film load %2 to %3 %; on the batter: %4.")
+    return SetWordsText::tr(
+               "One more eighth on the snare side: %1 to choke, film load %2 to %3 %; on the batter: %4.")
         .arg(roomText(more.room))
         .arg(std::lround(100.0 * more.loadNow))
         .arg(std::lround(100.0 * more.loadThen))
@@ -47,12 +49,13 @@ QString eighthWords(const Session& session, const DrumState& state) {
 QString enoughWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
     const Turns span = advice.chokeAbove - advice.rattleBelow;
     if (span >= kEasySpan)
-        return tr("The snare side is tight enough.");
+        return SetWordsText::tr("The snare side is tight enough.");
     const auto enough = tightEnough(session.drum, state, span);
     if (!enough)
         return {};
     const Cents up{600.0 * std::log2(*enough / state.snareSide.tension)};
-    return tr("A span that a hand finds begins %1 cents up on the snare side.").arg(centsText(up));
+    return SetWordsText::tr("A span that a hand finds begins %1 cents up on the snare side.")
+        .arg(centsText(up));
 }
 
 QString pullWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
@@ -60,9 +63,10 @@ QString pullWords(const Session& session, const WireAdvice& advice, const DrumSt
     const WirePull pull = wirePull(session.drum, state.snareSide.tension, session.wires.strainer, whisper);
     const Turns toChoke = advice.choke(StrokePlace::Middle, Dynamic::Loud).turns - session.wires.strainer;
     const Seconds strikes = strikeLength(strokeModes(session.drum, state, StrokePlace::Middle), toChoke);
-    return tr("After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its "
-              "own pitch by "
-              "some %3 cents.")
+    return SetWordsText::tr(
+               "After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its "
+               "own pitch by "
+               "some %3 cents.")
         .arg(strikes.value, 0, 'f', 2)
         .arg(1e6 * pull.bend.value, 0, 'f', 0)
         .arg(pull.raised.value, 0, 'f', 0);

@@ -11,9 +11,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("Sweep", text, comment, n);
-}
+struct SweepPictureText {
+    Q_DECLARE_TR_FUNCTIONS(SweepPicture)
+};
 
 void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
     const Palette& p = ink();
@@ -94,7 +94,7 @@ void paintMarks(QPainter& painter, const SweepMap& map, const SweepPicture& pict
                                   QPointF(r + 7, field.top() - 36)});
     painter.setFont(typeface(13));
     painter.drawText(QRectF(r - 120, field.top() - 55, 240, 18), Qt::AlignCenter,
-                     tr("best: %1 ± %2")
+                     SweepPictureText::tr("best: %1 ± %2")
                          .arg(turnsText(picture.advice.recommended))
                          .arg(picture.advice.error.value, 0, 'f', 2));
 }
@@ -109,15 +109,17 @@ SweepPicture sweepPicture(const Session& session) {
 QString sweepSummary(const SweepPicture& picture) {
     QStringList tried;
     for (const WireTest& test : picture.tests)
-        tried << tr("%1, %2 at the %3: %4")
+        tried << SweepPictureText::tr("%1, %2 at the %3: %4")
                      .arg(turnsText(test.turns), dynamicName(test.dynamic), placeName(test.place),
-                          test.answered ? tr("answered") : tr("no answer"));
-    return tr("Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.")
+                          test.answered ? SweepPictureText::tr("answered")
+                                        : SweepPictureText::tr("no answer"));
+    return SweepPictureText::tr(
+               "Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.")
         .arg(turnsText(picture.advice.rattleBelow), turnsText(picture.advice.chokeAbove),
              turnsText(picture.advice.recommended))
         .arg(picture.advice.error.value, 0, 'f', 2)
         .arg(turnsText(picture.current),
-             tried.isEmpty() ? tr("nothing yet") : tried.join(QStringLiteral("; ")));
+             tried.isEmpty() ? SweepPictureText::tr("nothing yet") : tried.join(QStringLiteral("; ")));
 }
 
 void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
@@ -139,18 +141,19 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
                              QString::number(quarter / 4));
     }
     painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
-                     tr("strainer turns from first contact"));
+                     SweepPictureText::tr("strainer turns from first contact"));
     painter.drawText(
         QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38),
         Qt::AlignHCenter | Qt::TextWordWrap,
-        tr("shaded: usable; disc: answered, cross: no answer; thin line: how sure\nbars: should answer, "
-           "full at the middle, hatched at the edge"));
+        SweepPictureText::tr(
+            "shaded: usable; disc: answered, cross: no answer; thin line: how sure\nbars: should answer, "
+            "full at the middle, hatched at the edge"));
     paintTests(painter, map, picture);
     paintMarks(painter, map, picture);
 }
 
 SweepView::SweepView(QWidget* parent) : QWidget(parent) {
-    setAccessibleName(tr("Sweep of the strainer"));
+    setAccessibleName(SweepPictureText::tr("Sweep of the strainer"));
     setObjectName(QStringLiteral("sweep"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }

@@ -10,9 +10,9 @@
 namespace bombo {
 namespace {
 
-QString tr(const char* text, const char* comment = nullptr, int n = -1) {
-    return QCoreApplication::translate("Underside", text, comment, n);
-}
+struct UndersideText {
+    Q_DECLARE_TR_FUNCTIONS(Underside)
+};
 
 /// A dimension between two points on one line, its figure above the middle of `words`.
 void paintGap(QPainter& painter, QPointF from, QPointF to, QPointF words, const QString& text,
@@ -91,7 +91,7 @@ void paintEnd(QPainter& painter, const UndersideMap& map, const UndersidePicture
 
 QString millimetresText(Metres length) {
     const double tenths = std::round(10000.0 * length.value);
-    return tr("%1 mm").arg(0.1 * tenths, 0, 'f', std::fmod(tenths, 10.0) == 0.0 ? 0 : 1);
+    return UndersideText::tr("%1 mm").arg(0.1 * tenths, 0, 'f', std::fmod(tenths, 10.0) == 0.0 ? 0 : 1);
 }
 
 WireLayout usualLayout(const Drum& drum) {
@@ -115,11 +115,12 @@ UndersidePicture undersidePicture(const Session& session) {
 QString undersideSummary(const UndersidePicture& picture) {
     const double shift = picture.fit.towardsStrainer.value;
     QString text =
-        tr("From below, strainer on the left: wires %1 long, %2 to the shell's outer face at each end.")
+        UndersideText::tr(
+            "From below, strainer on the left: wires %1 long, %2 to the shell's outer face at each end.")
             .arg(millimetresText(picture.fit.length), millimetresText(picture.fit.endGap));
     if (std::abs(shift) >= 0.0005)
-        text += QLatin1Char(' ') + (shift > 0.0 ? tr("Shift them %1 towards the strainer.")
-                                                : tr("Shift them %1 towards the butt plate."))
+        text += QLatin1Char(' ') + (shift > 0.0 ? UndersideText::tr("Shift them %1 towards the strainer.")
+                                                : UndersideText::tr("Shift them %1 towards the butt plate."))
                                        .arg(millimetresText(Metres{std::abs(shift)}));
     return text;
 }
@@ -157,8 +158,8 @@ void paintUnderside(QPainter& painter, const UndersideMap& map, const UndersideP
     gapAt(1.0);
     const double below = 0.5 * width + 0.040;
     paintGap(painter, map.toPixel(-half + shift, below), map.toPixel(half + shift, below),
-             map.toPixel(shift, below), tr("strands %1").arg(millimetresText(picture.layout.strands)),
-             p.quiet);
+             map.toPixel(shift, below),
+             UndersideText::tr("strands %1").arg(millimetresText(picture.layout.strands)), p.quiet);
     if (std::abs(shift) >= 0.0005) { // the one thing to do
         const double way = shift > 0.0 ? -1.0 : 1.0;
         const QPointF tip = map.toPixel(0.28 * way * radius, -0.5 * width - 0.020);
@@ -171,23 +172,24 @@ void paintUnderside(QPainter& painter, const UndersideMap& map, const UndersideP
         painter.setPen(p.accent);
         painter.setFont(typeface(16, QFont::Bold));
         painter.drawText(QRectF(map.toPixel(0, 0).x() - 90, tip.y() - 34, 180, 22), Qt::AlignCenter,
-                         tr("shift %1").arg(millimetresText(Metres{std::abs(shift)})));
+                         UndersideText::tr("shift %1").arg(millimetresText(Metres{std::abs(shift)})));
     }
     painter.setPen(p.quiet);
     painter.setFont(typeface(13));
     const double bottom = map.toPixel(0, radius).y() + 16;
     painter.drawText(
         QRectF(map.toPixel(-radius - 0.06, 0).x() - 30, map.toPixel(0, 1.4 * width).y(), 120, 20),
-        Qt::AlignLeft, tr("strainer"));
+        Qt::AlignLeft, UndersideText::tr("strainer"));
     painter.drawText(QRectF(map.toPixel(radius + 0.06, 0).x() - 90, map.toPixel(0, 1.4 * width).y(), 120, 20),
-                     Qt::AlignRight, tr("butt plate"));
+                     Qt::AlignRight, UndersideText::tr("butt plate"));
     painter.drawText(QRectF(map.toPixel(0, 0).x() - 260, bottom, 520, 20), Qt::AlignCenter,
-                     picture.isMeasured ? tr("from below, true to scale; dotted: the inner wall")
-                                        : tr("from below; usual lengths, not measured on this drum yet"));
+                     picture.isMeasured
+                         ? UndersideText::tr("from below, true to scale; dotted: the inner wall")
+                         : UndersideText::tr("from below; usual lengths, not measured on this drum yet"));
 }
 
 UndersideView::UndersideView(QWidget* parent) : QWidget(parent) {
-    setAccessibleName(tr("The underside"));
+    setAccessibleName(UndersideText::tr("The underside"));
 }
 
 void UndersideView::show(const UndersidePicture& picture) {

@@ -14,7 +14,6 @@ constexpr int kCavityModes = 12;
 constexpr int kLargestSize = 2 * kRadialShapes;
 using Matrix = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, 0, kLargestSize, kLargestSize>;
 using Vector = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, kLargestSize, 1>;
-constexpr double kTwoPi = 2.0 * std::numbers::pi;
 
 constexpr int kPeakPoints = 41;
 
@@ -261,7 +260,7 @@ private:
             mode.batterShape.dot(c * mode.batterShape) + mode.snareSideShape.dot(c * mode.snareSideShape);
         const double decay = 0.5 * loss / mass;
         if (decay > 1e-6)
-            mode.radiationT60 = Seconds{std::log(1000.0) / decay};
+            mode.radiationT60 = t60OfRate(decay);
     }
 
     DrumState m_drum;

@@ -12,15 +12,8 @@ double decayRate(const CoupledMode& mode, const Drum& drum) {
         mode.batterShare * drum.batterHead.lossFactor + mode.snareSideShare * drum.snareSideHead.lossFactor;
     double rate = hoopAndStand + 0.5 * loss * omega;
     if (mode.radiationT60)
-        rate += (mode.m == 0 ? 0.5 : 1.0) * decayRateFromT60(*mode.radiationT60);
+        rate += (mode.m == 0 ? 0.5 : 1.0) * rateOfT60(*mode.radiationT60);
     return rate;
-}
-
-Seconds t60FromDecayRate(double rate) {
-    return {std::log(1000.0) / rate};
-}
-double decayRateFromT60(Seconds t60) {
-    return std::log(1000.0) / t60.value;
 }
 
 } // namespace bombo

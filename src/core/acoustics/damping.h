@@ -9,8 +9,4 @@ namespace bombo {
 /// docs/physics.md, section 6.
 double decayRate(const CoupledMode& mode, const Drum& drum);
 
-/// Time to fall by 60 dB at a decay rate in 1/s, > 0.
-Seconds t60FromDecayRate(double rate);
-double decayRateFromT60(Seconds t60);
-
 } // namespace bombo

@@ -229,7 +229,7 @@ std::vector<CalibrationRow> rowsOf(const DrumState& state, const Pad& pad,
             under += point.weight * shape * shape;
         }
         rows.push_back({under / mode->modalMass.value, 2.0 * std::numbers::pi * heard.without.value,
-                        std::log(1000.0) * (1.0 / heard.t60With.value - 1.0 / heard.t60Without.value),
+                        kRateOf60Db * (1.0 / heard.t60With.value - 1.0 / heard.t60Without.value),
                         std::pow(heard.without / heard.with, 2) - 1.0});
     }
     return rows;

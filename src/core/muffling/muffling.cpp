@@ -192,10 +192,9 @@ MufflingPrediction Muffler::with(const std::vector<Pad>& pads) const {
         ofBlow += blow;
         thrownBack += blow * std::exp(-2.0 * (first - own.rate) * kStickStays) / (1.0 + member.mass);
         const double fallen = first * delay; // by when all is back
-        const double t60 =
-            fallen > std::log(1000.0) ? std::log(1000.0) / first : delay + (std::log(1000.0) - fallen) / last;
+        const double t60 = fallen > kRateOf60Db ? kRateOf60Db / first : delay + (kRateOf60Db - fallen) / last;
         prediction.partials.push_back({own.mode.m, own.mode.order, own.mode.frequency,
-                                       own.mode.frequency * member.lastPitch(), t60FromDecayRate(own.rate),
+                                       own.mode.frequency * member.lastPitch(), t60OfRate(own.rate),
                                        Seconds{t60}, amplitude, Radians{member.antinode}});
     });
     std::sort(prediction.partials.begin(), prediction.partials.end(),

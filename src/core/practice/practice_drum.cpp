@@ -15,7 +15,6 @@
 namespace bombo {
 namespace {
 
-constexpr double kTwoPi = 2.0 * std::numbers::pi;
 constexpr double kTapRadius = 0.86;
 
 HiddenHead drawHead(const Drum& drum, HeadSide side, Dice& dice) {
@@ -179,11 +178,15 @@ double bendOf(const HiddenHead& head, double peak, double usual) {
     return std::exp2(head.glide / 1200.0 * std::pow(peak / usual, 2)) - 1.0;
 }
 
+/// A dry sound as it comes out of the microphone, with the floor, the hum and what its driver does.
+/// @param peak of an ordinary blow, that floor and hum are stated against
 void hearHere(std::vector<float>& samples, const PracticeSound& sound, double radius, double angle,
-              std::uint64_t stroke) {
-    hearInRoom(samples, sound.room, sound.sampleRate,
-               static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate), radius * std::cos(angle),
+              std::uint64_t stroke, double peak, Dice& dice) {
+    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
+    hearInRoom(samples, sound.room, sound.sampleRate, lead, radius * std::cos(angle),
                radius * std::sin(angle), stroke);
+    addRoom(samples, sound, peak, dice);
+    passDriver(samples, sound.room, sound.sampleRate, lead);
 }
 
 } // namespace
@@ -234,8 +237,8 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
     }
     addClick(samples, sound, 0.3 * peak, dice);
     // The struck place sounds most: it moves with the rod.
-    hearHere(samples, sound, tap.rod ? kTapRadius * drum.shell.radius().value : 0.0, angle, tap.stroke);
-    addRoom(samples, sound, peak / slip.strength, dice);
+    hearHere(samples, sound, tap.rod ? kTapRadius * drum.shell.radius().value : 0.0, angle, tap.stroke,
+             peak / slip.strength, dice);
     return samples;
 }
 
@@ -392,8 +395,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
             blow.others.push_back({mode.frequency, mode.rate, mode.blow});
         result.samples = scaledTo(peak, voicesSummed(blow.others, sound));
         addClick(result.samples, sound, 0.3 * peak, dice);
-        hearHere(result.samples, sound, 0.0, 0.0, stroke);
-        addRoom(result.samples, sound, 0.35, dice);
+        hearHere(result.samples, sound, 0.0, 0.0, stroke, 0.35, dice);
         return result;
     }
     const Turns choke = chokeOf(nature, place, dynamic);
@@ -417,8 +419,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
     addClick(result.samples, sound, 0.3 * peak, dice);
     result.answered = state.strainer < choke;
     result.rattled = dynamic == Dynamic::Loud && state.strainer < nature.rattle;
-    hearHere(result.samples, sound, 0.0, 0.0, stroke);
-    addRoom(result.samples, sound, 0.35, dice);
+    hearHere(result.samples, sound, 0.0, 0.0, stroke, 0.35, dice);
     return result;
 }
 

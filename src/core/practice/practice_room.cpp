@@ -10,9 +10,8 @@
 namespace bombo {
 namespace {
 
-constexpr double kSpeedOfSound = 343.0;           // m/s
-constexpr double kImagesUntil = 0.045;            // s
-constexpr double kRateOf60Db = 6.907755278982137; // ln 1000
+constexpr double kSpeedOfSound = 343.0; // m/s
+constexpr double kImagesUntil = 0.045;  // s
 
 constexpr std::array<RoomNature, 3> kRooms{{
     {{4.1, 3.3, 2.5}, Seconds{0.35}, -46.0, Metres{0.2}, Metres{0.7}},
@@ -70,6 +69,26 @@ void gate(std::vector<float>& sound, double sampleRate, std::size_t lead) {
         gain = quiet < hold ? std::min(1.0, gain + 1000.0 / sampleRate) : gain * fades;
         sound[i] *= static_cast<float>(gain);
     }
+}
+
+/// The driver turns its gain down within 3 ms as the level rises, by 19 dB at most, and up again within a
+/// second.
+void followGain(std::vector<float>& sound, double sampleRate) {
+    const double rises = 1.0 - std::exp(-1.0 / (0.003 * sampleRate));
+    const double falls = std::exp(-1.0 / (0.7 * sampleRate));
+    double peak = 1e-12;
+    for (const float s : sound)
+        peak = std::max(peak, std::abs(static_cast<double>(s)));
+    double level = 0.0;
+    double highest = 1e-12;
+    for (float& s : sound) {
+        const double now = std::abs(static_cast<double>(s)) / peak;
+        level = now > level ? level + rises * (now - level) : level * falls;
+        s = static_cast<float>(s / (1.0 + 8.0 * level));
+        highest = std::max(highest, std::abs(static_cast<double>(s)));
+    }
+    for (float& s : sound)
+        s = static_cast<float>(s * peak / highest);
 }
 
 /// A floor with more bass than treble, as fans and streets have.
@@ -170,8 +189,13 @@ void hearInRoom(std::vector<float>& sound, const PracticeRoom& room, double samp
         sound[lead + i] = static_cast<float>(wet[i] * peak / highest);
     addFloor(sound, 0.35 * std::pow(10.0, (natureOf(room.kind).floorDb + (builtIn ? 6.0 : 0.0)) / 20.0),
              dice);
-    if (builtIn)
+}
+
+void passDriver(std::vector<float>& sound, const PracticeRoom& room, double sampleRate, std::size_t lead) {
+    if (room.microphone == MicrophoneKind::BuiltIn)
         gate(sound, sampleRate, lead);
+    if (room.microphone == MicrophoneKind::FollowsGain)
+        followGain(sound, sampleRate);
 }
 
 } // namespace bombo

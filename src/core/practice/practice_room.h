@@ -15,7 +15,8 @@ enum class RoomKind { Dry, Bedroom, Rehearsal, Hall };
 enum class RoomDistance { Near, Far };
 enum class MicrophoneKind {
     Good,
-    BuiltIn, ///< of a laptop: no bass, a floor of its own, its driver's gate shuts when it grows quiet
+    BuiltIn,     ///< of a laptop: no bass, a floor of its own, its driver's gate shuts when it grows quiet
+    FollowsGain, ///< of a headset: its driver turns the gain down for a blow and up again in the quiet
 };
 
 struct PracticeRoom {
@@ -27,6 +28,7 @@ struct PracticeRoom {
 };
 
 /// Names for settings and the command line.
+inline constexpr std::array<std::string_view, 3> kMicrophoneNames{"good", "built_in", "follows_gain"};
 inline constexpr std::array<std::string_view, 4> kRoomNames{"dry", "bedroom", "rehearsal", "hall"};
 
 /// What is stated of a room.
@@ -52,5 +54,9 @@ std::vector<double> roomResponse(const PracticeRoom& room, double sampleRate, do
 /// alone
 void hearInRoom(std::vector<float>& sound, const PracticeRoom& room, double sampleRate, std::size_t lead,
                 double asideX, double asideY, std::uint64_t stroke);
+
+/// What the microphone's driver makes of all that it hears, hum and floor too; nothing with a good one.
+/// @param lead samples before the blow
+void passDriver(std::vector<float>& sound, const PracticeRoom& room, double sampleRate, std::size_t lead);
 
 } // namespace bombo

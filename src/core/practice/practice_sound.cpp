@@ -8,8 +8,6 @@
 namespace bombo {
 namespace {
 
-constexpr double kTwoPi = 2.0 * std::numbers::pi;
-
 double fromDb(double db) {
     return std::pow(10.0, db / 20.0);
 }
@@ -108,8 +106,9 @@ std::vector<float> scaledTo(double peak, const std::vector<double>& sum) {
 void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice) {
     const double noise = peak * fromDb(sound.noiseDb);
     const double hum = peak * fromDb(sound.humDb);
-    for (float& sample : samples)
-        sample += static_cast<float>(noise * dice.rough());
+    if (sound.room.kind == RoomKind::Dry) // every other room has a floor of its own
+        for (float& sample : samples)
+            sample += static_cast<float>(noise * dice.rough());
     if (sound.humDb < -150.0)
         return; // below what a float can hold beside the tap
     for (std::size_t i = 0; i < samples.size(); ++i) {

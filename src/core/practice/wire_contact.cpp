@@ -21,9 +21,9 @@ constexpr double kContactStiffness =
     (2.0 * std::numbers::pi * kContactHz) * (2.0 * std::numbers::pi * kContactHz);
 constexpr double kContactDamping = 2.0 * kContactLoss * 2.0 * std::numbers::pi * kContactHz;
 
-constexpr std::size_t kPlaces = kWirePlaces.size();
-constexpr std::size_t kHalves = kContactModes / kPlaces;
-static_assert(kPlaces == 4 && kContactModes % 4 == 0);
+constexpr std::size_t kContactPlaces = kWirePlaces.size();
+constexpr std::size_t kHalves = kContactModes / kContactPlaces;
+static_assert(kContactPlaces == 4 && kContactModes % 4 == 0);
 
 /// Four numbers, one of each place or of four modes, as two pairs that every processor of this kind takes
 /// together.
@@ -95,7 +95,7 @@ double sumOf(const Four& four) {
 Bodies bodiesAtRest(const WireBodies& wires) {
     Dice dice(wires.seed);
     Bodies bodies;
-    for (std::size_t k = 0; k < kPlaces; ++k)
+    for (std::size_t k = 0; k < kContactPlaces; ++k)
         for (std::size_t b = 0; b < kBodiesAPlace; ++b) {
             bodies.pull[b].set(k, wires.pull * std::exp(kPullScatter * dice.normal()));
             bodies.position[b].set(k, -bodies.pull[b][k] / kContactStiffness);
@@ -110,23 +110,23 @@ struct Swings {
     EveryMode velocity{};
     EveryMode turnCos{}; ///< with the decay of one sample
     EveryMode turnSin{};
-    std::array<Four, kContactModes> deflects{}; ///< the places' deflection by `deflection` of each mode
-    std::array<Four, kContactModes> moves{};    ///< their velocity by `velocity`
-    std::array<EveryMode, kPlaces> pushed{};    ///< velocity by a force at the place over one sample
+    std::array<Four, kContactModes> deflects{};     ///< the places' deflection by `deflection` of each mode
+    std::array<Four, kContactModes> moves{};        ///< their velocity by `velocity`
+    std::array<EveryMode, kContactPlaces> pushed{}; ///< velocity by a force at the place over one sample
 
     /// The head under the places.
     void under(Four& head, Four& headVelocity) const {
         head = headVelocity = Four{};
         for (std::size_t m = 0; m < kContactModes; ++m) {
-            head += deflection[m / kPlaces][m % kPlaces] * deflects[m];
-            headVelocity += velocity[m / kPlaces][m % kPlaces] * moves[m];
+            head += deflection[m / kContactPlaces][m % kContactPlaces] * deflects[m];
+            headVelocity += velocity[m / kContactPlaces][m % kContactPlaces] * moves[m];
         }
     }
     /// One sample on, after these forces at the places.
     void advance(const Four& force) {
         for (std::size_t half = 0; half < kHalves; ++half) {
             Four v = velocity[half];
-            for (std::size_t k = 0; k < kPlaces; ++k)
+            for (std::size_t k = 0; k < kContactPlaces; ++k)
                 v += force[k] * pushed[k][half];
             const Four d = deflection[half];
             deflection[half] = d * turnCos[half] + v * turnSin[half];
@@ -145,14 +145,14 @@ Swings swingsOf(const std::array<ContactMode, kContactModes>& modes, double dt) 
     Swings swings;
     for (std::size_t m = 0; m < kContactModes; ++m) {
         const ContactMode& mode = modes[m];
-        const std::size_t half = m / kPlaces;
-        const std::size_t at = m % kPlaces;
+        const std::size_t half = m / kContactPlaces;
+        const std::size_t at = m % kContactPlaces;
         const double omega = 2.0 * std::numbers::pi * mode.frequency;
         const double decay = std::exp(-mode.rate * dt);
         swings.velocity[half].set(at, mode.blow);
         swings.turnCos[half].set(at, decay * std::cos(omega * dt));
         swings.turnSin[half].set(at, decay * std::sin(omega * dt));
-        for (std::size_t k = 0; k < kPlaces; ++k) {
+        for (std::size_t k = 0; k < kContactPlaces; ++k) {
             swings.deflects[m].set(k, mode.under[k] / omega);
             swings.moves[m].set(k, mode.under[k]);
             swings.pushed[k][half].set(at, mode.under[k] * dt / mode.mass);
@@ -166,7 +166,7 @@ Swings swingsOf(const std::array<ContactMode, kContactModes>& modes, double dt) 
 WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, const WireBodies& wires,
                         double sampleRate, double seconds) {
     const double dt = 1.0 / sampleRate;
-    constexpr double count = static_cast<double>(kPlaces * kBodiesAPlace);
+    constexpr double count = static_cast<double>(kContactPlaces * kBodiesAPlace);
     const double bodyMass = wires.mass / count;
     Bodies bodies = bodiesAtRest(wires);
     Swings swings = swingsOf(modes, dt);

@@ -9,8 +9,6 @@
 namespace bombo {
 namespace {
 
-constexpr double kTwoPi = 2.0 * std::numbers::pi;
-
 /// Second-order section after the bilinear transform, Butterworth damping.
 class Filter {
 public:
@@ -54,7 +52,7 @@ double addHeads(std::vector<double>& samples, const MufflingPrediction& predicti
     double peak = 0.0;
     for (const MuffledPartial& partial : prediction.partials) {
         const double omega = kTwoPi * partial.frequencyAfter.value / sound.sampleRate;
-        const double fall = std::exp(-decayRateFromT60(partial.t60After * shorter) / sound.sampleRate);
+        const double fall = std::exp(-rateOfT60(partial.t60After * shorter) / sound.sampleRate);
         double level = partial.amplitude;
         for (std::size_t i = lead; i < samples.size(); ++i, level *= fall)
             samples[i] += level * std::sin(omega * static_cast<double>(i - lead));
@@ -77,7 +75,7 @@ void addBlow(std::vector<double>& samples, double peak, const StrokeSound& sound
 
 void addWires(std::vector<double>& samples, Seconds buzz, Hertz lowest, double peak, const StrokeSound& sound,
               std::size_t lead, Dice& dice) {
-    const double rate = decayRateFromT60(buzz);
+    const double rate = rateOfT60(buzz);
     Filter high = Filter::highPass(2500.0, sound.sampleRate);
     Filter low = Filter::lowPass(9500.0, sound.sampleRate);
     for (std::size_t i = lead; i < samples.size(); ++i) {

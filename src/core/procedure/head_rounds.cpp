@@ -16,7 +16,7 @@ bool isSilent(const FinishedRound& round) {
 RodPitches pitchesFrom(const RodReading& reading) {
     RodPitches pitches{reading.frequency, reading.second, errorOf(reading).value_or(Cents{}), {}};
     if (reading.second && reading.secondError)
-        pitches.secondError = Cents{1200.0 / std::numbers::ln2 * *reading.secondError / *reading.second};
+        pitches.secondError = errorInCents(*reading.secondError, *reading.second);
     return pitches;
 }
 

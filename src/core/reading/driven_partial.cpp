@@ -15,9 +15,7 @@ using Complex = std::complex<double>;
 using Eigen::Index;
 using Eigen::VectorXd;
 
-constexpr double kTwoPi = 2.0 * std::numbers::pi;
 constexpr std::size_t kMostStates = 4;
-const double kCentsPerShare = 1200.0 / std::log(2.0); // of a small change of frequency
 
 // What is believed before a tap is heard: logarithms and their standard deviations.
 constexpr double kUsualRate = 22.0; // of a partial's decay, 1/s
@@ -260,7 +258,7 @@ private:
                 sum +=
                     square((x[2 * k + 1] - x[1]) / kPairLastsAlike) + square((x[2 * k] - x[0]) / kPairApart);
         }
-        const double glideCents = kCentsPerShare * x[x.size() - 4] / m_model.centre;
+        const double glideCents = kCentsOfFrequency * x[x.size() - 4] / m_model.centre;
         const double over = glideCents - kUsualGlide;
         sum += over > 0.0 ? std::hypot(1.0, over / kGlideSpread) - 1.0 : square(over / kGlideDown);
         sum += square((x[x.size() - 3] - std::log(kUsualRoom)) / kRoomSpread);
@@ -391,8 +389,8 @@ DrivenPartial partialFrom(const Peak& peak, const Model& model, const Band& band
     const double hides = room / (1.0 + room);
     const double split = model.freeStates > 1 ? kShareUnknown * (peak.at[0] - peak.at[2]) : kSplitUnknown;
     found.standardError = Hertz{std::sqrt(weight.dot(peak.covariance * weight) + hides * split * split)};
-    found.t60 = Seconds{std::log(1000.0) / rate};
-    const double perHertz = kCentsPerShare / model.centre;
+    found.t60 = t60OfRate(rate);
+    const double perHertz = kCentsOfFrequency / model.centre;
     found.glide = Cents{peak.at[n - 4] * perHertz};
     found.glideError = Cents{std::sqrt(peak.covariance(n - 4, n - 4)) * perHertz};
     found.roomPower = room;
@@ -416,7 +414,7 @@ double earlyOffset(const Band& band) {
 State stateOf(const Partial& partial, const Band& band, double centre) {
     State state;
     state.offset = partial.frequency.value - centre;
-    state.rate = std::log(1000.0) / partial.t60.value;
+    state.rate = rateOfT60(partial.t60);
     state.amplitude = partial.amplitude * std::abs(gainOf(band, Complex(-state.rate, kTwoPi * state.offset)));
     return state;
 }

@@ -220,7 +220,7 @@ std::vector<Partial> partialsInBand(std::span<const float> after, double sampleR
         const Complex gain = filterGain(filter, rates[k], sampleRate);
         const double amplitude = 2.0 * std::abs(amplitudes[k] / gain) * std::exp(decay * band.firstAt);
         partials.push_back({options.centre + Hertz{offset}, Hertz{errors[static_cast<std::size_t>(k)]},
-                            Seconds{std::log(1000.0) / decay}, amplitude, std::nullopt});
+                            t60OfRate(decay), amplitude, std::nullopt});
     }
     std::sort(partials.begin(), partials.end(),
               [](const Partial& a, const Partial& b) { return a.amplitude > b.amplitude; });

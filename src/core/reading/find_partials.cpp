@@ -8,16 +8,16 @@
 namespace bombo {
 namespace {
 
-struct Peak {
+struct PeakFound {
     Hertz frequency;
     double power;
 };
 
-std::vector<Peak> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int most) {
+std::vector<PeakFound> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int most) {
     constexpr std::size_t size = 65536;
     const auto sound = stretch(tap, 0.003, 0.5);
     const auto spectrum = powerSpectrum(sound, tap.sampleRate, size, 30.0);
-    std::vector<Peak> peaks;
+    std::vector<PeakFound> peaks;
     const auto first = static_cast<std::size_t>(kLowestPartial.value / spectrum.binWidth);
     const auto last = std::min(spectrum.power.size() - 2,
                                static_cast<std::size_t>(kHighestPartial.value / spectrum.binWidth));
@@ -31,18 +31,18 @@ std::vector<Peak> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int
         peaks.push_back({frequency, here});
     }
     // The wanted modes are the low ones: 6 dB an octave in their favour when not all peaks can be measured.
-    std::sort(peaks.begin(), peaks.end(), [](const Peak& a, const Peak& b) {
+    std::sort(peaks.begin(), peaks.end(), [](const PeakFound& a, const PeakFound& b) {
         return a.power * b.frequency.value * b.frequency.value >
                b.power * a.frequency.value * a.frequency.value;
     });
     double strongest = 0.0;
-    for (const Peak& peak : peaks)
+    for (const PeakFound& peak : peaks)
         strongest = std::max(strongest, peak.power);
-    std::vector<Peak> kept;
-    for (const Peak& peak : peaks) {
+    std::vector<PeakFound> kept;
+    for (const PeakFound& peak : peaks) {
         if (static_cast<int>(kept.size()) >= most || peak.power < 1e-5 * strongest)
             break;
-        const bool isNew = std::none_of(kept.begin(), kept.end(), [&](const Peak& k) {
+        const bool isNew = std::none_of(kept.begin(), kept.end(), [&](const PeakFound& k) {
             return std::abs(k.frequency.value - peak.frequency.value) < 12.0;
         });
         if (isNew)
@@ -52,13 +52,13 @@ std::vector<Peak> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int
 }
 
 /// Every peak measured; what two bands both found is kept once, from the band whose centre is nearer.
-std::vector<Partial> measurePartials(const Tap& tap, const std::vector<Peak>& peaks) {
+std::vector<Partial> measurePartials(const Tap& tap, const std::vector<PeakFound>& peaks) {
     struct Found {
         Partial partial;
         double fromCentre;
     };
     std::vector<Found> found;
-    for (const Peak& peak : peaks)
+    for (const PeakFound& peak : peaks)
         for (const Partial& partial : partialsInBand(tap.after, tap.sampleRate, {.centre = peak.frequency}))
             found.push_back({partial, std::abs(partial.frequency.value - peak.frequency.value)});
     std::sort(found.begin(), found.end(),

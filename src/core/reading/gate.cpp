@@ -3,6 +3,8 @@
 #include "core/reading/bands.h"
 
 #include <algorithm>
+#include <cmath>
+#include <numeric>
 #include <vector>
 
 namespace bombo {
@@ -34,6 +36,45 @@ std::optional<Seconds> goesDeadAt(const Tap& tap) {
     if (!dead)
         return std::nullopt;
     return Seconds{frame * static_cast<double>(*dead + 1)};
+}
+
+std::vector<double> brightPowers(const Tap& tap, double corner) {
+    const double pole = std::exp(-kTwoPi * corner / tap.sampleRate);
+    double low = 0.0;
+    double lower = 0.0;
+    std::vector<double> powers;
+    powers.reserve(tap.before.size() + tap.after.size());
+    for (const std::vector<float>* part : {&tap.before, &tap.after})
+        for (const float s : *part) { // two one-pole high-passes, one behind the other
+            low = pole * low + (1.0 - pole) * s;
+            const double once = s - low;
+            lower = pole * lower + (1.0 - pole) * once;
+            powers.push_back((once - lower) * (once - lower));
+        }
+    return powers;
+}
+
+bool floorSinks(const Tap& tap) {
+    constexpr double sinks = 4.0;   // in power
+    constexpr double heard = 1e-11; // mean square: below, the floor is the converter's
+    const auto powers = brightPowers(tap, 1000.0);
+    const auto frame = static_cast<std::size_t>(0.06 * tap.sampleRate);
+    const auto meanFrom = [&](std::size_t from, std::size_t count) {
+        return std::accumulate(powers.begin() + static_cast<std::ptrdiff_t>(from),
+                               powers.begin() + static_cast<std::ptrdiff_t>(from + count), 0.0) /
+               static_cast<double>(count);
+    };
+    const std::size_t settles = std::min<std::size_t>(64, tap.before.size()); // of the filter
+    if (tap.before.size() < frame)
+        return false;
+    const double before = meanFrom(settles, tap.before.size() - settles);
+    if (before < heard)
+        return false;
+    for (auto from = tap.before.size() + static_cast<std::size_t>(0.15 * tap.sampleRate);
+         from + frame <= powers.size(); from += frame)
+        if (meanFrom(from, frame) * sinks < before)
+            return true;
+    return false;
 }
 
 } // namespace bombo

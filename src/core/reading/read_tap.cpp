@@ -89,9 +89,12 @@ std::vector<Hertz> steadyLines(const Tap& tap, const PowerSpectrum& spectrum,
     return lines;
 }
 
-/// The energy a listener gets from a partial: amplitude squared times how long it lasts.
+/// The energy a listener gets from a partial once the blow itself is over: what stick, hand and wires throw
+/// in is as loud, but gone by then.
 double weightOf(const Partial& partial) {
-    return partial.amplitude * partial.amplitude * partial.t60.value;
+    constexpr double blow = 0.03; // s
+    const double left = partial.amplitude * std::exp(-rateOfT60(partial.t60) * blow);
+    return left * left * partial.t60.value;
 }
 
 /// The strongest partial, of one mode if that is given.
@@ -139,6 +142,8 @@ const char* cautionName(Caution caution) {
         return "wires_on";
     case Caution::Gated:
         return "gated";
+    case Caution::GainFollows:
+        return "gain_follows";
     }
     return "none";
 }
@@ -153,8 +158,11 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
     const auto dead = goesDeadAt(heard);
     const Tap cut = dead ? cutAt(steady.empty() ? heard : cleaned, *dead) : Tap{};
     const Tap& tap = dead ? cut : steady.empty() ? heard : cleaned;
+    const bool gainFollows = !dead && floorSinks(heard);
     if (dead)
         reading.caution = Caution::Gated;
+    else if (gainFollows)
+        reading.caution = Caution::GainFollows;
     reading.levelDb = 20.0 * std::log10(static_cast<double>(peak) + 1e-9);
 
     const double noise = meanSquare(tap.before);
@@ -209,7 +217,8 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
     }
     reading.frequency = found->frequency;
     reading.standardError = found->standardError;
-    reading.t60 = found->t60;
+    if (!gainFollows)
+        reading.t60 = found->t60;
     reading.beat = found->beat;
     if (found->glide.value > leastGlide && found->glide.value > glideShows * found->glideError.value)
         reading.glide = found->glide;

@@ -27,6 +27,8 @@ enum class Caution {
     None,
     WiresOn, ///< they rattled along; with the lever off the figure would be finer
     Gated,   ///< the microphone's driver cut the tail off; with its noise suppression off it would be finer
+    GainFollows, ///< the driver turned its gain with the sound: the pitch holds, how long it rang is not
+                 ///< known
 };
 
 /// Stable name for files and the command line, e.g. "clear", "too_quiet".
@@ -52,7 +54,7 @@ struct Reading {
     /// Clear or rough.
     bool hasFigure() const { return verdict == Verdict::Clear || verdict == Verdict::Rough; }
     /// One standard error of `frequency`. @pre hasFigure()
-    Cents error() const { return Cents{1200.0 / std::numbers::ln2 * *standardError / *frequency}; }
+    Cents error() const { return errorInCents(*standardError, *frequency); }
 };
 
 /// A standard error up to this is clear.

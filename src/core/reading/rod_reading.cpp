@@ -1,18 +1,13 @@
 #include "core/reading/rod_reading.h"
 
+#include "core/units/median.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
 
 namespace bombo {
 namespace {
-
-/// @pre not empty
-double medianOf(std::vector<double> values) {
-    const std::size_t half = values.size() / 2;
-    std::sort(values.begin(), values.end());
-    return values.size() % 2 == 1 ? values[half] : 0.5 * (values[half - 1] + values[half]);
-}
 
 /// The median of one optional figure over the taps that have it.
 template <class Quantity>
@@ -66,7 +61,7 @@ std::vector<double> distances(const std::vector<RodReading>& taps) {
 std::optional<Cents> errorOf(const RodReading& reading) {
     if (!reading.standardError)
         return std::nullopt;
-    return Cents{1200.0 / std::numbers::ln2 * *reading.standardError / reading.frequency};
+    return errorInCents(*reading.standardError, reading.frequency);
 }
 
 RodReading rodReadingFrom(const Reading& reading) {

@@ -36,6 +36,8 @@ using Turns = Quantity<struct TurnsTag>;     ///< of a tension rod or strainer k
 using Radians = Quantity<struct RadiansTag>; ///< angle, counter-clockwise seen from above
 using Kilograms = Quantity<struct KilogramsTag>;
 
+inline constexpr double kTwoPi = 2.0 * std::numbers::pi;
+
 inline constexpr Metres inches(double count) {
     return {count * 0.0254};
 }
@@ -50,6 +52,20 @@ inline Cents centsBetween(Hertz reference, Hertz frequency) {
 /// `reference` moved by `interval`.
 inline Hertz moved(Hertz reference, Cents interval) {
     return reference * std::exp2(interval.value / 1200.0);
+}
+/// A small error `hz` of a frequency `at`, as an interval: the slope of `centsBetween` (1200 / ln 2 per unit
+/// of share).
+inline constexpr double kCentsOfFrequency = 1200.0 / std::numbers::ln2;
+inline Cents errorInCents(Hertz hz, Hertz at) {
+    return {kCentsOfFrequency * (hz / at)};
+}
+/// Amplitude e^(-rate t) falls by 60 dB, a factor of 1000, in T60.
+inline constexpr double kRateOf60Db = 6.907755278982137; ///< ln 1000
+inline constexpr Seconds t60OfRate(double rate) {
+    return {kRateOf60Db / rate};
+}
+inline constexpr double rateOfT60(Seconds t60) {
+    return kRateOf60Db / t60.value;
 }
 
 } // namespace bombo

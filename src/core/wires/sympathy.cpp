@@ -81,7 +81,7 @@ double throughMode(const OwnMode& own, const DrumState& state, const NeighbourPa
     const double apart = omega - 2.0 * std::numbers::pi * own.mode.frequency.value;
     const double drive = force * omega / (2.0 * own.mode.modalMass.value);
     return drive * drive * own.wires * std::pow(10.0, 0.1 * partial.levelDb) *
-           drivenEnergy(own.rate, decayRateFromT60(partial.t60), apart);
+           drivenEnergy(own.rate, rateOfT60(partial.t60), apart);
 }
 
 std::vector<Meeting> meetingsOf(const std::vector<OwnMode>& own, const DrumState& state,

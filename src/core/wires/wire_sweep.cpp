@@ -16,9 +16,9 @@ constexpr double kGridStep = 0.05;
 // that every threshold lies on it.
 constexpr double kChokeFrom = -1.0;
 constexpr int kChokeCount = 130;
-constexpr std::array kSteps{12, 14, 16, 18, 20}; ///< in lattice steps: 0.6 to 1.0 turns
-constexpr std::array kLosses{6, 9, 12, 15, 18};  ///< likewise: 0.3 to 0.9
-constexpr double kStepSpread = 0.12;             ///< turns, from drum to drum; estimate
+constexpr std::array kSweepSteps{12, 14, 16, 18, 20}; ///< in lattice steps: 0.6 to 1.0 turns
+constexpr std::array kLosses{6, 9, 12, 15, 18};       ///< likewise: 0.3 to 0.9
+constexpr double kStepSpread = 0.12;                  ///< turns, from drum to drum; estimate
 constexpr double kLossSpread = 0.2;
 constexpr int kThresholds = kChokeCount + 20 * 3 + 18;
 
@@ -101,7 +101,7 @@ Belief beliefFrom(const Sweep& sweep) {
     Belief belief;
     belief.rattle = rattleBelief(sweep);
     double sum = 0.0;
-    for (const int step : kSteps)
+    for (const int step : kSweepSteps)
         for (const int loss : kLosses) {
             const Shape shape{step, loss};
             const double usual = normalDensity(kGridStep * step, kTurnsPerDynamic, kStepSpread) *
@@ -126,7 +126,7 @@ Belief beliefFrom(const Sweep& sweep) {
     return belief;
 }
 
-struct Moments {
+struct SweepMoments {
     double sum = 0;
     double squares = 0;
 
@@ -138,14 +138,14 @@ struct Moments {
 };
 
 KnobPlace rattlePlace(const Belief& belief) {
-    Moments m;
+    SweepMoments m;
     for (std::size_t i = 0; i < belief.rattle.size(); ++i)
         m.add(belief.rattle[i], rattleAt(i));
     return m.place();
 }
 
 KnobPlace chokePlace(const Belief& belief, StrokePlace place, Dynamic dynamic) {
-    Moments m;
+    SweepMoments m;
     for (std::size_t s = 0; s < belief.shapes.size(); ++s)
         for (std::size_t i = 0; i < belief.choke[s].size(); ++i)
             m.add(belief.choke[s][i], chokeAt(i + belief.shapes[s].above(place, dynamic)));
@@ -274,7 +274,7 @@ namespace {
 /// Two answers that cannot both be right: more than half a turn past each other, on whatever drum.
 bool contradict(const std::vector<WireTest>& tests) {
     constexpr double past = 0.5; // turns
-    for (const int step : kSteps)
+    for (const int step : kSweepSteps)
         for (const int loss : kLosses) {
             double tightestAnswered = -1e9;
             double loosestSilent = 1e9;

@@ -48,9 +48,9 @@ TEST(TensionPerTurn, SofterThanEitherSpringAlone) {
 }
 
 TEST(Damping, ConvertsBetweenRateAndT60) {
-    EXPECT_NEAR(t60FromDecayRate(std::log(1000.0)).value, 1.0, 1e-12);
+    EXPECT_NEAR(t60OfRate(std::log(1000.0)).value, 1.0, 1e-12);
     for (double t60 : {0.06, 0.3, 0.9})
-        EXPECT_NEAR(t60FromDecayRate(decayRateFromT60(Seconds{t60})).value, t60, 1e-12);
+        EXPECT_NEAR(t60OfRate(rateOfT60(Seconds{t60})).value, t60, 1e-12);
 }
 
 TEST(Damping, EveryModeDiesAndLossyFilmDiesSooner) {
@@ -62,7 +62,7 @@ TEST(Damping, EveryModeDiesAndLossyFilmDiesSooner) {
         const double rate = decayRate(mode, drum);
         EXPECT_GT(rate, 0.0);
         EXPECT_GT(decayRate(mode, lossy), rate);
-        EXPECT_LT(t60FromDecayRate(rate).value, 3.0);
+        EXPECT_LT(t60OfRate(rate).value, 3.0);
     }
 }
 

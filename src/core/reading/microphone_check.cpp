@@ -1,0 +1,133 @@
+#include "core/reading/microphone_check.h"
+
+#include "core/reading/gate.h"
+#include "core/reading/steady_sound.h"
+#include "core/units/median.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+constexpr double kLowPeak = -36.0;      // dB full scale: the input's own noise comes near
+constexpr double kLowOverFloor = 26.0;  // dB from the peak down to the floor: less and decays drown
+constexpr double kHumUnderPeak = -46.0; // dB: weaker lines are taken away without a trace
+constexpr double kMainsWithin = 0.7;    // Hz at the second to tenth multiple, as fits over 100 ms allow
+constexpr double kFarClarity =
+    7.0; // dB: within a hand's width rooms leave 11 to 16, from an arm's length 2 to 4
+constexpr int kShowsTwice = 2;
+
+double decibels(double power) {
+    return 10.0 * std::log10(power + 1e-20);
+}
+
+std::optional<Hertz> mainsOf(std::span<const SteadyLine> lines, double peakDb) {
+    for (const SteadyLine& line : lines) {
+        const double amplitude = std::hypot(line.cosine, line.sine);
+        if (2.0 * decibels(amplitude) - peakDb < kHumUnderPeak)
+            continue;
+        for (const double mains : {50.0, 60.0}) {
+            const double multiple = std::round(line.frequency.value / mains);
+            if (multiple >= 1.0 && multiple <= 12.0 &&
+                std::abs(line.frequency.value - multiple * mains) < kMainsWithin)
+                return Hertz{mains};
+        }
+    }
+    return std::nullopt;
+}
+
+/// The click of the blow reaches a near microphone once; from afar the room sends it back as loudly. Above
+/// 4 kHz a head hardly rings, so that what follows the click is the room.
+double clarityOf(const Tap& tap) {
+    constexpr double clickEnds = 0.006; // s
+    constexpr double roomFrom = 0.008;
+    constexpr double roomUntil = 0.1;
+    const auto powers = brightPowers(tap, 4000.0);
+    double floor = 0.0;
+    for (std::size_t i = 0; i < tap.before.size(); ++i)
+        floor += powers[i] / static_cast<double>(tap.before.size());
+    double click = 0.0;
+    double room = 0.0;
+    for (std::size_t i = 0; i < tap.after.size(); ++i) {
+        const double t = static_cast<double>(i) / tap.sampleRate;
+        const double power = powers[tap.before.size() + i] - floor;
+        if (t < clickEnds)
+            click += power;
+        else if (t >= roomFrom && t < roomUntil)
+            room += power;
+    }
+    return decibels(std::max(0.0, click)) - decibels(std::max(0.0, room));
+}
+
+template <class Figure> std::vector<double> each(std::span<const TapAtMicrophone> taps, Figure figure) {
+    std::vector<double> values;
+    for (const TapAtMicrophone& tap : taps)
+        values.push_back(figure(tap));
+    return values;
+}
+
+} // namespace
+
+bool MicrophoneCheck::has(MicrophoneFault fault) const {
+    return std::find(faults.begin(), faults.end(), fault) != faults.end();
+}
+
+TapAtMicrophone lookAt(const Tap& tap, const Reading& reading) {
+    TapAtMicrophone look;
+    look.peakDb = reading.levelDb;
+    double sum = 0.0;
+    for (const float s : tap.before)
+        sum += static_cast<double>(s) * s;
+    look.floorDb = decibels(tap.before.empty() ? 0.0 : sum / static_cast<double>(tap.before.size()));
+    look.clipped = reading.verdict == Verdict::Clipped;
+    look.gated = goesDeadAt(tap).has_value();
+    look.gainFollows = !look.gated && floorSinks(tap);
+    look.mains = mainsOf(steadyLinesBefore(tap), look.peakDb);
+    if (reading.hasFigure())
+        look.error = reading.error();
+    look.clarityDb = clarityOf(tap);
+    return look;
+}
+
+MicrophoneCheck checkMicrophone(std::span<const TapAtMicrophone> taps) {
+    MicrophoneCheck check;
+    check.taps = static_cast<int>(taps.size());
+    check.peakDb = medianOf(each(taps, [](const auto& t) { return t.peakDb; }));
+    check.overFloorDb = medianOf(each(taps, [](const auto& t) { return t.peakDb - t.floorDb; }));
+    std::vector<double> errors;
+    for (const TapAtMicrophone& tap : taps)
+        if (tap.error)
+            errors.push_back(tap.error->value);
+    if (2 * errors.size() > taps.size())
+        check.error = Cents{medianOf(errors)};
+    check.clarityDb = medianOf(each(taps, [](const auto& t) { return t.clarityDb; }));
+    const auto shows = [&](auto has) {
+        return std::count_if(taps.begin(), taps.end(), has) >=
+               std::min<std::ptrdiff_t>(kShowsTwice, check.taps);
+    };
+    const auto name = [&](MicrophoneFault fault, bool there) {
+        if (there)
+            check.faults.push_back(fault);
+    };
+    for (const TapAtMicrophone& tap : taps)
+        if (tap.mains && !check.mains)
+            check.mains = tap.mains;
+    const bool hums = shows([](const auto& t) { return t.mains.has_value(); });
+    const bool clips = shows([](const auto& t) { return t.clipped; });
+    const bool gated = shows([](const auto& t) { return t.gated; });
+    if (!hums)
+        check.mains.reset();
+    name(MicrophoneFault::TooLoud, clips);
+    name(MicrophoneFault::TooQuiet, check.peakDb < kLowPeak);
+    name(MicrophoneFault::Gated, gated);
+    name(MicrophoneFault::GainFollows, shows([](const auto& t) { return t.gainFollows; }));
+    name(MicrophoneFault::Hum, hums);
+    name(MicrophoneFault::Noisy, !hums && check.overFloorDb < kLowOverFloor);
+    // What cuts or drowns a tap blurs its pitch too: the distance is judged when nothing else is left.
+    name(MicrophoneFault::TooFar,
+         check.faults.empty() && (!check.error || *check.error > kClear || check.clarityDb < kFarClarity));
+    return check;
+}
+
+} // namespace bombo
