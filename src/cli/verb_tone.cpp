@@ -1,5 +1,6 @@
 #include "cli/verbs.h"
 #include "core/muffling/muffling.h"
+#include "core/reading/hits_together.h"
 #include "core/tuning/targets.h"
 #include "core/tuning/tone_from_hit.h"
 #include "store/sound_file.h"
@@ -7,6 +8,7 @@
 #include <fmt/format.h>
 
 namespace bombo::cli {
+
 Answer toneFrom(const std::string& file, const std::string& drumName, const Shelf& shelf) {
     const auto drum = drumAt(Json{{"drum", drumName}}, shelf);
     if (!drum)
@@ -19,7 +21,7 @@ Answer toneFrom(const std::string& file, const std::string& drumName, const Shel
             fmt::format("{} holds no hit that can be read; record one clear stroke near the middle, "
                         "not clipped, with silence after it",
                         file)};
-    const HitPortrait hit = middleOf(*hits);
+    const HitPortrait hit = together(*hits);
     ToneFromHit made = toneFromHit(*drum, hit);
     made.tone.id = "from-recording";
     made.tone.name = std::filesystem::path(file).stem().string();
@@ -44,9 +46,13 @@ Answer toneFrom(const std::string& file, const std::string& drumName, const Shel
                 {"hits", hits->size()},
                 {"heard",
                  {{"centre_hz", hit.centre.value},
+                  {"centre_error_hz", hit.centreError.value},
                   {"edge_hz", valueOrNull(hit.edge)},
+                  {"edge_error_hz", valueOrNull(hit.edgeError)},
                   {"ring_s", valueOrNull(hit.ring)},
+                  {"ring_error_s", valueOrNull(hit.ringError)},
                   {"buzz_s", valueOrNull(hit.buzz)},
+                  {"buzz_error_s", valueOrNull(hit.buzzError)},
                   {"brightness_hz", hit.brightness.value}}},
                 {"reached",
                  {{"centre_hz", made.centreReached.value},

@@ -118,14 +118,17 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
     default:
         break;
     }
-    const QString centre = stroke.centreFound ? HeardWordsText::tr("Centre %1").arg(pitchText(stroke.centre))
-                                              : HeardWordsText::tr("Near the edge: hardly any centre");
+    const long wide = std::lround(std::ceil(stroke.centreError.value));
+    const QString centre =
+        stroke.centreFound ? HeardWordsText::tr("Centre %1 ±%2 Hz").arg(pitchText(stroke.centre)).arg(wide)
+                           : HeardWordsText::tr("Near the edge: hardly any centre");
     if (!stroke.buzz)
         return {centre, remedy};
     const QString wires = HeardWordsText::tr("Wires %1 s").arg(stroke.buzz->value, 0, 'f', 2);
-    return {stroke.centreFound ? HeardWordsText::tr("%1, centre %2 Hz")
+    return {stroke.centreFound ? HeardWordsText::tr("%1, centre %2 ±%3 Hz")
                                      .arg(wires)
                                      .arg(std::lround(stroke.centre.value)) // one line
+                                     .arg(wide)
                                : HeardWordsText::tr("%1.  %2").arg(wires, centre),
             remedy};
 }

@@ -50,11 +50,15 @@ void NameToneDialog::accept() {
 QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seconds openRing) {
     auto tr = [](const char* text) { return NameToneDialog::tr(text); };
     QStringList lines;
-    QString heard = tr("Heard: centre %1").arg(pitchText(hit.centre));
+    QString heard = NameToneDialog::tr("Heard in %n stroke(s): centre %1 ±%2 Hz", nullptr, hit.hits)
+                        .arg(pitchText(hit.centre))
+                        .arg(hit.centreError.value, 0, 'f', 1);
     if (hit.edge)
         heard += tr(", edge over centre %1").arg(*hit.edge / hit.centre, 0, 'f', 2);
     if (hit.ring)
-        heard += tr(", ring %1 s").arg(hit.ring->value, 0, 'f', 2);
+        heard += tr(", ring %1 ±%2 s")
+                     .arg(hit.ring->value, 0, 'f', 2)
+                     .arg(hit.ringError.value_or(Seconds{}).value, 0, 'f', 2);
     heard += hit.buzz ? tr(", wires for %1 s").arg(hit.buzz->value, 0, 'f', 2) : tr(", no wires");
     heard += tr(", brightness about %1 Hz").arg(hit.brightness.value, 0, 'f', 0);
     lines << heard;

@@ -3,6 +3,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "app/tone/name_tone_dialog.h"
+#include "core/reading/hits_together.h"
 #include "core/record/session_sound.h"
 
 #include <QFileDialog>
@@ -111,7 +112,7 @@ void ToneList::openRecording() {
 
 void ToneList::onHitsRead(const QString& path, const std::vector<HitPortrait>& hits) {
     const Session& session = m_controller.session();
-    const HitPortrait hit = middleOf(hits);
+    const HitPortrait hit = together(hits);
     const ToneFromHit made = toneFromHit(session.drum, hit, airAt(session.weather));
     const auto targets = targetsFor(session.drum, made.tone, airAt(session.weather));
     Seconds open{};

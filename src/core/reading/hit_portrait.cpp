@@ -1,18 +1,21 @@
 #include "core/reading/hit_portrait.h"
 
 #include "core/reading/bands.h"
+#include "core/reading/partial_in_room.h"
 #include "core/reading/steady_sound.h"
-
-#include "core/units/median.h"
 
 #include <algorithm>
 #include <cmath>
+#include <tuple>
+#include <utility>
 
 namespace bombo {
 namespace {
 
 constexpr double kFrame = 0.012; // seconds
 constexpr double kBrightest = 12000.0;
+constexpr double kLeastFallError = 0.06; // shares of T60 by which strokes alike to the hand differ; estimate
+constexpr double kShortFallError = 0.15; // where noise leaves 15 dB of fall
 
 double levelIn(std::span<const float> samples, double rate, double from, double to) {
     if (samples.size() < 16)
@@ -22,7 +25,11 @@ double levelIn(std::span<const float> samples, double rate, double from, double 
 
 /// Time by which the band falls 60 dB, after the last frames above two levels; what sounded before is taken
 /// off.
-std::optional<Seconds> fallTime(const Tap& hit, double from, double to) {
+struct FallTime {
+    Seconds t60;
+    Seconds error;
+};
+std::optional<FallTime> fallTime(const Tap& hit, double from, double to) {
     const double before = levelIn(hit.before, hit.sampleRate, from, to);
     std::vector<double> power;
     const double length = static_cast<double>(hit.after.size()) / hit.sampleRate;
@@ -47,18 +54,20 @@ std::optional<Seconds> fallTime(const Tap& hit, double from, double to) {
         return std::nullopt;
     };
     const auto start = lastAbove(5.0);
+    std::vector<Seconds> found; // by the longer stretch first
     for (const double db : {35.0, 20.0}) {
         if (peak * std::pow(10.0, -db / 10.0) < 4.0 * before)
             continue; // noise would be taken for the end of the decay
         const auto end = lastAbove(db);
         if (start && end && *end > *start)
-            return Seconds{60.0 / (db - 5.0) * (*end - *start)};
+            found.push_back(Seconds{60.0 / (db - 5.0) * (*end - *start)});
     }
+    if (found.size() == 2) // no drum falls quite evenly: what its first fall and the whole of it differ by
+        return FallTime{found[0], Seconds{std::max(kLeastFallError * found[0].value,
+                                                   0.5 * std::abs(found[0].value - found[1].value))}};
+    if (found.size() == 1)
+        return FallTime{found[0], Seconds{kShortFallError * found[0].value}};
     return std::nullopt;
-}
-
-double loudness(const Partial& p) {
-    return p.amplitude * p.amplitude * p.t60.value;
 }
 
 Hertz brightnessOf(const Tap& hit) {
@@ -74,10 +83,6 @@ Hertz brightnessOf(const Tap& hit) {
         moment += f * spectrum.power[i];
     }
     return {sum > 0.0 ? moment / sum : 0.0};
-}
-
-template <class T> std::optional<T> median(std::vector<T> values) {
-    return values.empty() ? std::nullopt : std::optional(medianOf(std::move(values)));
 }
 
 /// The partial nearest to where the lowest (0,1) is expected, within twice the spread; end where none is.
@@ -101,15 +106,38 @@ std::vector<Partial>::const_iterator nearestTo(const std::vector<Partial>& parti
     return nearest;
 }
 
+/// A partial's frequency and standard error in the room; where that finds nothing to hold on to, as its band
+/// has it, and unsure.
+std::pair<Hertz, Hertz> measured(const PartialInRoom& room, const Partial& partial) {
+    constexpr double unsure = 0.015; // of the frequency: 26 cents
+    constexpr double near = 0.03;
+    const auto found = room.measured(partial);
+    if (found && std::abs(found->frequency / partial.frequency - 1.0) < near)
+        return {found->frequency, found->standardError};
+    return {partial.frequency, partial.frequency * unsure};
+}
+
 } // namespace
+
+double loudness(const Partial& p) {
+    return p.amplitude * p.amplitude * p.t60.value;
+}
 
 HitLengths lengthsOf(const Tap& heard) {
     const Tap hit = withoutLines(heard, steadyLinesBefore(heard));
     HitLengths lengths;
-    lengths.tone = fallTime(hit, kLowestPartial.value, kHighestPartial.value);
+    if (const auto fall = fallTime(hit, kLowestPartial.value, kHighestPartial.value)) {
+        lengths.tone = fall->t60;
+        lengths.toneError = fall->error;
+    }
     lengths.wires = wiresSound(hit, 0.012, 0.06); // a short buzz is over soon after the blow
-    if (lengths.wires)
-        lengths.buzz = fallTime(hit, kLowestBuzz.value, std::min(kHighestBuzz.value, 0.45 * hit.sampleRate));
+    if (!lengths.wires)
+        return lengths;
+    if (const auto fall =
+            fallTime(hit, kLowestBuzz.value, std::min(kHighestBuzz.value, 0.45 * hit.sampleRate))) {
+        lengths.buzz = fall->t60;
+        lengths.buzzError = fall->error;
+    }
     return lengths;
 }
 
@@ -131,55 +159,37 @@ Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& r
     double loudest = 0.0;
     for (const Partial& p : reading.partials)
         loudest = std::max(loudest, loudness(p));
-    constexpr double strong = 0.01; // of the loudest: 20 dB below is still the body
-    auto centre = nearestTo(std::as_const(portrait.partials), expected, 0.1 * strong * loudest);
+    auto centre = nearestTo(std::as_const(portrait.partials), expected, 0.1 * kBodyShare * loudest);
     portrait.centreFound = !expected || centre != portrait.partials.cend();
     if (centre == portrait.partials.cend())
         centre = std::find_if(portrait.partials.cbegin(), portrait.partials.cend(),
-                              [&](const Partial& p) { return loudness(p) >= strong * loudest; });
+                              [&](const Partial& p) { return loudness(p) >= kBodyShare * loudest; });
     if (centre == portrait.partials.cend())
         return failure(PortraitFault::NoTone);
-    portrait.centre = centre->frequency;
+    const PowerSpectrum before = spectrumBefore(hit);
+    const PartialInRoom room(hit, before, portrait.partials);
+    const auto [centreAt, centreError] = measured(room, *centre);
+    portrait.centre = centreAt;
+    portrait.centreError = centreError;
     double best = 0.001 * loudest;
+    const Partial* edge = nullptr;
     for (const Partial& p : portrait.partials) {
-        const double ratio = p.frequency / portrait.centre;
-        if (ratio > 1.2 && ratio < 1.85 && loudness(p) > best) {
+        const double ratio = p.frequency / centre->frequency;
+        if (ratio > kLowestEdgeRatio && ratio < kHighestEdgeRatio && loudness(p) > best) {
             best = loudness(p);
-            portrait.edge = p.frequency;
+            edge = &p;
         }
     }
+    if (edge != nullptr)
+        std::tie(portrait.edge, portrait.edgeError) = measured(room, *edge);
     const HitLengths lengths = lengthsOf(hit);
     portrait.ring = lengths.tone;
+    portrait.ringError = lengths.toneError;
     portrait.buzz = lengths.buzz;
+    portrait.buzzError = lengths.buzzError;
     portrait.wires = lengths.wires;
     portrait.brightness = brightnessOf(hit);
     return portrait;
-}
-
-HitPortrait middleOf(std::vector<HitPortrait> hits) {
-    std::sort(hits.begin(), hits.end(),
-              [](const HitPortrait& a, const HitPortrait& b) { return a.centre < b.centre; });
-    HitPortrait middle = hits[hits.size() / 2];
-    std::vector<double> ratios;
-    std::vector<Seconds> rings;
-    std::vector<Seconds> buzzes;
-    std::vector<Hertz> brightness;
-    for (const HitPortrait& hit : hits) {
-        if (hit.edge)
-            ratios.push_back(*hit.edge / hit.centre);
-        if (hit.ring)
-            rings.push_back(*hit.ring);
-        if (hit.buzz)
-            buzzes.push_back(*hit.buzz);
-        brightness.push_back(hit.brightness);
-    }
-    const auto ratio = median(ratios);
-    middle.edge = ratio ? std::optional(middle.centre * *ratio) : std::nullopt;
-    middle.ring = median(rings);
-    // Wires count as on when most hits had them.
-    middle.buzz = 2 * buzzes.size() > hits.size() ? median(buzzes) : std::nullopt;
-    middle.brightness = *median(brightness);
-    return middle;
 }
 
 } // namespace bombo

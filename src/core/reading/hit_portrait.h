@@ -5,16 +5,23 @@
 
 namespace bombo {
 
+/// Every figure with one standard error, of this drum struck so: what one stroke leaves open, or what several
+/// of them show (see together).
 struct HitPortrait {
-    Hertz centre;                ///< both heads moving together: the lowest strong partial, or the one
-                                 ///< nearest to where it is expected
-    bool centreFound = true;     ///< false: nothing sounds where it is expected; the stroke lay near the edge
-    std::optional<Hertz> edge;   ///< the strongest partial 1.2 to 1.85 times above it; both heads free
+    Hertz centre; ///< both heads moving together: the lowest strong partial, or the one
+                  ///< nearest to where it is expected
+    Hertz centreError;
+    bool centreFound = true;   ///< false: nothing sounds where it is expected; the stroke lay near the edge
+    std::optional<Hertz> edge; ///< the strongest partial 1.2 to 1.85 times above it; both heads free
+    std::optional<Hertz> edgeError;
     std::optional<Seconds> ring; ///< of the whole tone, 80 to 2000 Hz; empty if noise hides the decay
+    std::optional<Seconds> ringError;
     std::optional<Seconds> buzz; ///< of the wires, 2.5 to 9.5 kHz, likewise; empty without wires
-    bool wires = false;          ///< they were heard, even where the length of their buzz is not known
-    Hertz brightness;            ///< centre of the power spectrum from 80 Hz to 12 kHz, first 150 ms
+    std::optional<Seconds> buzzError;
+    bool wires = false;            ///< they were heard, even where the length of their buzz is not known
+    Hertz brightness;              ///< centre of the power spectrum from 80 Hz to 12 kHz, first 150 ms
     std::vector<Partial> partials; ///< 80 to 2000 Hz, ascending in frequency
+    int hits = 1;
 };
 
 enum class PortraitFault { TooQuiet, Clipped, StruckTwice, NoTone };
@@ -22,8 +29,10 @@ enum class PortraitFault { TooQuiet, Clipped, StruckTwice, NoTone };
 /// How long a hit sounds; empty where noise hides the decay.
 struct HitLengths {
     std::optional<Seconds> tone; ///< 80 to 2000 Hz
+    std::optional<Seconds> toneError;
     std::optional<Seconds> buzz; ///< 2.5 to 9.5 kHz; also empty without wires
-    bool wires = false;          ///< they stand out of the noise, if only for a moment
+    std::optional<Seconds> buzzError;
+    bool wires = false; ///< they stand out of the noise, if only for a moment
 };
 HitLengths lengthsOf(const Tap& hit);
 
@@ -36,8 +45,12 @@ Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit);
 Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& reading,
                                                 const std::optional<Expectation>& expected = std::nullopt);
 
-/// The middle of several hits, figure by figure, so that one odd stroke does not count.
-/// @pre not empty
-HitPortrait middleOf(std::vector<HitPortrait> hits);
+/// The energy a listener gets from a partial.
+double loudness(const Partial& partial);
+/// Of the loudest partial's loudness: 20 dB below is still the body of the sound.
+inline constexpr double kBodyShare = 0.01;
+/// Edge over centre of a drum with both heads free.
+inline constexpr double kLowestEdgeRatio = 1.2;
+inline constexpr double kHighestEdgeRatio = 1.85;
 
 } // namespace bombo

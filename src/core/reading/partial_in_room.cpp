@@ -84,6 +84,11 @@ DrivenPartial inTheDry(DrivenPartial found, const Pair& near) {
 
 } // namespace
 
+PowerSpectrum spectrumBefore(const Tap& tap) {
+    return tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, 16384, 0.0)
+                                   : PowerSpectrum{1.0, {}};
+}
+
 double amplitudeAt(std::span<const float> sound, double sampleRate, Hertz frequency) {
     std::complex<double> sum = 0.0;
     for (std::size_t i = 0; i < sound.size(); ++i)

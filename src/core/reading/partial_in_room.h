@@ -13,6 +13,9 @@ namespace bombo {
 /// Amplitude of a steady tone in a stretch of sound, full scale = 1.
 double amplitudeAt(std::span<const float> sound, double sampleRate, Hertz frequency);
 
+/// What sounded before the tap; empty where that is too short to tell.
+PowerSpectrum spectrumBefore(const Tap& tap);
+
 /// Borrows what it is given.
 class PartialInRoom {
 public:

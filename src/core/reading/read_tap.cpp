@@ -57,12 +57,6 @@ bool swells(const Tap& tap) {
     return false;
 }
 
-/// What sounded before the tap; empty where that is too short to tell.
-PowerSpectrum spectrumBefore(const Tap& tap) {
-    return tap.before.size() > 256 ? powerSpectrum(tap.before, tap.sampleRate, 16384, 0.0)
-                                   : PowerSpectrum{1.0, {}};
-}
-
 /// Lines that sounded before the tap and can hide a partial: 20 dB over the middle of the spectrum around
 /// them, and no more than 40 dB below the strongest partial.
 std::vector<Hertz> steadyLines(const Tap& tap, const PowerSpectrum& spectrum,

@@ -1,3 +1,4 @@
+#include "core/reading/hits_together.h"
 #include "core/reading/hit_portrait.h"
 #include "core/units/dice.h"
 
@@ -121,7 +122,7 @@ TEST(HitPortrait, OneOddStrokeAmongThreeDoesNotCount) {
     odd.centre = Hertz{240};
     odd.ring = Seconds{2.0};
     odd.buzz.reset();
-    const HitPortrait middle = middleOf({usual, odd, usual});
+    const HitPortrait middle = together({usual, odd, usual});
     EXPECT_EQ(middle.centre, usual.centre);
     EXPECT_EQ(middle.ring, usual.ring);
     EXPECT_EQ(middle.buzz, usual.buzz);
