@@ -1,6 +1,7 @@
 /// How fast heads come even and to pitch: practice drums that the advice has never seen, with friction, an
 /// out-of-round hoop or a sticking rod, beside the hand rule "bring each rod to the reference". A table for
 /// docs/performance.md. Run: build/release/bench/bombo-evening [drums a row]
+/// [dry, bedroom, rehearsal or hall]
 #include "core/practice/practice_session.h"
 #include "core/procedure/head_work.h"
 #include "core/reading/read_tap.h"
@@ -19,6 +20,7 @@ using namespace bombo;
 constexpr Cents kTolerance{5.0};
 constexpr int kMostRounds = 9;
 constexpr HeadSide kSide = HeadSide::Batter;
+RoomKind g_room = RoomKind::Dry; ///< where all the drums of a run stand
 
 struct Trouble {
     const char* name;
@@ -57,8 +59,11 @@ bool tapRound(Session& session, const HiddenNature& nature, std::uint64_t& strok
     int unread = 0;
     while (session.head(kSide).history.size() == rounds) {
         const auto rod = nextRodToTap(session.head(kSide));
-        const auto taps = tapsIn(practiceTap(session.drum, nature, practiceStateOf(session),
-                                             {.side = kSide, .rod = rod, .stroke = stroke++}));
+        PracticeSound sound;
+        sound.room = {.kind = g_room, .seed = session.practiceSeed};
+        const auto taps =
+            tapsIn(practiceTap(session.drum, nature, practiceStateOf(session),
+                               {.side = kSide, .rod = rod, .stroke = stroke++}, kPracticeWeather, sound));
         const Expectation expected = expectationNow(session.head(kSide), briefFor(session, kSide));
         const Reading reading = taps.empty() ? Reading{} : readTap(taps[0], {.expected = expected});
         if (reading.hasFigure())
@@ -213,6 +218,14 @@ template <class T> double quantile(std::vector<T> values, double share) {
 
 int main(int argc, char** argv) {
     const int drums = argc > 1 ? std::max(1, std::atoi(argv[1])) : 40;
+    if (argc > 2) {
+        const auto kind = std::find(kRoomNames.begin(), kRoomNames.end(), std::string_view(argv[2]));
+        if (kind == kRoomNames.end()) {
+            std::fprintf(stderr, "the room must be dry, bedroom, rehearsal or hall\n");
+            return 2;
+        }
+        g_room = static_cast<RoomKind>(kind - kRoomNames.begin());
+    }
     std::printf("| drums | by | widest before, cents | after one pass | after two | at the end, median and "
                 "nine in ten "
                 "| passes, median and nine in ten | rods turned | within 5 cents "

@@ -3,12 +3,15 @@
 #include "driver.h"
 
 #include "app/listening/clock_dialog.h"
+#include "app/listening/microphone_dialog.h"
 #include "app/proof/blind_panel.h"
-#include "core/practice/practice_drum.h"
+#include "core/practice/practice_session.h"
+#include "core/tuning/evenness.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 #include "support/synthesis.h"
 
+#include <QComboBox>
 #include <QLabel>
 #include <QMediaDevices>
 #include <QProcess>
@@ -129,6 +132,139 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     play.start(QStringLiteral("paplay"), {wav});
     ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 6; }, 20000));
     play.waitForFinished();
+}
+
+/// The private server's pactl; its answer.
+QString pactl(const QStringList& words) {
+    QProcess process;
+    process.start(QStringLiteral("pactl"), words);
+    process.waitForFinished();
+    return QString::fromUtf8(process.readAllStandardOutput()).trimmed();
+}
+
+QByteArray microphoneNamed(const QString& part) {
+    for (const InputDevice& device : Microphone::devices())
+        if (device.name.contains(part))
+            return device.id;
+    return {};
+}
+
+/// Taps of the practice drum, one after the other at the rods given, as a microphone in its room hears them.
+std::vector<float> tapsInTheRoom(const Session& session, const std::vector<int>& rods, PracticeSound sound) {
+    std::vector<float> all(static_cast<std::size_t>(0.5 * sound.sampleRate), 0.0F);
+    for (const int rod : rods) {
+        PracticeTap tap{.rod = rod, .stroke = 500 + static_cast<std::uint64_t>(rod)};
+        tap.hands.sloppiness = 0.0;
+        const auto one = practiceTap(session.drum, drawNature(session.drum, session.practiceSeed),
+                                     practiceStateOf(session), tap, session.weather, sound);
+        all.insert(all.end(), one.begin(), one.end());
+    }
+    all.resize(all.size() + static_cast<std::size_t>(0.3 * sound.sampleRate));
+    return all;
+}
+
+/// A stereo sink at 44.1 kHz beside the usual one: another microphone in the same room, chosen in mid-round.
+TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
+    const QString sink = pactl({QStringLiteral("load-module"), QStringLiteral("module-null-sink"),
+                                QStringLiteral("sink_name=booth"), QStringLiteral("norewinds=1"),
+                                QStringLiteral("rate=44100"), QStringLiteral("channels=2")});
+    const QString remap =
+        pactl({QStringLiteral("load-module"), QStringLiteral("module-remap-source"),
+               QStringLiteral("source_name=boothmic"), QStringLiteral("master=booth.monitor"),
+               QStringLiteral("source_properties=device.description=Booth-microphone")});
+    ASSERT_TRUE(QTest::qWaitFor([] { return !microphoneNamed(QStringLiteral("Booth")).isEmpty(); }, 10000));
+
+    Program p;
+    p.controller.openDemo();
+    p.controller.goTo(Station::Batter);
+    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
+    while (p.session().batter.stage == HeadStage::Raising)
+        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+    const int rods = p.session().drum.rods;
+    std::vector<int> order;
+    HeadWork walk = p.session().batter;
+    RodReading sameEverywhere;
+    sameEverywhere.frequency = Hertz{200.0};
+    for (int i = 0; i < rods; ++i) { // the order of the round, by walking it with the same reading everywhere
+        order.push_back(*nextRodToTap(walk));
+        walk.taps[static_cast<std::size_t>(order.back())].assign(
+            static_cast<std::size_t>(walk.way.tapsPerRod), sameEverywhere);
+    }
+    PracticeSound sound;
+    sound.room = {RoomKind::Rehearsal, RoomDistance::Near, MicrophoneKind::Good, 4};
+    sound.sampleRate = 44100.0;
+    const auto half = order.begin() + rods / 2;
+    const auto first = tapsInTheRoom(p.session(), {order.begin(), half}, sound);
+    const auto rest = tapsInTheRoom(p.session(), {half, order.end()}, sound);
+    ASSERT_TRUE(writeSoundFile(p.path(QStringLiteral("first.wav")).toStdString(), first, 44100));
+    ASSERT_TRUE(writeSoundFile(p.path(QStringLiteral("rest.wav")).toStdString(), rest, 44100));
+
+    const auto truth = trueEdgeDeviation(drawNature(p.session().drum, p.session().practiceSeed),
+                                         practiceStateOf(p.session()), HeadSide::Batter);
+    p.settings.setInputDevice(microphoneNamed(QStringLiteral("Booth")));
+    QSignalSpy level(&p.controller.listener(), &Listener::level);
+    p.controller.chooseSource(SoundSource::Microphone);
+    ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
+    QProcess play;
+    play.start(QStringLiteral("paplay"),
+               {QStringLiteral("--device=booth"), p.path(QStringLiteral("first.wav"))});
+    ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == rods / 2; }, 30000))
+        << p.session().batter.rodsHeard();
+    play.waitForFinished();
+
+    // Another microphone in mid-round: the rods that were heard stay heard.
+    p.controller.chooseMicrophone(microphoneNamed(QStringLiteral("Stage")));
+    level.clear();
+    ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
+    EXPECT_EQ(p.session().batter.rodsHeard(), rods / 2);
+    play.start(QStringLiteral("paplay"), {p.path(QStringLiteral("rest.wav"))});
+    ASSERT_TRUE(p.waitFor([&] { return !p.session().batter.history.empty(); }, 30000))
+        << p.session().batter.rodsHeard();
+    play.waitForFinished();
+
+    const auto& readings = p.session().batter.history[0].readings;
+    std::vector<std::optional<RodPitches>> heard;
+    for (const auto& reading : readings)
+        heard.push_back(
+            RodPitches{reading->frequency, std::nullopt, errorOf(*reading).value_or(Cents{}), {}});
+    const EvennessEstimate estimate = estimateEvenness(heard);
+    for (std::size_t rod = 0; rod < readings.size(); ++rod)
+        EXPECT_NEAR(estimate.heard[rod].value, truth[rod].value, 12.0) << "rod " << rod + 1;
+    pactl({QStringLiteral("unload-module"), remap});
+    pactl({QStringLiteral("unload-module"), sink});
+}
+
+TEST(SoundServer, TheMicrophoneIsCheckedOnce) {
+    Program p;
+    p.controller.openDemo();
+    p.controller.goTo(Station::Batter);
+    p.controller.chooseSource(SoundSource::Microphone);
+    ASSERT_TRUE(p.waitFor([&] { return p.controller.listener().isMicrophoneOn(); }, 20000));
+    // Never checked: the strip offers it.
+    ASSERT_TRUE(p.waitFor([&] { return p.find<QPushButton>(QStringLiteral("check"))->isVisible(); }));
+    PracticeSound sound;
+    sound.room = {RoomKind::Rehearsal, RoomDistance::Near, MicrophoneKind::Good, 4};
+    const int before = p.session().clock;
+    const auto five = tapsInTheRoom(p.session(), {0, 1, 2, 3, 4}, sound);
+    ASSERT_TRUE(writeSoundFile(p.path(QStringLiteral("five.wav")).toStdString(), five, 48000));
+    {
+        MicrophoneDialog dialog(p.controller, &p.window);
+        dialog.show();
+        auto* device = dialog.findChild<QComboBox*>(QStringLiteral("checkDevice"));
+        ASSERT_TRUE(device->currentText().contains(QStringLiteral("microphone")));
+        QSignalSpy level(&p.controller.listener(), &Listener::level);
+        ASSERT_TRUE(p.waitFor([&] { return level.count() > 4; }, 20000));
+        QProcess play;
+        play.start(QStringLiteral("paplay"), {p.path(QStringLiteral("five.wav"))});
+        const auto* verdict = dialog.findChild<QLabel*>(QStringLiteral("checkVerdict"));
+        ASSERT_TRUE(p.waitFor([&] { return verdict->text().startsWith(QStringLiteral("Good")); }, 30000))
+            << verdict->text().toStdString();
+        play.waitForFinished();
+    }
+    EXPECT_EQ(p.settings.checkOf(p.controller.listener().microphoneId()), QStringLiteral("good"));
+    for (const QPushButton* offer : p.window.findChildren<QPushButton*>(QStringLiteral("check")))
+        EXPECT_FALSE(offer->isVisible()) << "what was found good is not offered again";
+    EXPECT_EQ(p.session().clock, before) << "taps of a check are nobody's reading";
 }
 
 TEST(SoundServer, TheClockIsComparedWithATone) {

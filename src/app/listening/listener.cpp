@@ -18,6 +18,7 @@ Listener::Listener(QObject* parent)
     qRegisterMetaType<ToneReport>();
     qRegisterMetaType<VoiceReport>();
     qRegisterMetaType<HitReport>();
+    qRegisterMetaType<Seconds>("bombo::Seconds");
     m_readingThread.setObjectName(QStringLiteral("reading"));
     m_audioThread.setObjectName(QStringLiteral("audio"));
     m_reader->moveToThread(&m_readingThread);
@@ -26,6 +27,7 @@ Listener::Listener(QObject* parent)
     connect(&m_audioThread, &QThread::finished, m_microphone, &QObject::deleteLater);
 
     connect(m_reader, &TapReader::heard, this, &Listener::heard);
+    connect(m_reader, &TapReader::soundLost, this, &Listener::soundLost);
     connect(m_reader, &TapReader::level, this, &Listener::level);
     connect(m_reader, &TapReader::samplesDone, this, [this](int taps) {
         --m_pending;

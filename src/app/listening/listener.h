@@ -43,6 +43,7 @@ signals:
     void fileDone(const bombo::FileReport& report);
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
+    void soundLost(bombo::Seconds length);
     void toneMeasured(const bombo::ToneReport& report);
     void voiceHeard(const bombo::VoiceReport& report);
     void microphoneStarted(const QString& name);

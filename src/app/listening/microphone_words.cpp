@@ -73,12 +73,14 @@ const char* storedName(MicrophoneFault fault) {
 HeardWords microphoneWords(const MicrophoneCheck& check) {
     if (!check.isGood())
         return wordsOf(check.faults.front(), check);
-    return {MicrophoneWordsText::tr("Good: pitches to about ±%1 cents")
-                .arg(check.error ? check.error->value : kClear.value, 0, 'f', 1),
-            MicrophoneWordsText::tr("Taps reach %1 dB, %2 dB above the room. Leave it in this place for a "
-                                    "whole round.")
-                .arg(std::lround(check.peakDb))
-                .arg(std::lround(check.overFloorDb))};
+    return {
+        check.error && *check.error <= kClear
+            ? MicrophoneWordsText::tr("Good: pitches to about ±%1 cents").arg(check.error->value, 0, 'f', 1)
+            : MicrophoneWordsText::tr("Good: every tap is heard"),
+        MicrophoneWordsText::tr("Taps reach %1 dB, %2 dB above the room. Leave it in this place for a "
+                                "whole round.")
+            .arg(std::lround(check.peakDb))
+            .arg(std::lround(check.overFloorDb))};
 }
 
 QString furtherFaults(const MicrophoneCheck& check) {

@@ -2,6 +2,8 @@
 
 #include "core/tap/taps_in.h"
 
+#include <utility>
+
 namespace bombo {
 namespace {
 
@@ -73,6 +75,7 @@ void TapReader::startStream(double sampleRate) {
     while (m_ring.pop(m_block) > 0) { // what is left of an earlier stream
     }
     m_rate = sampleRate;
+    m_lostBefore = m_ring.dropped();
     m_splitter = std::make_unique<TapSplitter>(sampleRate);
     if (m_gathering)
         m_gathering->samples.clear();
@@ -109,6 +112,18 @@ void TapReader::gather(std::span<const float> samples) {
     done.whole(done.samples);
 }
 
+/// What lies before the gap and what comes after it do not belong together: a splice would sound like a tap.
+void TapReader::noticeLoss() {
+    const std::size_t dropped = m_ring.dropped();
+    const std::size_t lost = dropped - std::exchange(m_lostBefore, dropped);
+    if (lost == 0)
+        return;
+    m_splitter = std::make_unique<TapSplitter>(m_rate);
+    if (m_gathering)
+        m_gathering->samples.clear();
+    emit soundLost(Seconds{static_cast<double>(lost) / m_rate});
+}
+
 void TapReader::drain() {
     while (const std::size_t count = m_ring.pop(m_block)) {
         const auto samples = std::span(m_block).first(count);
@@ -120,6 +135,7 @@ void TapReader::drain() {
         for (const Tap& tap : taps)
             emit heard(read(tap));
     }
+    noticeLoss();
     if (++m_sinceLevel >= kDrainsPerLevel) {
         m_sinceLevel = 0;
         emit level(m_splitter->levelDb());

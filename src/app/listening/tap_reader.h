@@ -92,11 +92,14 @@ signals:
     void fileDone(const bombo::FileReport& report);
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
+    /// The ring ran over: so much of the stream was not heard.
+    void soundLost(bombo::Seconds length);
     void toneMeasured(const bombo::ToneReport& report);
     void voiceHeard(const bombo::VoiceReport& report);
 
 private:
     void drain();
+    void noticeLoss();
     void gather(std::span<const float> samples);
     HeardTap read(const Tap& tap) const;
 
@@ -115,6 +118,7 @@ private:
     std::vector<float> m_block;
     QTimer m_timer;
     int m_sinceLevel = 0;
+    std::size_t m_lostBefore = 0; ///< samples that the ring had dropped when it was looked at last
 };
 
 } // namespace bombo

@@ -34,6 +34,12 @@ SessionController::SessionController(Settings& settings, QObject* parent)
             onVoice(*m_voiceHeldFor, report.hissDb ? Result<double, VoiceFault>(*report.hissDb)
                                                    : Result<double, VoiceFault>(failure(report.fault)));
     });
+    connect(&m_listener, &Listener::soundLost, this, [this](Seconds length) {
+        say(tr("The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make "
+               "it again.")
+                .arg(length.value, 0, 'f', 2),
+            Notice::Kind::Problem);
+    });
     connect(&m_listener, &Listener::microphoneBack, this, [this](const QString& name) {
         say(tr("%1 is back; go on tapping.").arg(name));
         emit sessionChanged();

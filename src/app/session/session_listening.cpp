@@ -93,6 +93,8 @@ void SessionController::beginCheck(Checked what) {
     m_listener.setTask(EarTask::Tap, {}); // whatever is due takes its place
     listenForWhatIsDue();
     followSource();
+    if (what == Checked::Nothing && hasSession())
+        emit sessionChanged(); // the strip no longer offers what was done
 }
 
 bool SessionController::isTapDue() const {

@@ -10,7 +10,7 @@ namespace {
 
 constexpr double kSameCents = 35.0; ///< two strokes at different strengths glide apart by as much
 constexpr double kMost = 0.6;       ///< of the hits
-constexpr double kInCommon = 0.71;  ///< share of a hit's error that the next one has too: half of its variance
+constexpr double kInCommon = 0.71; ///< share of a hit's error that the next one has too: half of its variance
 
 struct Known {
     double value;

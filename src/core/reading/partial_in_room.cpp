@@ -8,7 +8,8 @@
 namespace bombo {
 namespace {
 
-constexpr double kCloseCents = 90.0; ///< partials nearer than this are one split pair
+constexpr double kCloseCents =
+    130.0; ///< partials nearer than this are one split pair: heads uneven by 65 cents
 
 struct Pair {
     Hertz mean;

@@ -54,25 +54,32 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
     const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
     const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1) - uniform;
     const Eigen::MatrixXd secondKernel = heardKernel(rods, 2) - uniform;
-    Eigen::MatrixXd precision = (Eigen::MatrixXd::Identity(rods, rods)) / (priorSpread * priorSpread);
-    Eigen::VectorXd weighted = Eigen::VectorXd::Zero(rods);
+    // Unknown beside the rods' deviations: by how much the mean of each mode lies beside that of its
+    // readings. Readings of unlike errors lean on the rods that are known best, which need not lie about the
+    // mean.
+    const int edgeOffset = rods;
+    const int secondOffset = rods + 1;
+    Eigen::MatrixXd precision = Eigen::MatrixXd::Identity(rods + 2, rods + 2) / (priorSpread * priorSpread);
+    Eigen::VectorXd weighted = Eigen::VectorXd::Zero(rods + 2);
+    const auto observe = [&](const Eigen::MatrixXd& kernel, int rod, int offset, double heard,
+                             double weight) {
+        Eigen::RowVectorXd row = Eigen::RowVectorXd::Zero(rods + 2);
+        row.head(rods) = kernel.row(rod);
+        row[offset] = 1.0;
+        precision += weight * row.transpose() * row;
+        weighted += weight * row.transpose() * heard;
+    };
 
     EvennessEstimate estimate;
-    estimate.mean = Hertz{std::exp2(edgeMean)};
     for (int i = 0; i < rods; ++i) {
         const auto& own = readings[static_cast<std::size_t>(i)];
         if (!own)
             continue;
-        const double heard = 1200.0 * (std::log2(own->edge.value) - edgeMean);
-        const double weight = precisionOf(readingSpread, own->error);
-        precision += weight * edgeKernel.row(i).transpose() * edgeKernel.row(i);
-        weighted += weight * edgeKernel.row(i).transpose() * heard;
-        if (useSecond && own->second) {
-            const double second = 1200.0 * (std::log2(own->second->value) - secondMean);
-            const double lower = precisionOf(readingSpread, own->secondError);
-            precision += lower * secondKernel.row(i).transpose() * secondKernel.row(i);
-            weighted += lower * secondKernel.row(i).transpose() * second;
-        }
+        observe(edgeKernel, i, edgeOffset, 1200.0 * (std::log2(own->edge.value) - edgeMean),
+                precisionOf(readingSpread, own->error));
+        if (useSecond && own->second)
+            observe(secondKernel, i, secondOffset, 1200.0 * (std::log2(own->second->value) - secondMean),
+                    precisionOf(readingSpread, own->secondError));
     }
     for (const LocalReadings& beside : local) {
         const double weight = 1.0 / (beside.spread.value * beside.spread.value);
@@ -81,14 +88,19 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
         estimate.oddPartKnown = estimate.oddPartKnown || everyRod;
         for (int i = 0; i < rods; ++i)
             if (const auto& own = beside.deviation[static_cast<std::size_t>(i)]) {
-                Eigen::RowVectorXd row = -uniform.row(i);
+                Eigen::RowVectorXd row = Eigen::RowVectorXd::Zero(rods + 2);
+                row.head(rods) = -uniform.row(i);
                 row[i] += 1.0;
                 precision += weight * row.transpose() * row;
                 weighted += weight * row.transpose() * own->value;
             }
     }
-    estimate.covariance = precision.inverse();
-    estimate.deviation = estimate.covariance * weighted;
+    const Eigen::MatrixXd covariance = precision.inverse();
+    const Eigen::VectorXd known = covariance * weighted;
+    estimate.covariance = covariance.topLeftCorner(rods, rods);
+    estimate.deviation = known.head(rods);
+    const double mean = edgeMean + known[edgeOffset] / 1200.0;
+    estimate.mean = Hertz{std::exp2(mean)};
     estimate.fourthHarmonicKnown = useSecond;
     for (int i = 0; i < rods; ++i) {
         const auto& own = readings[static_cast<std::size_t>(i)];
@@ -96,7 +108,7 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
         const double field = edgeKernel.row(i).dot(estimate.deviation);
         const double itself =
             besideTheField * besideTheField * (reading ? precisionOf(besideTheField, reading->error) : 0.0);
-        const double heard = reading ? 1200.0 * (std::log2(reading->edge.value) - edgeMean) : field;
+        const double heard = reading ? 1200.0 * (std::log2(reading->edge.value) - mean) : field;
         estimate.heard.push_back(Cents{field + itself * (heard - field)});
         estimate.widest = std::max(estimate.widest, Cents{std::abs(estimate.heard.back().value)});
     }

@@ -1,5 +1,5 @@
-#include "core/reading/hits_together.h"
 #include "core/reading/hit_portrait.h"
+#include "core/reading/hits_together.h"
 #include "core/units/dice.h"
 
 #include <cmath>
