@@ -7,6 +7,7 @@
 #include "app/proof/proof_page.h"
 #include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
+#include "app/start/start_page.h"
 #include "app/theme/parts.h"
 #include "app/tone/tone_page.h"
 #include "app/wires/wires_page.h"
@@ -40,7 +41,7 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     row->addLayout(right, 1);
     setCentralWidget(central);
 
-    m_start = startPage();
+    m_start = new StartPage(controller);
     m_stack->addWidget(m_start);
     m_pages[Station::Drum] = new DrumPage(controller);
     m_pages[Station::Tone] = new TonePage(controller);
@@ -73,26 +74,6 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     if (const QByteArray geometry = controller.settings().windowGeometry(); !geometry.isEmpty())
         restoreGeometry(geometry);
     refresh();
-}
-
-QWidget* MainWindow::startPage() {
-    auto* page = new QWidget;
-    auto* column = new QVBoxLayout(page);
-    column->setContentsMargins(28, 60, 28, 28);
-    column->setSpacing(14);
-    column->addWidget(textLabel("title", tr("Open a workbook")));
-    auto* words = textLabel(
-        "quiet",
-        tr("A workbook is one file with your drums, your tones, the work under way and the logbook."));
-    words->setWordWrap(true);
-    column->addWidget(words);
-    auto* demo = primaryButton();
-    demo->setText(tr("Open the demo"));
-    demo->setObjectName(QStringLiteral("openDemo"));
-    connect(demo, &QPushButton::clicked, this, [this] { m_controller.openDemo(); });
-    column->addWidget(demo, 0, Qt::AlignLeft);
-    column->addStretch();
-    return page;
 }
 
 void MainWindow::fillMenus() {
@@ -216,6 +197,7 @@ void MainWindow::refresh() {
     const bool ready = m_controller.hasSession();
     m_rail->setVisible(ready);
     if (!ready) {
+        m_start->refresh();
         m_stack->setCurrentWidget(m_start);
         return;
     }

@@ -12,6 +12,8 @@
 
 namespace bombo {
 
+class StartPage;
+
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
@@ -33,14 +35,13 @@ private:
     void showTitle();
     void setUnits(const UnitsShown& units);
     void setTheme(ThemeChoice choice);
-    QWidget* startPage();
     void fillMenus();
 
     SessionController& m_controller;
     RouteRail* m_rail;
     NoticeBar* m_notice;
     QStackedWidget* m_stack;
-    QWidget* m_start;
+    StartPage* m_start;
     LogbookPage* m_logbook;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;

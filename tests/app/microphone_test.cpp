@@ -3,6 +3,7 @@
 
 #include "app/listening/microphone_dialog.h"
 #include "app/listening/tap_reader.h"
+#include "store/demo.h"
 #include "support/synthesis.h"
 
 #include <QLabel>
@@ -16,7 +17,9 @@ using testing::Program;
 
 /// The demo's drum with its batter raised, so that it has a tone.
 void raise(Program& p) {
-    ASSERT_TRUE(p.controller.openDemo());
+    const QString book = p.path(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    ASSERT_TRUE(p.controller.openWorkbook(book));
     p.controller.goTo(Station::Batter);
     ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
     while (p.session().batter.stage == HeadStage::Raising)

@@ -174,8 +174,10 @@ TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
                QStringLiteral("source_properties=device.description=Booth-microphone")});
     ASSERT_TRUE(QTest::qWaitFor([] { return !microphoneNamed(QStringLiteral("Booth")).isEmpty(); }, 10000));
 
-    Program p;
-    p.controller.openDemo();
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    Program p(book);
     p.controller.goTo(Station::Batter);
     ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
     while (p.session().batter.stage == HeadStage::Raising)
@@ -235,8 +237,10 @@ TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
 }
 
 TEST(SoundServer, TheMicrophoneIsCheckedOnce) {
-    Program p;
-    p.controller.openDemo();
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    Program p(book);
     p.controller.goTo(Station::Batter);
     p.controller.chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return p.controller.listener().isMicrophoneOn(); }, 20000));

@@ -100,6 +100,22 @@ bool SessionController::openDemo() {
     return adopt(std::move(book).value());
 }
 
+QString SessionController::ownWorkbookPath() {
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation))
+        .filePath(QStringLiteral("drums.bombo"));
+}
+
+bool SessionController::openOwn() {
+    const QString path = ownWorkbookPath();
+    if (QFileInfo::exists(path))
+        return openWorkbook(path);
+    if (const QString folder = QFileInfo(path).path(); !QDir().mkpath(folder)) {
+        say(tr("The folder %1 cannot be made; check your rights there.").arg(folder), Notice::Kind::Problem);
+        return false;
+    }
+    return newWorkbook(path);
+}
+
 bool SessionController::saveCopy(const QString& path) {
     if (!hasWorkbook())
         return false;

@@ -28,6 +28,9 @@ public:
     bool newWorkbook(const QString& path);
     /// The demo, made on first use in the user's data folder.
     bool openDemo();
+    /// The user's own workbook, in the folder of documents; made when it is not there.
+    bool openOwn();
+    static QString ownWorkbookPath();
     bool saveCopy(const QString& path);
     bool hasWorkbook() const { return m_journal.workbook() != nullptr; }
     bool isReadOnly() const { return hasWorkbook() && m_journal.workbook()->isReadOnly(); }
