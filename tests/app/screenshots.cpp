@@ -4,6 +4,8 @@
 #include "app/head/ledger_dialog.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
+#include "app/listening/listening_strip.h"
+#include "app/listening/microphone_dialog.h"
 #include "app/proof/proof_sheet.h"
 #include "app/reminder/reminder_dialog.h"
 #include "driver.h"
@@ -62,6 +64,61 @@ void takeClock(Program& p, Album& album) {
     ClockDialog dialog(p.controller, &p.window);
     dialog.show();
     album.take(QStringLiteral("clock"), dialog);
+}
+
+QPixmap visibleStrip(Program& p) {
+    QApplication::processEvents();
+    for (auto* strip : p.window.findChildren<ListeningStrip*>())
+        if (strip->isVisible())
+            return strip->grab();
+    throw std::runtime_error("no listening strip in front");
+}
+
+/// The strip after a clear tap and after a rough one, in a hall from afar; the microphone checked there and
+/// nearby.
+void takeListening(Program& p, Album& album) {
+    const QPixmap clear = visibleStrip(p);
+    const PracticeRoom usual = p.settings.practiceRoom();
+    PracticeRoom hall = usual;
+    hall.kind = RoomKind::Hall;
+    hall.distance = RoomDistance::Far;
+    p.settings.setPracticeRoom(hall);
+    const auto rough = [&] {
+        return p.controller.lastReading() && p.controller.lastReading()->verdict == Verdict::Rough;
+    };
+    for (int tap = 0; tap < 30 && !rough(); ++tap) {
+        p.click(QStringLiteral("primary"));
+        p.waitFor([&] { return !p.controller.listener().isReading(); });
+    }
+    const QPixmap blurred = visibleStrip(p);
+    const auto check = [&] {
+        MicrophoneDialog dialog(p.controller, &p.window);
+        dialog.show();
+        auto* device = dialog.findChild<QComboBox*>(QStringLiteral("checkDevice"));
+        device->setCurrentIndex(device->count() - 1);
+        emit device->activated(device->count() - 1);
+        auto* strike = dialog.findChild<QPushButton*>(QStringLiteral("checkStrike"));
+        while (strike->isEnabled()) {
+            strike->click();
+            p.waitFor([&] { return !p.controller.listener().isReading(); });
+            QApplication::processEvents();
+        }
+        return dialog.grab();
+    };
+    const QPixmap far = check();
+    p.settings.setPracticeRoom(usual);
+    const QPixmap near = check();
+    constexpr int gap = 16;
+    QPixmap all(clear.width() + far.width() + 3 * gap,
+                std::max(clear.height() + blurred.height(), far.height() + near.height()) + 3 * gap);
+    all.fill(ink().paper);
+    QPainter painter(&all);
+    painter.drawPixmap(gap, gap, clear);
+    painter.drawPixmap(gap, 2 * gap + clear.height(), blurred);
+    painter.drawPixmap(2 * gap + clear.width(), gap, near);
+    painter.drawPixmap(2 * gap + clear.width(), 2 * gap + near.height(), far);
+    painter.end();
+    album.keep(QStringLiteral("listening"), all);
 }
 
 /// Fit and buzz, as a player of the picture house would fill them.
@@ -154,6 +211,12 @@ void takeDialogs(Program& p, Album& album) {
     reminder.close();
 }
 
+/// Before any workbook is open.
+void takeStart(const QString& folder, QSize size) {
+    Program p({}, size);
+    Album(p, folder).take(QStringLiteral("start"));
+}
+
 void drive(Program& p, Album& album, QSize size) {
     album.take(QStringLiteral("drum"));
     p.click(QStringLiteral("station-1"));
@@ -188,6 +251,7 @@ void drive(Program& p, Album& album, QSize size) {
     p.spaceUntil(HeadSide::Batter,
                  [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.rodsHeard() == 4; });
     album.take(QStringLiteral("batter-listening"));
+    takeListening(p, album);
     p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
     album.take(QStringLiteral("batter-evening"));
     p.controller.setNearestRod(5);
@@ -252,6 +316,7 @@ int main(int argc, char** argv) {
         if (!createDemoWorkbook(book))
             throw std::runtime_error("cannot make the demo workbook");
         const QSize size(sides.value(0).toInt(), sides.value(1).toInt());
+        takeStart(arguments[1], size);
         Program program(book, size);
         Album album(program, arguments[1]);
         drive(program, album, size);

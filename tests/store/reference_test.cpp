@@ -51,8 +51,10 @@ TEST(RoomsOfTheReference, EveryTapIsReadWithinThreeStatedErrors) {
         ASSERT_TRUE(reading.hasFigure()) << file << ' ' << verdictName(reading.verdict);
         const double away = std::abs(centsBetween(edge, *reading.frequency).value);
         EXPECT_LT(away, 3.0 * reading.error().value) << file;
-        if (says["wires"].get<bool>())
+        if (says["wires"].get<bool>()) {
+            EXPECT_EQ(reading.caution, Caution::WiresOn) << file;
             continue;
+        }
         off.push_back(away);
         hann.push_back(std::abs(centsBetween(edge, Hertz{testing::hannPeak(taps[0], hint)}).value));
         withinTwo += away < 2.0 * reading.error().value;

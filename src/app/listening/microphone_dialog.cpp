@@ -77,7 +77,8 @@ MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* paren
     m_level = new LevelMeter;
     auto* form = new QFormLayout;
     form->addRow(tr("Microphone"), m_device);
-    form->addRow(tr("Level"), m_level);
+    m_levelName = new QLabel(tr("Level"));
+    form->addRow(m_levelName, m_level);
     column->addLayout(form);
 
     m_marks = new TapMarks;
@@ -89,6 +90,7 @@ MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* paren
     m_remedy->setObjectName(QStringLiteral("checkRemedy"));
     m_remedy->setWordWrap(true);
     m_remedy->setMinimumHeight(2 * m_remedy->fontMetrics().lineSpacing()); // its longest sentence
+    m_remedy->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     m_further = textLabel("quiet");
     m_further->setWordWrap(true);
     for (QLabel* label : {m_verdict, m_remedy, m_further})
@@ -136,7 +138,8 @@ bool MicrophoneDialog::isPractice() const {
 void MicrophoneDialog::choose(int index) {
     const bool practice = isPractice();
     m_strike->setVisible(practice);
-    m_level->setEnabled(!practice);
+    m_level->setVisible(!practice);
+    m_levelName->setVisible(!practice);
     if (index >= 0 && !practice)
         m_controller.chooseMicrophone(m_device->itemData(index).toByteArray());
     begin();

@@ -45,6 +45,7 @@ private:
     SessionController& m_controller;
     QComboBox* m_device;
     LevelMeter* m_level;
+    QLabel* m_levelName;
     TapMarks* m_marks;
     QLabel* m_verdict;
     QLabel* m_remedy;

@@ -19,8 +19,19 @@ constexpr double kQuietestDb = -40.0;
 constexpr double kRow = 19.0;   ///< px
 constexpr double kName = 128.0; ///< px, of name and pitch
 
+/// The partials that the figure was read from: those beside it, or of a split pair the nearer one.
 bool isChosen(const Reading& reading, const Partial& partial) {
-    return reading.hasFigure() && std::abs(centsBetween(*reading.frequency, partial.frequency).value) < 60.0;
+    constexpr double beside = 60.0; // cents
+    constexpr double ofAPair = 130.0;
+    if (!reading.hasFigure())
+        return false;
+    const auto away = [&](const Partial& p) {
+        return std::abs(centsBetween(*reading.frequency, p.frequency).value);
+    };
+    const auto nearest =
+        std::min_element(reading.partials.begin(), reading.partials.end(),
+                         [&](const Partial& a, const Partial& b) { return away(a) < away(b); });
+    return away(partial) < beside || (away(partial) < ofAPair && away(partial) <= away(*nearest));
 }
 
 QString modeName(const Mode& mode) {
@@ -45,7 +56,7 @@ std::vector<Row> rowsOf(const Reading& reading, std::size_t most) {
     std::vector<Row> rows;
     for (const Partial& partial : reading.partials) {
         const Row row{partial, 20.0 * std::log10(partial.amplitude / strongest), isChosen(reading, partial)};
-        if (row.db < kQuietestDb)
+        if (row.db < kQuietestDb && !row.chosen)
             continue;
         const auto same = std::find_if(rows.begin(), rows.end(), [&](const Row& r) {
             return (row.chosen && r.chosen) || (partial.mode && r.partial.mode == partial.mode);

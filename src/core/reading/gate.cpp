@@ -1,6 +1,7 @@
 #include "core/reading/gate.h"
 
 #include "core/reading/bands.h"
+#include "core/reading/clarity.h"
 
 #include <algorithm>
 #include <cmath>
@@ -36,22 +37,6 @@ std::optional<Seconds> goesDeadAt(const Tap& tap) {
     if (!dead)
         return std::nullopt;
     return Seconds{frame * static_cast<double>(*dead + 1)};
-}
-
-std::vector<double> brightPowers(const Tap& tap, double corner) {
-    const double pole = std::exp(-kTwoPi * corner / tap.sampleRate);
-    double low = 0.0;
-    double lower = 0.0;
-    std::vector<double> powers;
-    powers.reserve(tap.before.size() + tap.after.size());
-    for (const std::vector<float>* part : {&tap.before, &tap.after})
-        for (const float s : *part) { // two one-pole high-passes, one behind the other
-            low = pole * low + (1.0 - pole) * s;
-            const double once = s - low;
-            lower = pole * lower + (1.0 - pole) * once;
-            powers.push_back((once - lower) * (once - lower));
-        }
-    return powers;
 }
 
 bool floorSinks(const Tap& tap) {

@@ -3,16 +3,12 @@
 #include "core/tap/tap_splitter.h"
 
 #include <optional>
-#include <vector>
 
 namespace bombo {
 
 /// When the sound goes dead after the onset: the power falls by 30 dB within 24 ms and never comes back,
 /// which no head and no room does. Empty where it fades.
 std::optional<Seconds> goesDeadAt(const Tap& tap);
-
-/// Squares of what lies above `corner` Hz, sample by sample: of what sounded before the tap, then of the tap.
-std::vector<double> brightPowers(const Tap& tap, double corner);
 
 /// Whether the floor is 6 dB lower somewhere after the tap than it was before it: the driver turned its gain
 /// down for the blow and lets it rise again. Told by what lies above 1 kHz, where a head is silent again

@@ -1,5 +1,6 @@
 #include "core/reading/microphone_check.h"
 
+#include "core/reading/clarity.h"
 #include "core/reading/gate.h"
 #include "core/reading/steady_sound.h"
 #include "core/units/median.h"
@@ -37,32 +38,6 @@ std::optional<Hertz> mainsOf(std::span<const SteadyLine> lines, double peakDb) {
     return std::nullopt;
 }
 
-/// The click of the blow reaches a near microphone once; from afar the room sends it back as loudly. Above
-/// 4 kHz a head hardly rings, so that what follows the click is the room.
-double clarityOf(const Tap& tap) {
-    constexpr double clickEnds = 0.006; // s
-    constexpr double roomFrom = 0.008;
-    constexpr double roomUntil = 0.1;
-    const auto powers = brightPowers(tap, 4000.0);
-    double floor = 0.0;
-    for (std::size_t i = 0; i < tap.before.size(); ++i)
-        floor += powers[i] / static_cast<double>(tap.before.size());
-    double click = 0.0;
-    double room = 0.0;
-    for (std::size_t i = 0; i < tap.after.size(); ++i) {
-        const double t = static_cast<double>(i) / tap.sampleRate;
-        const double power = powers[tap.before.size() + i] - floor;
-        if (t < clickEnds)
-            click += power;
-        else if (t >= roomFrom && t < roomUntil)
-            room += power;
-    }
-    const double hiss = floor * clickEnds * tap.sampleRate;
-    if (click < 4.0 * hiss + 1e-12) // a blow without a click, or one that the floor hides: it tells nothing
-        return TapAtMicrophone{}.clarityDb;
-    return decibels(click) - decibels(std::max(0.0, room));
-}
-
 template <class Figure> std::vector<double> each(std::span<const TapAtMicrophone> taps, Figure figure) {
     std::vector<double> values;
     for (const TapAtMicrophone& tap : taps)
@@ -89,7 +64,7 @@ TapAtMicrophone lookAt(const Tap& tap, const Reading& reading) {
     look.mains = mainsOf(steadyLinesBefore(tap), look.peakDb);
     if (reading.hasFigure())
         look.error = reading.error();
-    look.clarityDb = clarityOf(tap);
+    look.clarityDb = clarityOf(tap).value_or(look.clarityDb);
     return look;
 }
 

@@ -66,8 +66,8 @@ DrivenPartial inTheDry(DrivenPartial found, const Pair& near) {
     constexpr double agree = 4.0;       // standard errors
     constexpr double leftOfGlide = 0.3; // of the error that a free glide brings
     constexpr double leftOfPushes = 0.7;
-    constexpr double pushesShow = 0.1;                  // 1/s
-    constexpr double finest = 5e-5 * std::numbers::ln2; // of the frequency: a twentieth of a cent
+    constexpr double pushesShow = 0.1;                 // 1/s
+    constexpr double finest = 0.3 / kCentsOfFrequency; // of the frequency: no drum is nearer to its model
     if (found.roomPower > still || found.glide.value > 3.0 * found.glideError.value ||
         found.beat.has_value() != near.beat.has_value() ||
         std::abs(found.frequency.value - near.mean.value) >

@@ -1,6 +1,7 @@
 #include "core/reading/read_tap.h"
 
 #include "core/reading/bands.h"
+#include "core/reading/clarity.h"
 #include "core/reading/find_partials.h"
 #include "core/reading/gate.h"
 #include "core/reading/partial_in_room.h"
@@ -44,6 +45,15 @@ bool isClipped(std::span<const float> samples, float peak) {
 Tap cutAt(Tap tap, Seconds end) {
     tap.after.resize(std::min(tap.after.size(), static_cast<std::size_t>(end.value * tap.sampleRate)));
     return tap;
+}
+
+/// Wires sound on louder than the click of the blow; where they are no more than bright beside the tone, a
+/// room that answers the click from afar must not be taken for them.
+bool wiresRattle(const Tap& tap) {
+    constexpr double surely = -4.0; // dB
+    constexpr double perhaps = 2.0;
+    const auto clarity = clarityOf(tap);
+    return clarity && (*clarity < surely || (*clarity < perhaps && wiresSound(tap)));
 }
 
 /// A voice or a bowed string grows for a tenth of a second and more; a struck head is loudest at once.
@@ -172,7 +182,7 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
         return reading;
     }
     // Loose wires fall back on the head as a second blow does, but they go on.
-    if (wiresSound(tap) && (!tap.struckTwice || wiresSound(tap, 0.15, 0.25)))
+    if (wiresRattle(tap) && (!tap.struckTwice || wiresSound(tap, 0.15, 0.25)))
         reading.caution = Caution::WiresOn;
     else if (tap.struckTwice) {
         reading.verdict = Verdict::StruckTwice;
