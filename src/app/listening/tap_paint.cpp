@@ -19,19 +19,18 @@ constexpr double kQuietestDb = -40.0;
 constexpr double kRow = 19.0;   ///< px
 constexpr double kName = 128.0; ///< px, of name and pitch
 
-/// The partials that the figure was read from: those beside it, or of a split pair the nearer one.
+/// The partials that the figure was read from: those beside it, and the nearest wherever it lies, since of a
+/// split pair in a room the figure is where neither is.
 bool isChosen(const Reading& reading, const Partial& partial) {
     constexpr double beside = 60.0; // cents
-    constexpr double ofAPair = 130.0;
     if (!reading.hasFigure())
         return false;
     const auto away = [&](const Partial& p) {
         return std::abs(centsBetween(*reading.frequency, p.frequency).value);
     };
-    const auto nearest =
-        std::min_element(reading.partials.begin(), reading.partials.end(),
-                         [&](const Partial& a, const Partial& b) { return away(a) < away(b); });
-    return away(partial) < beside || (away(partial) < ofAPair && away(partial) <= away(*nearest));
+    return away(partial) < beside ||
+           std::none_of(reading.partials.begin(), reading.partials.end(),
+                        [&](const Partial& other) { return away(other) < away(partial); });
 }
 
 QString modeName(const Mode& mode) {
@@ -61,10 +60,14 @@ std::vector<Row> rowsOf(const Reading& reading, std::size_t most) {
         const auto same = std::find_if(rows.begin(), rows.end(), [&](const Row& r) {
             return (row.chosen && r.chosen) || (partial.mode && r.partial.mode == partial.mode);
         });
-        if (same == rows.end())
+        if (same == rows.end()) {
             rows.push_back(row);
-        else if (row.db > same->db)
+            continue;
+        }
+        const bool chosen = row.chosen || same->chosen; // of a pair, whichever is the louder
+        if (row.db > same->db)
             *same = row;
+        same->chosen = chosen;
     }
     std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) {
         return a.chosen != b.chosen ? a.chosen : a.db > b.db;
