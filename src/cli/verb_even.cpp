@@ -101,6 +101,14 @@ void warnOfFollowing(Json& warnings, const HeadWork& work, const HeadBrief& brie
     }
 }
 
+/// At the rod that is heard farthest from the target.
+Cents farthestHeard(const EvennessEstimate& now, Hertz target) {
+    Cents farthest;
+    for (const Cents heard : now.heard)
+        farthest = std::max(farthest, Cents{std::abs((centsBetween(target, now.mean) + heard).value)});
+    return farthest;
+}
+
 } // namespace
 
 Answer even(const Json& in, const Shelf& shelf) {
@@ -157,12 +165,12 @@ Answer even(const Json& in, const Shelf& shelf) {
             metres.push_back(Metres{*gap / 1000.0});
         beside.push_back(localFromHoopGap(metres, response, seen.front().meanTurns));
     }
-    const EvennessEstimate now = estimateEvenness(*readings, beside);
     const HeadWork work = workOf(*drum, *history, {*turns, *readings});
     HeadBrief brief;
     brief.drum = *drum;
     brief.side = *side;
     limits.evening = eveningOf(work, response);
+    const EvennessEstimate now = estimateEvenness(*readings, beside, limits.evening.mean);
     const MovePlan plan = planMoves(now, Hertz{*target}, rodTurns, response, drum->head(*side), limits);
 
     Json out{{"mean_hz", now.mean.value},
@@ -174,7 +182,8 @@ Answer even(const Json& in, const Shelf& shelf) {
              {"predicted_error_cents", plan.predictedError.value},
              {"reaches_tolerance", plan.reachesTolerance},
              {"held_by_film_load", plan.heldByFilm},
-             {"done", plan.moves.empty() && plan.reachesTolerance},
+             {"done", plan.moves.empty() && plan.reachesTolerance &&
+                          farthestHeard(now, Hertz{*target}) <= limits.tolerance},
              {"order", Json::array()},
              {"unheard", unheardWords(drum->rods, now)},
              {"turn_response",

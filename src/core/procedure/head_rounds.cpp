@@ -96,7 +96,7 @@ EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief) {
         if (isSilent(*round))
             beside.push_back(localOf(work, *round, brief));
     }
-    return estimateEvenness(pitchesOf(*heard), beside);
+    return estimateEvenness(pitchesOf(*heard), beside, eveningOf(work, turnResponseOf(work, brief)).mean);
 }
 
 EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {

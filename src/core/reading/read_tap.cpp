@@ -182,12 +182,13 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
         return reading;
     }
     // Loose wires fall back on the head as a second blow does, but they go on.
-    if (wiresRattle(tap) && (!tap.struckTwice || wiresSound(tap, 0.15, 0.25)))
-        reading.caution = Caution::WiresOn;
-    else if (tap.struckTwice) {
+    const bool wiresFallBack = tap.struckTwice && wiresSound(tap) && wiresSound(tap, 0.15, 0.25);
+    if (tap.struckTwice && !wiresFallBack) {
         reading.verdict = Verdict::StruckTwice;
         return reading;
     }
+    if (wiresFallBack || wiresRattle(tap))
+        reading.caution = Caution::WiresOn;
     if (swells(tap)) {
         reading.verdict = Verdict::NoTone;
         return reading;

@@ -26,7 +26,7 @@ struct WeightedMean {
 } // namespace
 
 EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings,
-                                  const std::vector<LocalReadings>& local) {
+                                  const std::vector<LocalReadings>& local, double share) {
     constexpr double priorSpread = 60.0;
     constexpr double readingSpread = 2.0;
     constexpr double besideTheField =
@@ -48,11 +48,11 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
     }
     const double edgeMean = edgeLogs.value();
     // The (2,1) pair has a reference of its own; with too few readings it says nothing.
-    const bool useSecond = secondLogs.count * 4 >= edgeLogs.count * 3;
+    const bool useSecond = rods != 6 && secondLogs.count * 4 >= edgeLogs.count * 3;
     const double secondMean = secondLogs.value();
 
     const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
-    const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1) - uniform;
+    const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1, share) - uniform;
     const Eigen::MatrixXd secondKernel = heardKernel(rods, 2) - uniform;
     // Unknown beside the rods' deviations: by how much the mean of each mode lies beside that of its
     // readings. Readings of unlike errors lean on the rods that are known best, which need not lie about the

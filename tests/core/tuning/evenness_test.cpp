@@ -50,6 +50,54 @@ TEST(EvennessEstimate, FindsTheEvenPartOfTheField) {
         }
 }
 
+TEST(EvennessEstimate, ReadingsOfUnlikeErrorsDoNotMoveTheMean) {
+    for (unsigned seed = 1; seed <= 5; ++seed) {
+        const Eigen::VectorXd field = evenField(8, seed, 80.0);
+        auto readings = heardOf(field, 300.0, false);
+        for (std::size_t rod = 0; rod < readings.size();
+             ++rod) // of each pair of neighbours one is hardly known
+            readings[rod]->error = Cents{rod % 2 == 0 ? 0.5 : 12.0};
+        const EvennessEstimate e = estimateEvenness(readings);
+        EXPECT_NEAR(centsBetween(Hertz{300.0}, e.mean).value, 0.0, 4.0) << seed;
+        const Eigen::VectorXd heard = heardKernel(8, 1) * field;
+        for (std::size_t rod = 0; rod < readings.size(); ++rod)
+            EXPECT_NEAR(e.heard[rod].value, heard[static_cast<Eigen::Index>(rod)], 6.0) << seed << ' ' << rod;
+    }
+}
+
+TEST(EvennessEstimate, OnSixRodsTheSecondPairSaysNothingNew) {
+    const Eigen::VectorXd field = evenField(6, 3, 40.0);
+    auto readings = heardOf(field, 300.0);
+    const EvennessEstimate alone = estimateEvenness(heardOf(field, 300.0, false));
+    for (auto& reading : readings)
+        reading->second = Hertz{411.0}; // flat all round, whatever the head does
+    const EvennessEstimate with = estimateEvenness(readings);
+    EXPECT_FALSE(with.fourthHarmonicKnown);
+    for (std::size_t rod = 0; rod < 6; ++rod)
+        EXPECT_NEAR(with.heard[rod].value, alone.heard[rod].value, 1e-9);
+}
+
+/// A head that hears its unevenness weakly: what lies 24 cents off is not done at a tolerance of 10.
+TEST(PlanMoves, AWeakShareDoesNotHideWhatIsHeard) {
+    constexpr double share = 0.45;
+    Eigen::VectorXd field(8);
+    for (int rod = 0; rod < 8; ++rod)
+        field[rod] = 160.0 * std::cos(2.0 * rodAngle(rod, 8).value);
+    const Eigen::VectorXd heard = heardKernel(8, 1, share) * field;
+    ASSERT_GT(heard.cwiseAbs().maxCoeff(), 24.0);
+    std::vector<std::optional<RodPitches>> readings;
+    for (int rod = 0; rod < 8; ++rod)
+        readings.push_back(RodPitches{moved(Hertz{300.0}, Cents{heard[rod]}), std::nullopt, {}, {}});
+    const EvennessEstimate now = estimateEvenness(readings, {}, share);
+    EXPECT_NEAR(now.deviation[0], field[0], 12.0); // shrunk a little by the prior
+    MoveLimits limits;
+    limits.evening = {share, 0.05};
+    const MovePlan plan =
+        planMoves(now, Hertz{300.0}, std::vector<Turns>(8, Turns{2.0}),
+                  learnTurnResponse(plover(), HeadSide::Batter, {}), plover().batterHead, limits);
+    EXPECT_FALSE(plan.moves.empty()) << "done at " << heard.cwiseAbs().maxCoeff() << " cents";
+}
+
 TEST(EvennessEstimate, OppositeRodsShareWhatTapsCannotTell) {
     Eigen::VectorXd field = Eigen::VectorXd::Zero(8);
     field[1] = 40.0; // one rod alone
