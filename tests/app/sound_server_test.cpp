@@ -163,15 +163,26 @@ std::vector<float> tapsInTheRoom(const Session& session, const std::vector<int>&
     return all;
 }
 
+/// A stereo sink at 44.1 kHz with a microphone on its monitor, while it lives.
+struct Booth {
+    QString sink = pactl({QStringLiteral("load-module"), QStringLiteral("module-null-sink"),
+                          QStringLiteral("sink_name=booth"), QStringLiteral("norewinds=1"),
+                          QStringLiteral("rate=44100"), QStringLiteral("channels=2")});
+    QString remap = pactl({QStringLiteral("load-module"), QStringLiteral("module-remap-source"),
+                           QStringLiteral("source_name=boothmic"), QStringLiteral("master=booth.monitor"),
+                           QStringLiteral("source_properties=device.description=Booth-microphone")});
+    Booth() = default;
+    Booth(const Booth&) = delete;
+    Booth& operator=(const Booth&) = delete;
+    ~Booth() {
+        pactl({QStringLiteral("unload-module"), remap});
+        pactl({QStringLiteral("unload-module"), sink});
+    }
+};
+
 /// A stereo sink at 44.1 kHz beside the usual one: another microphone in the same room, chosen in mid-round.
 TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
-    const QString sink = pactl({QStringLiteral("load-module"), QStringLiteral("module-null-sink"),
-                                QStringLiteral("sink_name=booth"), QStringLiteral("norewinds=1"),
-                                QStringLiteral("rate=44100"), QStringLiteral("channels=2")});
-    const QString remap =
-        pactl({QStringLiteral("load-module"), QStringLiteral("module-remap-source"),
-               QStringLiteral("source_name=boothmic"), QStringLiteral("master=booth.monitor"),
-               QStringLiteral("source_properties=device.description=Booth-microphone")});
+    const Booth booth; // goes after the program: it is another microphone, none that is pulled
     ASSERT_TRUE(QTest::qWaitFor([] { return !microphoneNamed(QStringLiteral("Booth")).isEmpty(); }, 10000));
 
     QTemporaryDir folder;
@@ -226,8 +237,6 @@ TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
     const EvennessEstimate estimate = estimateEvenness(heard);
     for (std::size_t rod = 0; rod < readings.size(); ++rod)
         EXPECT_NEAR(estimate.heard[rod].value, truth[rod].value, 12.0) << "rod " << rod + 1;
-    pactl({QStringLiteral("unload-module"), remap});
-    pactl({QStringLiteral("unload-module"), sink});
 }
 
 TEST(SoundServer, TheMicrophoneIsCheckedOnce) {
