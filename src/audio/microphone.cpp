@@ -127,12 +127,16 @@ void Microphone::open() {
 }
 
 void Microphone::close() {
-    if (m_source) {
-        m_source->disconnect(this);
-        m_source->stop();
-    }
-    m_source.reset();
-    m_sink.reset();
+    if (!m_source)
+        return;
+    m_source->disconnect(this);
+    m_source->stop();
+    // Qt 6.4's PulseAudio backend was seen to write once more to the device of a source that was just stopped
+    // and destroyed, when one is started right after another: both live on a moment, stopped.
+    constexpr int moment = 2000; // ms
+    QAudioSource* source = m_source.release();
+    m_sink.release()->setParent(source);
+    QTimer::singleShot(moment, source, &QObject::deleteLater);
 }
 
 void Microphone::stop() {
