@@ -50,9 +50,8 @@ void NameToneDialog::accept() {
 QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seconds openRing) {
     auto tr = [](const char* text) { return NameToneDialog::tr(text); };
     QStringList lines;
-    QString heard = NameToneDialog::tr("Heard in %n stroke(s): centre %1 ±%2 Hz", nullptr, hit.hits)
-                        .arg(pitchText(hit.centre))
-                        .arg(hit.centreError.value, 0, 'f', 1);
+    QString heard = hit.hits == 1 ? tr("Heard in one stroke") : tr("Heard in %1 strokes").arg(hit.hits);
+    heard += tr(": centre %1 ±%2 Hz").arg(pitchText(hit.centre)).arg(hit.centreError.value, 0, 'f', 1);
     if (hit.edge)
         heard += tr(", edge over centre %1").arg(*hit.edge / hit.centre, 0, 'f', 2);
     if (hit.ring)
