@@ -23,6 +23,14 @@ namespace {
 
 using testing::Program;
 
+/// To the first round of taps.
+void raiseBatter(Program& p) {
+    p.controller.goTo(Station::Batter);
+    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
+    while (p.session().batter.stage == HeadStage::Raising)
+        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+}
+
 TEST(SoundServer, AWholeRoundIsHeardThroughTheMicrophone) {
     ASSERT_FALSE(Microphone::devices().isEmpty()) << "the sound server has no microphone";
     QTemporaryDir folder;
@@ -35,10 +43,7 @@ TEST(SoundServer, AWholeRoundIsHeardThroughTheMicrophone) {
     ASSERT_TRUE(writeSoundFile(wav.toStdString(), sound, 48000));
 
     Program p(book);
-    p.controller.goTo(Station::Batter);
-    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
-    while (p.session().batter.stage == HeadStage::Raising)
-        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+    ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
     QSignalSpy started(&p.controller.listener(), &Listener::microphoneStarted);
     QSignalSpy level(&p.controller.listener(), &Listener::level);
     p.controller.chooseSource(SoundSource::Microphone);
@@ -86,10 +91,7 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     ASSERT_TRUE(QTest::qWaitFor([&] { return !second().isEmpty(); }, 10000));
 
     Program p(book);
-    p.controller.goTo(Station::Batter);
-    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
-    while (p.session().batter.stage == HeadStage::Raising)
-        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+    ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
     p.settings.setInputDevice(second());
     QSignalSpy level(&p.controller.listener(), &Listener::level);
     p.controller.chooseSource(SoundSource::Microphone);
@@ -189,10 +191,7 @@ TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
     const QString book = folder.filePath(QStringLiteral("season.bombo"));
     ASSERT_TRUE(createDemoWorkbook(book));
     Program p(book);
-    p.controller.goTo(Station::Batter);
-    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
-    while (p.session().batter.stage == HeadStage::Raising)
-        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+    ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
     PracticeSound sound;
     sound.room = {RoomKind::Rehearsal, RoomDistance::Near, MicrophoneKind::Good, 4};
     sound.sampleRate = 44100.0;
@@ -323,10 +322,7 @@ TEST(SoundServer, AKeptClockCorrectsTheRound) {
     ASSERT_TRUE(writeSoundFile(wav.toStdString(), sound, 48000));
     Program p(book);
     p.settings.setClockOf(Microphone::devices().first().id, Cents{10.0});
-    p.controller.goTo(Station::Batter);
-    ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
-    while (p.session().batter.stage == HeadStage::Raising)
-        ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
+    ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
     QSignalSpy level(&p.controller.listener(), &Listener::level);
     p.controller.chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
