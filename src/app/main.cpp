@@ -1,4 +1,5 @@
 #include "app/main_window.h"
+#include "app/numbers/numbers.h"
 #include "app/settings.h"
 #include "app/theme/palette.h"
 
@@ -24,6 +25,7 @@ int main(int argc, char** argv) {
                                  QStringLiteral("[workbook]"));
     parser.process(application);
 
+    bombo::useSystemNumbers();
     bombo::Settings settings;
     bombo::applyTheme(application, settings.theme());
     bombo::SessionController controller(settings);

@@ -1,4 +1,5 @@
 #include "app/main_window.h"
+#include "app/listening/ear.h"
 
 #include "app/drum/drum_page.h"
 #include "app/hurry/hurry_dialog.h"
@@ -61,7 +62,7 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
     connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
     connect(&controller, &SessionController::workbookChanged, this, &MainWindow::refresh);
-    connect(&controller, &SessionController::readingHeard, this, [this] {
+    connect(&controller.ear(), &Ear::readingHeard, this, [this] {
         if (m_stand->isVisible())
             refresh();
     });
@@ -213,7 +214,7 @@ void MainWindow::refresh() {
     if (arrived && page->primary() != nullptr)
         page->primary()->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
     if (m_stand->isVisible())
-        m_stand->show(standWords(m_controller.session(), m_controller.lastReading(), page->primary()));
+        m_stand->show(standWords(m_controller.session(), m_controller.ear().lastReading(), page->primary()));
 }
 
 void MainWindow::goTo(Station station) {
@@ -258,15 +259,15 @@ void MainWindow::toggleStand() {
 void MainWindow::pressPrimary() {
     if (m_inLogbook || !m_controller.hasSession())
         return;
-    QPushButton* primary = m_pages.at(m_controller.session().station)->primary();
-    if (primary != nullptr && primary->isEnabled())
-        primary->click();
+    if (PrimaryButton* primary = m_pages.at(m_controller.session().station)->primary())
+        primary->press();
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {
     // Reaches us only when the widget with the focus has no use for the key itself.
     if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown) {
-        pressPrimary();
+        if (!event->isAutoRepeat())
+            pressPrimary();
         return;
     }
     QMainWindow::keyPressEvent(event);

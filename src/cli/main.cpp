@@ -1,6 +1,7 @@
 #include "cli/verbs.h"
 #include "core/reading/steady_tone.h"
 #include "store/demo.h"
+#include "store/times.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
@@ -180,9 +181,7 @@ int main(int argc, char** argv) {
             return;
         }
         const auto json = readJson(input);
-        code = json ? print(cli::saveLog(workbook, *json,
-                                         QDateTime::currentDateTime().toString(Qt::ISODate).toStdString()))
-                    : print(json.fault());
+        code = json ? print(cli::saveLog(workbook, *json, timeNow().toStdString())) : print(json.fault());
     });
 
     std::string demoPath;

@@ -101,14 +101,6 @@ void warnOfFollowing(Json& warnings, const HeadWork& work, const HeadBrief& brie
     }
 }
 
-/// At the rod that is heard farthest from the target.
-Cents farthestHeard(const EvennessEstimate& now, Hertz target) {
-    Cents farthest;
-    for (const Cents heard : now.heard)
-        farthest = std::max(farthest, Cents{std::abs((centsBetween(target, now.mean) + heard).value)});
-    return farthest;
-}
-
 } // namespace
 
 Answer even(const Json& in, const Shelf& shelf) {

@@ -33,7 +33,7 @@ Answer saveLog(const std::string& workbookPath, const Json& in, const std::strin
         return Cannot{problemText(book.fault()).toStdString()};
     const LogEntry entry{
         0, QString::fromStdString(now), *drum, *tone, QString::fromStdString(in["setup"].dump()), false};
-    const auto id = book.value()->addLogEntry(entry, nullptr);
+    const auto id = book.value()->addLogEntry(entry);
     if (!id)
         return Cannot{problemText(id.fault()).toStdString()};
     return Json{{"id", *id}};

@@ -50,7 +50,7 @@ Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& p
                            entry.at("tone").get<std::string>(),
                            QString::fromStdString(summary.dump()),
                            false};
-        if (auto added = book.addLogEntry(row, nullptr); !added)
+        if (auto added = book.addLogEntry(row); !added)
             return failure(added.fault());
     }
     return created;

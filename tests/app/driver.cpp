@@ -1,16 +1,28 @@
 #include "driver.h"
 
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
+
 #include <QAbstractButton>
 #include <QApplication>
 #include <QComboBox>
+#include <QLocale>
+#include <QRegularExpression>
 #include <QScopeGuard>
 #include <stdexcept>
 
 namespace bombo::testing {
 
+QString shown(const QString& english) {
+    static const QRegularExpression mark(QStringLiteral("(?<=\\d)\\.(?=\\d)"));
+    return QString(english).replace(mark, QLocale().decimalPoint());
+}
+
 Program::Program(const QString& workbook, QSize size)
     : settings(path(QStringLiteral("settings.ini"))), controller(settings), window(controller) {
     settings.setPracticeAudible(false);
+    PrimaryButton::setBounce(0);
+    useSystemNumbers();
     window.resize(size);
     window.show();
     if (!QTest::qWaitForWindowActive(&window))
@@ -47,7 +59,7 @@ bool Program::waitFor(const std::function<bool()>& condition, int milliseconds) 
 bool Program::spaceUntil(const std::function<bool()>& done, int most) {
     bool heard = false; // a tap that is refused changes nothing else: it is made again
     const auto listening =
-        QObject::connect(&controller, &SessionController::readingHeard, [&heard] { heard = true; });
+        QObject::connect(&controller.ear(), &Ear::readingHeard, [&heard] { heard = true; });
     const auto deaf = qScopeGuard([&] { QObject::disconnect(listening); });
     for (int i = 0; i < most && !done(); ++i) {
         heard = false;
@@ -56,7 +68,7 @@ bool Program::spaceUntil(const std::function<bool()>& done, int most) {
         press(Qt::Key_Space);
         if (!waitFor([&] {
                 return done() || ((heard || session().clock != before || session().station != station) &&
-                                  !controller.listener().isReading());
+                                  !controller.ear().listener().isReading());
             }))
             return false;
     }

@@ -9,6 +9,9 @@
 
 namespace bombo::testing {
 
+/// What is written in English with the decimal mark of the language that the test runs under.
+QString shown(const QString& english);
+
 /// A program with its own settings and workbook in a temporary folder.
 struct Program {
     explicit Program(const QString& workbook = {}, QSize size = {1280, 800});

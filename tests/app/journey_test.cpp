@@ -1,4 +1,5 @@
 /// The whole job on the practice drum with real clicks and keys, closed and opened again.
+#include "app/listening/ear.h"
 #include "driver.h"
 
 #include "app/muffling/head_from_above.h"
@@ -6,6 +7,7 @@
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
 #include "store/demo.h"
+#include "support/sessions.h"
 
 #include <QTableWidget>
 #include <gtest/gtest.h>
@@ -46,7 +48,7 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
         chooseChase(p);
         EXPECT_EQ(p.session().tone.id, "chase");
         auto* cutaway = p.window.findChild<CutawayView*>();
-        EXPECT_TRUE(cutaway->accessibleDescription().contains(QStringLiteral("301.5 Hz")));
+        EXPECT_TRUE(cutaway->accessibleDescription().contains(testing::shown(QStringLiteral("301.5 Hz"))));
         EXPECT_TRUE(cutaway->accessibleDescription().contains(QStringLiteral("film load 48 percent")));
 
         ASSERT_TRUE(p.spaceUntil(HeadSide::SnareSide, isDone));
@@ -88,12 +90,12 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
         EXPECT_EQ(p.find<QTableWidget>(QStringLiteral("proof"))->rowCount(), 10);
         p.click(QStringLiteral("primary"));
         EXPECT_EQ(stationState(p.session(), Station::Proof), StationState::Done);
-        finished = sessionText(p.session());
+        finished = testing::textOf(p.session());
         id = p.controller.sessionId();
     }
     Program again(book());
     EXPECT_EQ(again.controller.sessionId(), id);
-    EXPECT_EQ(sessionText(again.session()), finished); // everything is there
+    EXPECT_EQ(testing::textOf(again.session()), finished); // everything is there
     again.click(QStringLiteral("logbook"));
     auto* log = again.find<QTableWidget>(QStringLiteral("log"));
     EXPECT_EQ(log->item(0, 1)->text(), QStringLiteral("Plover"));
@@ -240,7 +242,7 @@ TEST_F(Journey, StandViewGoesOnWithTheSpaceBarAndPageTurner) {
 TEST_F(Journey, WiresOnARealDrumAreTicked) {
     Program p(book());
     chooseChase(p);
-    p.controller.chooseSource(SoundSource::File); // no practice drum: the user says what was heard
+    p.controller.ear().chooseSource(SoundSource::File); // no practice drum: the user says what was heard
     p.click(QStringLiteral("station-4"));
     p.press(Qt::Key_Space);
     EXPECT_TRUE(p.session().wires.begun);

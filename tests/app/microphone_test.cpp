@@ -1,4 +1,5 @@
 /// The check of a microphone in its dialog, and a stream that runs over.
+#include "app/listening/ear.h"
 #include "driver.h"
 
 #include "app/listening/microphone_dialog.h"
@@ -77,10 +78,10 @@ TEST(MicrophoneDialogTest, AfterwardsTheRoundGoesOn) {
         device->setCurrentIndex(device->count() - 1);
         emit device->activated(device->count() - 1);
         checked(p, dialog);
-        EXPECT_FALSE(p.controller.isTapDue());
+        EXPECT_FALSE(p.controller.ear().isTapDue());
         EXPECT_EQ(p.session().batter.rodsHeard(), 0);
     }
-    EXPECT_TRUE(p.controller.isTapDue());
+    EXPECT_TRUE(p.controller.ear().isTapDue());
     EXPECT_TRUE(p.spaceUntil(HeadSide::Batter, [](const HeadWork& work) { return work.rodsHeard() == 2; }));
 }
 
@@ -108,7 +109,7 @@ TEST(TapReaderTest, AStreamThatRanOverIsToldAndSplicesNoTap) {
     ASSERT_EQ(ring.push(next), next.size());
     ASSERT_TRUE(QTest::qWaitFor([&] { return heard.count() > before; }));
     ASSERT_EQ(heard.count(), before + 1);
-    EXPECT_NEAR(heard.back()[0].value<HeardTap>().reading.frequency->value, 291.0, 0.5);
+    EXPECT_NEAR(heard.back()[0].value<HeardTap>().heard.reading.frequency->value, 291.0, 0.5);
     EXPECT_EQ(lost.count(), 1);
 }
 

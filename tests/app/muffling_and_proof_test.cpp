@@ -1,4 +1,6 @@
 /// From things on the head to the proof and the saved setup, through the real window on a practice drum.
+#include "app/listening/ear.h"
+#include "audio/player.h"
 #include "driver.h"
 
 #include "app/muffling/head_from_above.h"
@@ -55,8 +57,9 @@ protected:
         for (int i = 0; i < strokes; ++i) {
             const int before = p().session().clock;
             p().click(QStringLiteral("stroke"));
-            ASSERT_TRUE(p().waitFor(
-                [&] { return p().session().clock != before && !p().controller.listener().isReading(); }));
+            ASSERT_TRUE(p().waitFor([&] {
+                return p().session().clock != before && !p().controller.ear().listener().isReading();
+            }));
         }
     }
     void chooseKind(const char* id) {
@@ -210,12 +213,12 @@ TEST_F(MufflingAndProof, HurriedHandsAreNotHeldAgainstTheDrum) {
     p().settings.setPracticeSloppiness(4.0);
     p().controller.goTo(Station::Proof);
     view("proofViews", 1);
-    QSignalSpy heard(&p().controller, &SessionController::readingHeard);
+    QSignalSpy heard(&p().controller.ear(), &Ear::readingHeard);
     for (int i = 1; p().session().strokes.size() < kBackbeats; ++i) { // some of such strokes cannot be read
         ASSERT_LT(i, 60);
         p().click(QStringLiteral("stroke"));
         ASSERT_TRUE(
-            p().waitFor([&] { return heard.count() >= i && !p().controller.listener().isReading(); }));
+            p().waitFor([&] { return heard.count() >= i && !p().controller.ear().listener().isReading(); }));
     }
     EXPECT_EQ(text("scatterNow"), QStringLiteral("The drum is fine, the strokes wander"))
         << text("scatterFigures").toStdString();
@@ -233,7 +236,7 @@ TEST_F(MufflingAndProof, OneChangeIsHeardAndPutBack) {
     p().click(QStringLiteral("experimentBegin"));
     ASSERT_TRUE(p().session().experiment);
     EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("experimentKeep"))->isEnabled());
-    EXPECT_TRUE(p().controller.strokeSound(Take::Before));
+    EXPECT_TRUE(p().controller.ear().strokeSound(Take::Before));
     p().controller.goTo(Station::Muffling);
     view("mufflingViews", 0);
     p().click(QStringLiteral("addPad"));
@@ -241,7 +244,7 @@ TEST_F(MufflingAndProof, OneChangeIsHeardAndPutBack) {
     EXPECT_TRUE(text("experimentNow").contains(QStringLiteral("the same strokes again")));
     strike(2);
     EXPECT_TRUE(text("experimentNow").contains(QStringLiteral("keep it, or put it back")));
-    EXPECT_TRUE(p().waitFor([&] { return p().controller.strokeSound(Take::After).has_value(); }));
+    EXPECT_TRUE(p().waitFor([&] { return p().controller.ear().strokeSound(Take::After).has_value(); }));
     EXPECT_TRUE(text("experimentAfter").contains(QStringLiteral("tone with wires")));
     p().click(QStringLiteral("experimentBack"));
     EXPECT_TRUE(p().session().pads.empty());
@@ -264,7 +267,7 @@ TEST_F(MufflingAndProof, FromPadsToProofToSavedSetup) {
     strike(2);
     p().press(Qt::Key_Space);
     ASSERT_EQ(p().session().station, Station::Proof);
-    EXPECT_TRUE(reached("Ring of the whole tone").endsWith(QStringLiteral("|measured")));
+    EXPECT_TRUE(reached("Tone length").endsWith(QStringLiteral("|measured")));
     EXPECT_TRUE(reached("Buzz of the wires").startsWith(QStringLiteral("–")));
     strike(3);
     EXPECT_TRUE(reached("Buzz of the wires").endsWith(QStringLiteral("|measured")));

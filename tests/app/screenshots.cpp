@@ -4,6 +4,7 @@
 #include "app/head/ledger_dialog.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
+#include "app/listening/ear.h"
 #include "app/listening/listening_strip.h"
 #include "app/listening/microphone_dialog.h"
 #include "app/proof/proof_sheet.h"
@@ -52,7 +53,7 @@ void takeCard(Program& p, Album& album) {
     int taps = 0;
     while (nextPlace(p.session().card)) {
         dialog.findChild<QPushButton*>(QStringLiteral("cardTap"))->click();
-        if (!p.waitFor([&] { return !p.controller.listener().isReading(); }))
+        if (!p.waitFor([&] { return !p.controller.ear().listener().isReading(); }))
             throw std::runtime_error("the card does not listen");
         if (++taps == 5)
             album.take(QStringLiteral("pitch-card-begun"), dialog);
@@ -84,11 +85,12 @@ void takeListening(Program& p, Album& album) {
     hall.distance = RoomDistance::Far;
     p.settings.setPracticeRoom(hall);
     const auto rough = [&] {
-        return p.controller.lastReading() && p.controller.lastReading()->verdict == Verdict::Rough;
+        return p.controller.ear().lastReading() &&
+               p.controller.ear().lastReading()->verdict == Verdict::Rough;
     };
     for (int tap = 0; tap < 30 && !rough(); ++tap) {
         p.click(QStringLiteral("primary"));
-        p.waitFor([&] { return !p.controller.listener().isReading(); });
+        p.waitFor([&] { return !p.controller.ear().listener().isReading(); });
     }
     const QPixmap blurred = visibleStrip(p);
     const auto check = [&] {
@@ -100,7 +102,7 @@ void takeListening(Program& p, Album& album) {
         auto* strike = dialog.findChild<QPushButton*>(QStringLiteral("checkStrike"));
         while (strike->isEnabled()) {
             strike->click();
-            p.waitFor([&] { return !p.controller.listener().isReading(); });
+            p.waitFor([&] { return !p.controller.ear().listener().isReading(); });
             QApplication::processEvents();
         }
         return dialog.grab();
@@ -126,7 +128,7 @@ void takeWires(Program& p, Album& album) {
     auto* views = p.find<QTabBar>(QStringLiteral("wireViews"));
     views->setCurrentIndex(0);
     album.take(QStringLiteral("wires-fit-unmeasured"));
-    WireLayout layout = p.session().wires.layout.value_or(WireLayout{});
+    WireLayout layout = p.session().layout.value_or(WireLayout{});
     layout.strands = Metres{0.288};
     layout.plate = Metres{0.018};
     layout.travel = Turns{8.0};
@@ -148,7 +150,7 @@ void strike(Program& p, int strokes) {
     for (int i = 0; i < strokes; ++i) {
         const int before = p.session().clock;
         p.click(QStringLiteral("stroke"));
-        p.waitFor([&] { return p.session().clock != before && !p.controller.listener().isReading(); });
+        p.waitFor([&] { return p.session().clock != before && !p.controller.ear().listener().isReading(); });
     }
 }
 
@@ -182,7 +184,7 @@ void takeProof(Program& p, Album& album) {
     album.take(QStringLiteral("proof-strokes"));
     views->setCurrentIndex(2);
     p.controller.perform(BeginExperiment{"knob a quarter looser"});
-    p.controller.keepStrokeSound(Take::Before);
+    p.controller.ear().keepStrokeSound(Take::Before);
     p.controller.perform(SetStrainer{p.session().wires.strainer - Turns{0.25}});
     strike(p, 3);
     album.take(QStringLiteral("proof-one-change"));

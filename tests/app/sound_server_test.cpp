@@ -1,5 +1,6 @@
 /// End to end through a real sound server: with_sound_server.sh starts a private one with a null sink and a
 /// microphone on its monitor.
+#include "app/listening/ear.h"
 #include "driver.h"
 
 #include "app/listening/clock_dialog.h"
@@ -44,11 +45,11 @@ TEST(SoundServer, AWholeRoundIsHeardThroughTheMicrophone) {
 
     Program p(book);
     ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
-    QSignalSpy started(&p.controller.listener(), &Listener::microphoneStarted);
-    QSignalSpy level(&p.controller.listener(), &Listener::level);
-    p.controller.chooseSource(SoundSource::Microphone);
+    QSignalSpy started(&p.controller.ear().listener(), &Listener::microphoneStarted);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return started.count() == 1 && level.count() > 2; }, 20000));
-    EXPECT_TRUE(p.controller.listener().microphoneName().contains(QStringLiteral("Stage")));
+    EXPECT_TRUE(p.controller.ear().listener().microphoneName().contains(QStringLiteral("Stage")));
     EXPECT_FALSE(p.find<QPushButton>(QStringLiteral("primary"))->isEnabled()); // the taps themselves go on
 
     QProcess play;
@@ -93,8 +94,8 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     Program p(book);
     ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
     p.settings.setInputDevice(second());
-    QSignalSpy level(&p.controller.listener(), &Listener::level);
-    p.controller.chooseSource(SoundSource::Microphone);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     QProcess play;
     play.start(QStringLiteral("paplay"), {wav});
@@ -112,7 +113,7 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     EXPECT_EQ(p.session().source, SoundSource::Microphone);
 
     // Plugged in again: the same round goes on.
-    QSignalSpy started(&p.controller.listener(), &Listener::microphoneStarted);
+    QSignalSpy started(&p.controller.ear().listener(), &Listener::microphoneStarted);
     load.start(QStringLiteral("pactl"), secondMicrophone);
     ASSERT_TRUE(load.waitForFinished());
     ASSERT_TRUE(p.waitFor([&] { return started.count() == 1; }, 20000));
@@ -127,9 +128,9 @@ TEST(SoundServer, UnpluggedInMidRoundKeepsTheRound) {
     unload.start(QStringLiteral("pactl"), {QStringLiteral("unload-module"),
                                            QString::fromUtf8(load.readAllStandardOutput()).trimmed()});
     ASSERT_TRUE(unload.waitForFinished());
-    ASSERT_TRUE(p.waitFor([&] { return p.controller.listener().isMicrophoneAway(); }, 20000));
+    ASSERT_TRUE(p.waitFor([&] { return p.controller.ear().listener().isMicrophoneAway(); }, 20000));
     level.clear();
-    p.controller.chooseMicrophone({});
+    p.controller.ear().chooseMicrophone({});
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     play.start(QStringLiteral("paplay"), {wav});
     ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 6; }, 20000));
@@ -212,15 +213,15 @@ TEST(SoundServer, ARoundInARoomAcrossTwoMicrophones) {
     };
     const int rods = p.session().drum.rods;
     p.settings.setInputDevice(microphoneNamed(QStringLiteral("Booth")));
-    QSignalSpy level(&p.controller.listener(), &Listener::level);
-    p.controller.chooseSource(SoundSource::Microphone);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     int taps = 0;
     for (; p.session().batter.rodsHeard() < rods / 2; ++taps)
         ASSERT_TRUE(tapHere(QStringLiteral("booth"))) << taps;
 
     // Another microphone in mid-round: the rods that were heard stay heard.
-    p.controller.chooseMicrophone(microphoneNamed(QStringLiteral("Stage")));
+    p.controller.ear().chooseMicrophone(microphoneNamed(QStringLiteral("Stage")));
     level.clear();
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     EXPECT_EQ(p.session().batter.rodsHeard(), rods / 2);
@@ -244,8 +245,8 @@ TEST(SoundServer, TheMicrophoneIsCheckedOnce) {
     ASSERT_TRUE(createDemoWorkbook(book));
     Program p(book);
     p.controller.goTo(Station::Batter);
-    p.controller.chooseSource(SoundSource::Microphone);
-    ASSERT_TRUE(p.waitFor([&] { return p.controller.listener().isMicrophoneOn(); }, 20000));
+    p.controller.ear().chooseSource(SoundSource::Microphone);
+    ASSERT_TRUE(p.waitFor([&] { return p.controller.ear().listener().isMicrophoneOn(); }, 20000));
     // Never checked: the strip offers it.
     ASSERT_TRUE(p.waitFor([&] { return p.find<QPushButton>(QStringLiteral("check"))->isVisible(); }));
     PracticeSound sound;
@@ -258,7 +259,7 @@ TEST(SoundServer, TheMicrophoneIsCheckedOnce) {
         dialog.show();
         auto* device = dialog.findChild<QComboBox*>(QStringLiteral("checkDevice"));
         ASSERT_TRUE(device->currentText().contains(QStringLiteral("microphone")));
-        QSignalSpy level(&p.controller.listener(), &Listener::level);
+        QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
         ASSERT_TRUE(p.waitFor([&] { return level.count() > 4; }, 20000));
         QProcess play;
         play.start(QStringLiteral("paplay"), {p.path(QStringLiteral("five.wav"))});
@@ -267,7 +268,7 @@ TEST(SoundServer, TheMicrophoneIsCheckedOnce) {
             << verdict->text().toStdString();
         play.waitForFinished();
     }
-    EXPECT_EQ(p.settings.checkOf(p.controller.listener().microphoneId()), QStringLiteral("good"));
+    EXPECT_EQ(p.settings.checkOf(p.controller.ear().listener().microphoneId()), QStringLiteral("good"));
     for (const QPushButton* offer : p.window.findChildren<QPushButton*>(QStringLiteral("check")))
         EXPECT_FALSE(offer->isVisible()) << "what was found good is not offered again";
     EXPECT_EQ(p.session().clock, before) << "taps of a check are nobody's reading";
@@ -296,13 +297,13 @@ TEST(SoundServer, TheClockIsComparedWithATone) {
     QProcess play;
     play.start(QStringLiteral("paplay"), {wav});
     ASSERT_TRUE(play.waitForStarted());
-    QSignalSpy level(&p.controller.listener(), &Listener::level);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
     ASSERT_TRUE(p.waitFor([&] { return !level.isEmpty() && level.last()[0].toDouble() > -20.0; }, 20000));
     QTest::mouseClick(measure, Qt::LeftButton);
     ASSERT_TRUE(p.waitFor([&] { return save->isEnabled(); }, 20000)) << result->text().toStdString();
     EXPECT_TRUE(result->text().contains(QStringLiteral("1.97 cents sharp"))) << result->text().toStdString();
     QTest::mouseClick(save, Qt::LeftButton);
-    const QByteArray id = p.controller.listener().microphoneId();
+    const QByteArray id = p.controller.ear().listener().microphoneId();
     EXPECT_NEAR(p.settings.clockOf(id).value, 1.97, 0.02);
     EXPECT_TRUE(
         dialog.findChild<QLabel*>(QStringLiteral("clockKept"))->text().contains(QStringLiteral("sharp")));
@@ -323,8 +324,8 @@ TEST(SoundServer, AKeptClockCorrectsTheRound) {
     Program p(book);
     p.settings.setClockOf(Microphone::devices().first().id, Cents{10.0});
     ASSERT_NO_FATAL_FAILURE(raiseBatter(p));
-    QSignalSpy level(&p.controller.listener(), &Listener::level);
-    p.controller.chooseSource(SoundSource::Microphone);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return level.count() > 2; }, 20000));
     QProcess play;
     play.start(QStringLiteral("paplay"), {wav});
@@ -345,8 +346,8 @@ TEST(SoundServer, BeforeAndAfterAreJudgedBlind) {
     for (const char* keep : {"keepBefore", "keepAfter"}) {
         const int before = p.session().clock;
         p.click(QStringLiteral("stroke"));
-        ASSERT_TRUE(
-            p.waitFor([&] { return p.session().clock != before && !p.controller.listener().isReading(); }));
+        ASSERT_TRUE(p.waitFor(
+            [&] { return p.session().clock != before && !p.controller.ear().listener().isReading(); }));
         p.click(QString::fromLatin1(keep));
     }
     auto* panel = p.window.findChild<BlindPanel*>();
@@ -377,9 +378,9 @@ TEST(SoundServer, AVoiceIsHeardWithTheLeverOffAndOn) {
     const HiddenNature nature = drawNature(p.session().drum, p.session().practiceSeed);
     PracticeState state;
     state.strainer = Turns{0.5};
-    QSignalSpy started(&p.controller.listener(), &Listener::microphoneStarted);
-    QSignalSpy level(&p.controller.listener(), &Listener::level);
-    p.controller.chooseSource(SoundSource::Microphone);
+    QSignalSpy started(&p.controller.ear().listener(), &Listener::microphoneStarted);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
     ASSERT_TRUE(p.waitFor([&] { return started.count() == 1 && level.count() > 2; }, 20000));
     auto* views = p.find<QTabBar>(QStringLiteral("wireViews"));
     QTest::mouseClick(views, Qt::LeftButton, {}, views->tabRect(2).center());
@@ -394,8 +395,8 @@ TEST(SoundServer, AVoiceIsHeardWithTheLeverOffAndOn) {
         play.start(QStringLiteral("paplay"), {wav});
         ASSERT_TRUE(play.waitForStarted());
         p.click(on ? QStringLiteral("voiceOn") : QStringLiteral("voiceOff"));
-        EXPECT_TRUE(p.controller.isHearingVoice());
-        ASSERT_TRUE(p.waitFor([&] { return !p.controller.isHearingVoice(); }, 30000));
+        EXPECT_TRUE(p.controller.ear().isHearingVoice());
+        ASSERT_TRUE(p.waitFor([&] { return !p.controller.ear().isHearingVoice(); }, 30000));
         play.kill();
         play.waitForFinished();
     }

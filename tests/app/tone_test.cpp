@@ -1,4 +1,5 @@
 /// The Tone station driven as a person would.
+#include "app/listening/ear.h"
 #include "driver.h"
 
 #include "app/session/wording.h"
@@ -176,7 +177,7 @@ TEST_F(ToneStation, ARecordingBecomesATone) {
     PreviewStroke stroke = wantedStroke(p().session());
     const StrokeSound sound{.leadIn = Seconds{0.2}};
     ASSERT_TRUE(writeSoundFile(path.toStdString(), strokeSound(p().session().drum, stroke, sound), 48000));
-    p().controller.readHits(path);
+    p().controller.ear().readHits(path);
     NameToneDialog* dialog = nullptr;
     ASSERT_TRUE(p().waitFor([&] {
         dialog = p().window.findChild<NameToneDialog*>();
@@ -202,10 +203,10 @@ TEST_F(ToneStation, AFileWithoutAHitIsRefusedInWords) {
     const QString path = p().path(QStringLiteral("silence.wav"));
     ASSERT_TRUE(writeSoundFile(path.toStdString(), std::vector<float>(48000, 0.0F), 48000));
     QSignalSpy notices(&p().controller, &SessionController::notice);
-    p().controller.readHits(path);
+    p().controller.ear().readHits(path);
     ASSERT_TRUE(p().waitFor([&] { return !notices.isEmpty(); }));
     EXPECT_TRUE(notices[0][0].value<Notice>().text.contains(QStringLiteral("silence.wav")));
-    p().controller.readHits(p().path(QStringLiteral("missing.wav")));
+    p().controller.ear().readHits(p().path(QStringLiteral("missing.wav")));
     ASSERT_TRUE(p().waitFor([&] { return notices.size() == 2; }));
     EXPECT_EQ(p().controller.ownTones(), 5U);
 }

@@ -1,5 +1,6 @@
 /// How the window behaves: size, keyboard, names for the screen reader, and files that are not what they
 /// should be.
+#include "app/listening/ear.h"
 #include "driver.h"
 
 #include "app/session/wording.h"
@@ -34,7 +35,7 @@ protected:
         ASSERT_TRUE(p.controller.perform(FingerTight{HeadSide::Batter}));
         while (p.session().batter.stage == HeadStage::Raising)
             ASSERT_TRUE(p.controller.perform(GroupTurned{HeadSide::Batter}));
-        p.controller.chooseSource(SoundSource::File);
+        p.controller.ear().chooseSource(SoundSource::File);
     }
 
     QString tapsFile(const char* name, int taps, double hz = 282.0) const {
@@ -74,7 +75,7 @@ TEST_F(Window, FitsTheSmallScreenAtEveryStep) {
     for (const Station station : {Station::Muffling, Station::Proof}) { // also with what was heard there
         p.controller.goTo(station);
         p.click(QStringLiteral("stroke"));
-        EXPECT_TRUE(p.waitFor([&] { return p.controller.lastStroke().has_value(); }));
+        EXPECT_TRUE(p.waitFor([&] { return p.controller.ear().lastStroke().has_value(); }));
         always = always && fits();
     }
     EXPECT_TRUE(always) << p.window.width() << 'x' << p.window.height();
@@ -312,7 +313,7 @@ TEST_F(Window, ADiskThatIsFullLosesNothing) {
 TEST_F(Window, SoundFilesFillTheRoundOneAfterTheOther) {
     Program p(book());
     listenToFiles(p);
-    p.controller.openSoundFiles({tapsFile("first.wav", 3), tapsFile("second.wav", 12)});
+    p.controller.ear().openSoundFiles({tapsFile("first.wav", 3), tapsFile("second.wav", 12)});
     ASSERT_TRUE(p.waitFor([&] { return p.session().batter.history.size() == 1; }));
     EXPECT_NEAR(lastEstimate(p.session().batter)->mean.value, 282.0, 0.2);
     EXPECT_TRUE(p.waitFor(
@@ -322,13 +323,13 @@ TEST_F(Window, SoundFilesFillTheRoundOneAfterTheOther) {
 TEST_F(Window, BadSoundFilesAreNamedAndTheRoundIsKept) {
     Program p(book());
     listenToFiles(p);
-    p.controller.openSoundFiles({tapsFile("good.wav", 2)});
+    p.controller.ear().openSoundFiles({tapsFile("good.wav", 2)});
     ASSERT_TRUE(p.waitFor([&] { return p.session().batter.rodsHeard() == 2; }));
     EXPECT_TRUE(
         p.waitFor([&] { return p.window.noticeBar()->text().contains(QStringLiteral("goes on at rod 3")); }));
     write(path("letter.wav"), "Dear band");
     for (const QString& bad : {path("letter.wav"), path("missing.wav")}) {
-        p.controller.openSoundFiles({bad});
+        p.controller.ear().openSoundFiles({bad});
         EXPECT_TRUE(p.waitFor([&] { return p.window.noticeBar()->text().contains(bad); }))
             << bad.toStdString();
         EXPECT_EQ(p.session().batter.rodsHeard(), 2);
@@ -338,9 +339,9 @@ TEST_F(Window, BadSoundFilesAreNamedAndTheRoundIsKept) {
 TEST_F(Window, AWrongTapIsAskedAgainWithoutLosingThePlace) {
     Program p(book());
     listenToFiles(p);
-    p.controller.openSoundFiles({tapsFile("high.wav", 1, 1400.0)});
-    EXPECT_TRUE(p.waitFor([&] { return p.controller.lastReading().has_value(); }));
-    EXPECT_EQ(p.controller.lastReading()->verdict, Verdict::NotThisHead);
+    p.controller.ear().openSoundFiles({tapsFile("high.wav", 1, 1400.0)});
+    EXPECT_TRUE(p.waitFor([&] { return p.controller.ear().lastReading().has_value(); }));
+    EXPECT_EQ(p.controller.ear().lastReading()->verdict, Verdict::NotThisHead);
     EXPECT_EQ(p.session().batter.rodsHeard(), 0);
     EXPECT_TRUE(p.find<QLabel>(QStringLiteral("verdict"))->text().startsWith(QStringLiteral("Again")));
     EXPECT_EQ(p.find<QLabel>(QStringLiteral("step"))->text(), QStringLiteral("Rod 1"));
@@ -349,7 +350,7 @@ TEST_F(Window, AWrongTapIsAskedAgainWithoutLosingThePlace) {
 TEST_F(Window, FilesAtTheWrongMomentAreRefusedWithAWord) {
     Program p(book());
     p.controller.goTo(Station::Batter);
-    p.controller.openSoundFiles({tapsFile("early.wav", 2)});
+    p.controller.ear().openSoundFiles({tapsFile("early.wav", 2)});
     EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("No tap is due now")));
 }
 
@@ -366,7 +367,7 @@ TEST_F(Window, WithoutAMicrophoneTheOthersAreOffered) {
         GTEST_SUCCEED() << "this machine has a microphone; the sound-server test covers it";
     Program p(book());
     p.controller.goTo(Station::Batter);
-    p.controller.chooseSource(SoundSource::Microphone);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
     if (Microphone::devices().isEmpty()) {
         EXPECT_TRUE(p.waitFor([&] {
             return p.window.noticeBar()->text().contains(QStringLiteral("No microphone was found"));

@@ -1,5 +1,6 @@
 /// The Wires station through the real window: fit by the rule, the sweep on a practice drum, buzz with
 /// others.
+#include "app/listening/ear.h"
 #include "driver.h"
 
 #include "app/wires/buzz_picture.h"
@@ -59,9 +60,9 @@ TEST_F(WiresStation, MeasuredByTheRuleTheyAreShiftedAndClamped) {
     type("fitTravel", "8");
     type("fitStrainerGap", "6.5");
     type("fitButtGap", "0.5");
-    ASSERT_TRUE(wires().layout);
-    EXPECT_NEAR(wires().layout->strands.value, 0.288, 1e-9);
-    EXPECT_EQ(wires().layout->travel, Turns{8.0});
+    ASSERT_TRUE(p().session().layout);
+    EXPECT_NEAR(p().session().layout->strands.value, 0.288, 1e-9);
+    EXPECT_EQ(p().session().layout->travel, Turns{8.0});
     EXPECT_EQ(text("step"), QStringLiteral("Shift them to the strainer"));
     EXPECT_TRUE(text("fitSays").contains(QStringLiteral("4 turns tighter, 4 turns looser")));
     auto* underside = p().window.findChild<UndersideView*>();
@@ -91,7 +92,7 @@ TEST_F(WiresStation, AKnobBeyondItsTravelIsRefusedAndTheFigureComesBack) {
     view(0);
     type("fitTravel", "6");
     type("fitKnob", "9");
-    EXPECT_FALSE(wires().layout->knob);
+    EXPECT_FALSE(p().session().layout->knob);
     EXPECT_LT(p().find<QDoubleSpinBox>(QStringLiteral("fitKnob"))->value(), 0.0); // "not counted" again
 }
 
@@ -111,13 +112,13 @@ TEST_F(WiresStation, FiveStopsAtMostToTheSetting) {
     type("fitKnob", "2");
     view(1);
     EXPECT_TRUE(text("fromLoose").endsWith(QStringLiteral("from its loose end")));
-    EXPECT_GT(wires().layout->knob->value + wires().strainer.value, 2.0);
+    EXPECT_GT(p().session().layout->knob->value + wires().strainer.value, 2.0);
     EXPECT_EQ(stationState(p().session(), Station::Wires), StationState::Done);
 }
 
 TEST_F(WiresStation, WhatIsHeardAnswersOnARealDrum) {
     // Strokes of a practice drum stand in for a real one, given as sound files.
-    p().controller.chooseSource(SoundSource::File);
+    p().controller.ear().chooseSource(SoundSource::File);
     p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
     p().press(Qt::Key_Space);
     ASSERT_TRUE(wires().begun);
@@ -132,7 +133,7 @@ TEST_F(WiresStation, WhatIsHeardAnswersOnARealDrum) {
             practiceWireStroke(p().session().drum, nature, state, StrokePlace::Middle, Dynamic::Medium, 5);
         const QString file = QDir(m_folder.path()).filePath(QString::fromLatin1(name));
         ASSERT_TRUE(writeSoundFile(file.toStdString(), stroke.samples, 48000));
-        p().controller.openSoundFiles({file});
+        p().controller.ear().openSoundFiles({file});
     };
     give(Turns{1.0}, "answers.wav");
     ASSERT_TRUE(p().waitFor([&] { return wires().tests.size() == 1; }));
@@ -159,19 +160,19 @@ TEST_F(WiresStation, NeighboursAreEnteredAndCalmed) {
     p().choose(QStringLiteral("neighbourKind"), 3);
     type("neighbourPitch", "220");
     p().click(QStringLiteral("neighbourAdd"));
-    ASSERT_EQ(wires().neighbours.size(), 2U);
-    EXPECT_EQ(wires().neighbours[0].name, "high tom");
-    EXPECT_EQ(wires().neighbours[1].name, "voice"); // without a name of its own
+    ASSERT_EQ(p().session().neighbours.size(), 2U);
+    EXPECT_EQ(p().session().neighbours[0].name, "high tom");
+    EXPECT_EQ(p().session().neighbours[1].name, "voice"); // without a name of its own
     EXPECT_TRUE(text("remedies").contains(QStringLiteral("high tom to")));
     EXPECT_TRUE(text("remedies").contains(QStringLiteral("lever off")));
     auto* buzz = p().window.findChild<BuzzView*>();
     EXPECT_TRUE(buzz->accessibleDescription().contains(QStringLiteral("meets")));
     p().choose(QStringLiteral("neighbourList"), 0);
     p().click(QStringLiteral("neighbourRemove"));
-    ASSERT_EQ(wires().neighbours.size(), 1U);
+    ASSERT_EQ(p().session().neighbours.size(), 1U);
     EXPECT_FALSE(text("remedies").contains(QStringLiteral("high tom")));
-    p().press(Qt::Key_Z, Qt::ControlModifier);
-    EXPECT_EQ(wires().neighbours.size(), 2U);
+    p().press(Qt::Key_Z, Qt::ControlModifier); // takes back work, not what stands around
+    EXPECT_EQ(p().session().neighbours.size(), 1U);
     p().find<QPushButton>(QStringLiteral("primary"))->setFocus();
     p().press(Qt::Key_Space); // on to the strainer
     EXPECT_EQ(p().find<QTabBar>(QStringLiteral("wireViews"))->currentIndex(), 1);
@@ -179,12 +180,12 @@ TEST_F(WiresStation, NeighboursAreEnteredAndCalmed) {
 
 TEST_F(WiresStation, WhatWasHeardBecomesANeighbour) {
     p().click(QStringLiteral("stroke")); // any sound with partials will do
-    ASSERT_TRUE(p().waitFor([&] { return p().controller.lastReading().has_value(); }));
+    ASSERT_TRUE(p().waitFor([&] { return p().controller.ear().lastReading().has_value(); }));
     view(2);
     p().click(QStringLiteral("neighbourHeard"));
-    ASSERT_EQ(wires().neighbours.size(), 1U);
-    const auto& heard = p().controller.lastReading()->partials;
-    EXPECT_EQ(wires().neighbours[0].partials.front().frequency, heard.front().frequency);
+    ASSERT_EQ(p().session().neighbours.size(), 1U);
+    const auto& heard = p().controller.ear().lastReading()->partials;
+    EXPECT_EQ(p().session().neighbours[0].partials.front().frequency, heard.front().frequency);
 }
 
 TEST_F(WiresStation, AVoiceIsAnsweredWhileTheKnobIsLooseEnough) {
@@ -208,10 +209,10 @@ TEST_F(WiresStation, AVoiceFromFilesAndOneThatIsNone) {
     const QString quiet = QDir(m_folder.path()).filePath(QStringLiteral("quiet.wav"));
     ASSERT_TRUE(writeSoundFile(quiet.toStdString(), std::vector<float>(96000, 0.0F), 48000));
     view(2);
-    p().controller.hearVoiceFile(false, quiet);
+    p().controller.ear().hearVoiceFile(false, quiet);
     EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("No voice was heard")));
-    EXPECT_FALSE(p().controller.voiceWithout());
-    p().controller.hearVoiceFile(false, QStringLiteral("/no/such/hum.wav"));
+    EXPECT_FALSE(p().controller.ear().voiceWithout());
+    p().controller.ear().hearVoiceFile(false, QStringLiteral("/no/such/hum.wav"));
     EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("hum.wav")));
     const HiddenNature nature = drawNature(p().session().drum, p().session().practiceSeed);
     PracticeState state;
@@ -221,7 +222,7 @@ TEST_F(WiresStation, AVoiceFromFilesAndOneThatIsNone) {
         const QString hum =
             QDir(m_folder.path()).filePath(on ? QStringLiteral("on.wav") : QStringLiteral("off.wav"));
         ASSERT_TRUE(writeSoundFile(hum.toStdString(), practiceVoice(nature, state, 1), 48000));
-        p().controller.hearVoiceFile(on, hum);
+        p().controller.ear().hearVoiceFile(on, hum);
     }
     ASSERT_TRUE(wires().voice);
     EXPECT_TRUE(wires().voice->answers());
@@ -229,7 +230,7 @@ TEST_F(WiresStation, AVoiceFromFilesAndOneThatIsNone) {
 
 TEST_F(WiresStation, TheSettingIsJudgedByChoice) {
     p().controller.perform(SetStrainer{Turns{1.5}});
-    p().controller.perform(AnswerWires{StrokePlace::Edge, Dynamic::Whisper, true});
+    p().controller.perform(AnswerWires{{StrokePlace::Edge, Dynamic::Whisper, true, {}}});
     std::vector<double> turns;
     for (const int judging : {4, 1, 3}) { // wet, loosest clean, dry
         p().choose(QStringLiteral("wireJudging"), judging);

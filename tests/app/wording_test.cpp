@@ -1,4 +1,6 @@
 #include "app/session/wording.h"
+#include "core/record/commands/command.h"
+#include "driver.h"
 
 #include <gtest/gtest.h>
 
@@ -20,7 +22,7 @@ TEST(Wording, CentsHaveARealMinusSign) {
 }
 
 TEST(Wording, Pitches) {
-    EXPECT_EQ(pitchText(Hertz{262.3}), QStringLiteral("262.3 Hz  C4 +4"));
+    EXPECT_EQ(pitchText(Hertz{262.3}), testing::shown(QStringLiteral("262.3 Hz  C4 +4")));
     EXPECT_EQ(noteWords(Hertz{370.0}), QStringLiteral("F\u266F4")); // a real sharp
     EXPECT_EQ(noteWords(Hertz{436.0}), QStringLiteral("A4 \u221216"));
 }
@@ -42,7 +44,7 @@ TEST(Wording, EveryVerdictAndRefusalHasASentence) {
          {TargetLimit::BatterFilm, TargetLimit::BatterFingerTight, TargetLimit::SnareSideFilm,
           TargetLimit::SnareSideFingerTight, TargetLimit::None}) {
         const QString text = outOfReachText({limit, Hertz{500}, Hertz{420}});
-        EXPECT_TRUE(text.contains(QStringLiteral("420.0 Hz"))) << text.toStdString();
+        EXPECT_TRUE(text.contains(testing::shown(QStringLiteral("420.0 Hz")))) << text.toStdString();
     }
 }
 
@@ -50,7 +52,7 @@ TEST(Wording, UndoKnowsEveryStepByName) {
     for (const Command& command :
          {Command{ChooseTone{}}, Command{FingerTight{}}, Command{GroupTurned{}}, Command{BeginTapping{}},
           Command{TapHeard{}}, Command{MoveMade{}}, Command{CorrectCount{}}, Command{StartHeadAgain{}},
-          Command{SetStrainer{}}, Command{AnswerWires{}}, Command{AnswerRattle{}}, Command{AddPad{}},
+          Command{SetStrainer{}}, Command{AnswerWires{}}, Command{StrokeHeard{}}, Command{AddPad{}},
           Command{MovePad{}}, Command{RemovePad{}}, Command{MarkSaved{}}}) {
         const QString stored = QString::fromLatin1(commandName(command));
         EXPECT_NE(commandLabel(stored), stored) << stored.toStdString();

@@ -66,13 +66,13 @@ TEST_F(WorkbookTest, StepsUndoneAndDoneAgainSurviveReopening) {
     qint64 id = 0;
     {
         auto book = made();
-        auto stored = book->startSession(fresh(), kNow);
+        auto stored = book->startSession(fresh(), {}, kNow);
         ASSERT_TRUE(stored);
         id = stored->id;
         Session s = fresh();
         for (int i = 0; i < 3; ++i) {
             s = done(s, SetStrainer{Turns{0.5 * (i + 1)}});
-            ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"), s, {}, kNow));
+            ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"), s, {}, {}, kNow));
         }
         ASSERT_TRUE(book->moveTo(*stored, 1)); // two undone
     }
@@ -81,10 +81,10 @@ TEST_F(WorkbookTest, StepsUndoneAndDoneAgainSurviveReopening) {
     auto stored = book.value()->loadSession(id);
     ASSERT_TRUE(stored);
     EXPECT_EQ(stored->position, 1);
-    EXPECT_EQ(stored->steps.size(), 4U); // what was undone can still be redone
-    EXPECT_EQ(stored->steps[1].state.wires.strainer, Turns{0.5});
+    EXPECT_EQ(stored->steps.size(), 4); // what was undone can still be redone
+    EXPECT_EQ(stored->work.wires.strainer, Turns{0.5});
     ASSERT_TRUE(book.value()->moveTo(*stored, 3));
-    EXPECT_EQ(stored->steps[3].state.wires.strainer, Turns{1.5});
+    EXPECT_EQ(stored->work.wires.strainer, Turns{1.5});
     EXPECT_FALSE(book.value()->moveTo(*stored, 4));
     EXPECT_FALSE(book.value()->moveTo(*stored, -1));
     EXPECT_EQ(*book.value()->latestSession("plover").value(), id);
@@ -93,59 +93,118 @@ TEST_F(WorkbookTest, StepsUndoneAndDoneAgainSurviveReopening) {
 
 TEST_F(WorkbookTest, ANewStepDropsWhatWasUndoneWithItsReadings) {
     auto book = made();
-    auto stored = book->startSession(fresh(), kNow);
+    auto stored = book->startSession(fresh(), {}, kNow);
     ASSERT_TRUE(stored);
     RodReading heard;
     heard.frequency = Hertz{300};
     for (int i = 0; i < 3; ++i)
-        ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("tap_heard"), fresh(),
+        ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("tap_heard"), fresh(), {},
                                      {{HeadSide::Batter, i, heard}}, kNow));
     EXPECT_EQ(*book->readingCount(stored->id), 3);
     ASSERT_TRUE(book->moveTo(*stored, 1));
-    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("tap_heard"), fresh(),
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("tap_heard"), fresh(), {},
                                  {{HeadSide::Batter, 5, heard}}, kNow));
     EXPECT_EQ(*book->readingCount(stored->id), 2);
-    EXPECT_EQ(stored->steps.size(), 3U);
+    EXPECT_EQ(stored->steps.size(), 3);
 }
 
-TEST_F(WorkbookTest, AmendingIsNoStep) {
+TEST_F(WorkbookTest, WhereOneIsIsNoStepAndOutlivesUndo) {
     auto book = made();
-    auto stored = book->startSession(fresh(), kNow);
+    auto stored = book->startSession(fresh(), {}, kNow);
     ASSERT_TRUE(stored);
-    ASSERT_TRUE(book->amendStep(*stored, done(fresh(), GoTo{Station::Wires})));
-    const auto again = book->loadSession(stored->id);
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"),
+                                 done(fresh(), SetStrainer{Turns{2}}), {}, {}, kNow));
+    Context context{Station::Proof, SoundSource::File, 3, 99, Reminder{ReminderKind::Recheck, 7}, "keep me"};
+    ASSERT_TRUE(book->keepContext(*stored, context));
+    ASSERT_TRUE(book->moveTo(*stored, 0));
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"),
+                                 done(fresh(), SetStrainer{Turns{1}}), stored->context, {}, kNow));
+    const auto again = Workbook::open(path()).value()->loadSession(stored->id);
     ASSERT_TRUE(again);
-    EXPECT_EQ(again->steps.size(), 1U);
-    EXPECT_EQ(again->steps[0].state.station, Station::Wires);
+    EXPECT_EQ(again->steps.size(), 2);
+    EXPECT_EQ(again->work.wires.strainer, Turns{1});
+    EXPECT_TRUE(again->context == context);
+    const auto reminders = book->reminders();
+    ASSERT_EQ(reminders->size(), 1U);
+    EXPECT_EQ(reminders->front().drumId, "plover");
+    EXPECT_EQ(reminders->front().reminder.due, 7);
+}
+
+TEST_F(WorkbookTest, WhatIsAtHandIsKeptByDrumAndByPlace) {
+    auto book = made();
+    auto stored = book->rig("plover", 0);
+    ASSERT_TRUE(stored);
+    EXPECT_TRUE(stored->rig == Rig{});
+    EXPECT_LT(stored->placeRevision, 0); // nobody has said anything yet
+    Rig rig;
+    rig.layout = WireLayout{};
+    rig.gauge.name = "dial";
+    rig.neighbours = {neighbourAt("tom", NeighbourKind::Tom, Hertz{110})};
+    ASSERT_TRUE(book->keepRig(*stored, "plover", rig));
+    auto late = book->rig("plover", 0);
+    rig.leftHanded = true;
+    ASSERT_TRUE(book->keepRig(*stored, "plover", rig));
+    EXPECT_TRUE(Workbook::open(path()).value()->rig("plover", 0)->rig == rig);
+    Rig elsewhere = book->rig("wren", 0)->rig; // the place is the same, the drum is not
+    EXPECT_FALSE(elsewhere.layout);
+    EXPECT_TRUE(elsewhere.gauge.name.empty());
+    EXPECT_TRUE(static_cast<PlaceRig&>(elsewhere) == static_cast<PlaceRig&>(rig));
+    // Another window that read it before may not overwrite it.
+    Rig theirs = late->rig;
+    theirs.leftHanded = false;
+    theirs.neighbours.clear();
+    EXPECT_EQ(book->keepRig(*late, "plover", theirs).fault().fault, WorkbookFault::ChangedElsewhere);
+    EXPECT_TRUE(book->rig("plover", 0)->rig == rig);
+}
+
+TEST_F(WorkbookTest, PointsOfAGaugeBelongToTheSessionsThatFoundThem) {
+    auto book = made();
+    const qint64 one = book->startSession(fresh(), {}, kNow)->id;
+    const qint64 two = book->startSession(fresh(), {}, kNow)->id;
+    const GaugeRecord first{"dial", {{70.0, Tension{2800}}}};
+    const GaugeRecord second{"dial", {{80.0, Tension{3300}}, {85.0, Tension{3500}}}};
+    ASSERT_TRUE(book->keepGaugePoints(one, {first}));
+    ASSERT_TRUE(book->keepGaugePoints(two, {second, {"other", {{1.0, Tension{1000}}}}}));
+    const QString dial = QStringLiteral("dial");
+    EXPECT_EQ(*book->gaugePoints(dial, one), second.points); // of the others: its own it knows
+    EXPECT_EQ(*book->gaugePoints(dial, two), first.points);
+    EXPECT_EQ(book->gaugePoints(dial, 0)->size(), 3U);
+    EXPECT_EQ(*book->gaugeNames(), (QStringList{dial, QStringLiteral("other")}));
+    ASSERT_TRUE(book->keepGaugePoints(two, {})); // undone
+    EXPECT_EQ(*book->gaugePoints(dial, 0), first.points);
+    EXPECT_EQ(*book->gaugeNames(), QStringList{dial});
 }
 
 TEST_F(WorkbookTest, TwoWindowsOnOneSessionCannotOverwriteEachOther) {
     auto one = made();
-    auto mine = one->startSession(fresh(), kNow);
+    auto mine = one->startSession(fresh(), {}, kNow);
     ASSERT_TRUE(mine);
     auto two = Workbook::open(path());
     ASSERT_TRUE(two);
     auto theirs = two.value()->loadSession(mine->id);
     ASSERT_TRUE(theirs);
     ASSERT_TRUE(two.value()->appendStep(*theirs, QStringLiteral("set_strainer"),
-                                        done(fresh(), SetStrainer{Turns{2}}), {}, kNow));
+                                        done(fresh(), SetStrainer{Turns{2}}), {}, {}, kNow));
     const auto late = one->appendStep(*mine, QStringLiteral("set_strainer"),
-                                      done(fresh(), SetStrainer{Turns{1}}), {}, kNow);
+                                      done(fresh(), SetStrainer{Turns{1}}), {}, {}, kNow);
     ASSERT_FALSE(late);
     EXPECT_EQ(late.fault().fault, WorkbookFault::ChangedElsewhere);
     EXPECT_EQ(one->amendStep(*mine, fresh()).fault().fault, WorkbookFault::ChangedElsewhere);
-    EXPECT_EQ(mine->steps.size(), 1U); // unchanged where it failed
-    EXPECT_EQ(one->loadSession(mine->id)->steps.back().state.wires.strainer, Turns{2});
+    EXPECT_EQ(one->keepContext(*mine, {}).fault().fault, WorkbookFault::ChangedElsewhere);
+    EXPECT_EQ(mine->steps.size(), 1); // unchanged where it failed
+    EXPECT_EQ(one->loadSession(mine->id)->work.wires.strainer, Turns{2});
 }
 
 TEST_F(WorkbookTest, LogEntriesNewestFirstByDrumAndRestorable) {
     auto book = made();
     const Session full = testing::fullSession();
     const QString summary = QString::fromStdString(setupSummary(full).dump());
-    ASSERT_TRUE(book->addLogEntry(
-        {0, QStringLiteral("2026-10-01T18:00:00"), "plover", "chase", summary, false}, nullptr));
-    const auto id = book->addLogEntry(
-        {0, QStringLiteral("2026-11-01T18:00:00"), "plover", "chase", summary, true}, &full);
+    ASSERT_TRUE(
+        book->addLogEntry({0, QStringLiteral("2026-10-01T18:00:00"), "plover", "chase", summary, false}));
+    auto stored = book->startSession(fresh(), {}, kNow);
+    const auto id =
+        book->saveSetup(*stored, QStringLiteral("mark_saved"), full,
+                        {0, QStringLiteral("2026-11-01T18:00:00"), "plover", "chase", summary, true});
     ASSERT_TRUE(id);
     const auto entries = book->logEntries();
     ASSERT_TRUE(entries);
@@ -153,16 +212,42 @@ TEST_F(WorkbookTest, LogEntriesNewestFirstByDrumAndRestorable) {
     EXPECT_EQ((*entries)[0].id, *id);
     EXPECT_TRUE((*entries)[0].restorable);
     EXPECT_FALSE((*entries)[1].restorable);
-    EXPECT_EQ(sessionText(*book->logSession(*id)), sessionText(full));
-    EXPECT_FALSE(book->logSession((*entries)[1].id)); // figures only
+    const auto setup = book->logSetup(*id);
+    EXPECT_TRUE(setup->work == static_cast<const Work&>(full));
+    EXPECT_EQ(setup->note, full.note);
+    EXPECT_FALSE(book->logSetup((*entries)[1].id)); // figures only
     EXPECT_TRUE(book->logEntries("wren")->empty());
-    EXPECT_FALSE(
-        book->addLogEntry({0, kNow, "no-such-drum", "chase", summary, false}, nullptr)); // foreign keys hold
+    EXPECT_FALSE(book->addLogEntry({0, kNow, "no-such-drum", "chase", summary, false})); // foreign keys hold
+}
+
+TEST_F(WorkbookTest, ASetupAndItsStepAreSavedBothOrNeither) {
+    auto book = made();
+    auto stored = book->startSession(fresh(), {}, kNow);
+    const LogEntry bad{0, kNow, "no-such-drum", "chase", QStringLiteral("{}"), true};
+    EXPECT_FALSE(book->saveSetup(*stored, QStringLiteral("mark_saved"), done(fresh(), MarkSaved{}), bad));
+    EXPECT_EQ(stored->position, 0);
+    EXPECT_EQ(book->loadSession(stored->id)->steps.size(), 1);
+    EXPECT_TRUE(book->logEntries()->empty());
+    // And the session goes on.
+    ASSERT_TRUE(
+        book->appendStep(*stored, QStringLiteral("set_stars"), done(fresh(), SetStars{3}), {}, {}, kNow));
+}
+
+TEST_F(WorkbookTest, TheNightTheClocksChangeIsInOrder) {
+    auto book = made();
+    for (const char* at :
+         {"2026-10-25T02:50:00+02:00", "2026-10-25T02:10:00+01:00", "2026-10-25T03:00:00+01:00"})
+        ASSERT_TRUE(
+            book->addLogEntry({0, QLatin1String(at), "plover", "chase", QStringLiteral("{}"), false}));
+    const auto entries = book->logEntries();
+    EXPECT_EQ(entries->at(0).savedAt, QStringLiteral("2026-10-25T03:00:00+01:00"));
+    EXPECT_EQ(entries->at(1).savedAt, QStringLiteral("2026-10-25T02:10:00+01:00")); // 20 minutes after
+    EXPECT_EQ(entries->at(2).savedAt, QStringLiteral("2026-10-25T02:50:00+02:00"));
 }
 
 TEST_F(WorkbookTest, RecordingsOfASessionOneATake) {
     auto book = made();
-    const auto session = book->startSession(fresh(), kNow);
+    const auto session = book->startSession(fresh(), {}, kNow);
     ASSERT_TRUE(session);
     EXPECT_FALSE(book->recording(session->id, Take::Before).value());
     Recording stroke{44100.0, {0.0F, 0.5F, -0.25F, 1.0F}, kNow};
@@ -290,7 +375,7 @@ TEST_F(WorkbookTest, ReadOnlyCanBeReadNotWritten) {
     qint64 session = 0;
     {
         auto book = made();
-        session = book->startSession(fresh(), kNow)->id;
+        session = book->startSession(fresh(), {}, kNow)->id;
     }
     QFile::setPermissions(path(), QFile::ReadOwner | QFile::ReadUser);
     auto book = Workbook::open(path());
@@ -299,7 +384,7 @@ TEST_F(WorkbookTest, ReadOnlyCanBeReadNotWritten) {
     EXPECT_EQ(book.value()->drums()->size(), 1U);
     auto stored = book.value()->loadSession(session);
     ASSERT_TRUE(stored);
-    const auto refused = book.value()->appendStep(*stored, QStringLiteral("x"), fresh(), {}, kNow);
+    const auto refused = book.value()->appendStep(*stored, QStringLiteral("x"), fresh(), {}, {}, kNow);
     ASSERT_FALSE(refused);
     EXPECT_EQ(refused.fault().fault, WorkbookFault::ReadOnly);
     ASSERT_TRUE(
@@ -309,14 +394,14 @@ TEST_F(WorkbookTest, ReadOnlyCanBeReadNotWritten) {
 
 TEST_F(WorkbookTest, AFullDiskLosesNothing) {
     auto book = made();
-    auto stored = book->startSession(fresh(), kNow);
+    auto stored = book->startSession(fresh(), {}, kNow);
     ASSERT_TRUE(stored);
     book->limitSize(40);
     std::optional<WorkbookFault> fault;
     int written = 0;
     for (int i = 0; i < 200 && !fault; ++i) {
         const auto step = book->appendStep(*stored, QStringLiteral("set_strainer"),
-                                           done(fresh(), SetStrainer{Turns{0.01 * i}}), {}, kNow);
+                                           done(fresh(), SetStrainer{Turns{0.01 * i}}), {}, {}, kNow);
         if (step)
             ++written;
         else
@@ -326,7 +411,7 @@ TEST_F(WorkbookTest, AFullDiskLosesNothing) {
     EXPECT_GT(written, 3);
     EXPECT_EQ(stored->position, written);
     book->limitSize(100000); // space was freed
-    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"), fresh(), {}, kNow));
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_strainer"), fresh(), {}, {}, kNow));
     EXPECT_EQ(static_cast<int>(book->loadSession(stored->id)->steps.size()), written + 2);
 }
 
@@ -363,12 +448,95 @@ TEST_F(WorkbookTest, EveryMigrationFromEveryVersion) {
     }
 }
 
+/// A workbook that version 3 left behind after a whole job, with what that version knew at the end of it.
+class OldWorkbook : public WorkbookTest {
+protected:
+    QString unpacked() const {
+        const QString file = path(QStringLiteral("old.bombo"));
+        write(file, qUncompress(bytesOf(QStringLiteral(BOMBO_TEST_DATA "/workbooks/whole_job_v3.bombo.z"))));
+        return file;
+    }
+    Json known() const {
+        return Json::parse(
+            bytesOf(QStringLiteral(BOMBO_TEST_DATA "/workbooks/whole_job_v3.json")).toStdString());
+    }
+};
+
+TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
+    const QString file = unpacked();
+    const Json old = known();
+    auto opened = Workbook::open(file);
+    ASSERT_TRUE(opened) << problemText(opened.fault()).toStdString();
+    Workbook& book = *opened.value();
+    EXPECT_TRUE(QFile::exists(file + QStringLiteral(".before-v4.bak")));
+    const qint64 id = book.latestSession("plover").value().value();
+    auto stored = book.loadSession(id);
+    ASSERT_TRUE(stored) << problemText(stored.fault()).toStdString();
+    // The work, key by key: nothing that was kept reads otherwise now.
+    const Json work = Json::parse(workText(stored->work));
+    for (const auto& [key, value] : old.items())
+        if (work.contains(key) && key != "wires" && key != "batter" && key != "snareSide") {
+            EXPECT_EQ(work.at(key), value) << key;
+        }
+    for (const char* part : {"wires", "batter", "snareSide"})
+        for (const auto& [key, value] : old.at(part).items())
+            if (work.at(part).contains(key) && key != "history") {
+                EXPECT_EQ(work.at(part).at(key), value) << part << ' ' << key;
+            }
+    EXPECT_EQ(stored->work.batter.history.size(), old.at("batter").at("history").size());
+    EXPECT_EQ(stored->steps.size(), 220);
+    EXPECT_EQ(stored->position, 218); // the last one was undone
+    // Where one was.
+    EXPECT_EQ(stored->context.station, Station::Proof);
+    EXPECT_EQ(stored->context.source, SoundSource::File);
+    EXPECT_EQ(stored->context.note, old.at("note").get<std::string>());
+    EXPECT_EQ(stored->context.nearestRod, 3);
+    ASSERT_TRUE(stored->context.reminder);
+    EXPECT_EQ(stored->context.reminder->due, 1900000000);
+    // What was at hand.
+    const auto rig = book.rig("plover", id);
+    ASSERT_TRUE(rig);
+    ASSERT_TRUE(rig->rig.layout);
+    EXPECT_NEAR(rig->rig.layout->strands.value, old.at("wires").at("layout").at("strands").get<double>(),
+                1e-12);
+    ASSERT_EQ(rig->rig.neighbours.size(), 1U);
+    EXPECT_EQ(rig->rig.neighbours[0].name, "Rack tom");
+    ASSERT_EQ(rig->rig.ownKinds.size(), 1U);
+    EXPECT_EQ(rig->rig.ownKinds[0].id, "own:felt strip");
+    EXPECT_TRUE(rig->rig.microphone);
+    EXPECT_TRUE(rig->rig.leftHanded);
+    EXPECT_EQ(rig->rig.gauge.name, "Lamp");
+    EXPECT_EQ(rig->rig.gauge.points.size(), 1U); // kept before points were told apart by session
+    // The other drum's session, the logbook and its setup.
+    EXPECT_TRUE(book.latestSession("wren").value());
+    const auto entries = book.logEntries();
+    ASSERT_TRUE(entries);
+    const auto setup = book.logSetup(entries->front().id);
+    ASSERT_TRUE(setup) << problemText(setup.fault()).toStdString();
+    EXPECT_EQ(setup->note, stored->context.note);
+    EXPECT_EQ(setup->work.stars, 4);
+    // Undone to the start and done again, step by step, as before.
+    ASSERT_TRUE(book.moveTo(*stored, 219));
+    EXPECT_EQ(stored->work.stars, 2);
+    for (int position = 218; position >= 0; position -= 31)
+        ASSERT_TRUE(book.moveTo(*stored, position)) << position;
+    EXPECT_EQ(stored->context.note, old.at("note").get<std::string>());
+}
+
+TEST_F(OldWorkbook, TheDemoOfThenSortsItsEntriesByTime) {
+    auto book = Workbook::open(unpacked());
+    const auto entries = book.value()->logEntries();
+    ASSERT_GE(entries->size(), 12U);
+    for (std::size_t i = 1; i < entries->size(); ++i) // no clock was changed between them
+        EXPECT_LE((*entries)[i].savedAt, (*entries)[i - 1].savedAt);
+}
+
 TEST_F(WorkbookTest, KilledAtAnyMomentLosesNothingAcknowledged) {
     // The child writes steps and says each number once it is acknowledged; we kill it at odd moments, many
     // times.
     const QString file = path();
     qint64 session = 0;
-    session = made()->startSession(fresh(), kNow)->id;
+    session = made()->startSession(fresh(), {}, kNow)->id;
     int acknowledged = 0;
     for (int kill = 0; kill < 25; ++kill) {
         QProcess child;
@@ -391,7 +559,7 @@ TEST_F(WorkbookTest, KilledAtAnyMomentLosesNothingAcknowledged) {
         ASSERT_TRUE(stored);
         EXPECT_GE(stored->position, acknowledged) << "after kill " << kill;
         EXPECT_EQ(static_cast<int>(stored->steps.size()), stored->position + 1);
-        EXPECT_EQ(stored->steps.back().state.clock, stored->position); // the state belongs to its step
+        EXPECT_EQ(stored->work.clock, stored->position); // the state belongs to its step
         EXPECT_EQ(*book.value()->readingCount(session), stored->position);
     }
     EXPECT_GT(acknowledged, 40);

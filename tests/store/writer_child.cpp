@@ -17,9 +17,9 @@ int main(int argc, char** argv) {
     RodReading heard;
     heard.frequency = Hertz{300};
     while (true) {
-        Session state = stored->steps.back().state;
+        Work state = stored->work;
         state.clock = stored->position + 1;
-        const auto done = book.value()->appendStep(*stored, QStringLiteral("tap_heard"), state,
+        const auto done = book.value()->appendStep(*stored, QStringLiteral("tap_heard"), state, {},
                                                    {{HeadSide::Batter, stored->position % 8, heard}},
                                                    QStringLiteral("2026-11-25T18:00:00"));
         if (!done)

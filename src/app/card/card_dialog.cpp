@@ -1,4 +1,6 @@
 #include "app/card/card_dialog.h"
+#include "app/listening/ear.h"
+#include "app/practice/practice_player.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -65,9 +67,9 @@ CardDialog::CardDialog(SessionController& controller, QWidget* parent)
     m_again = secondaryButton(tr("Begin anew"));
     m_again->setObjectName(QStringLiteral("cardAgain"));
     connect(m_again, &QPushButton::clicked, this, [this] { m_controller.perform(StartCard{}); });
-    m_undo = secondaryButton(tr("Undo last tap"));
+    m_undo = secondaryButton(tr("Take back the last tap"));
     m_undo->setObjectName(QStringLiteral("cardUndo"));
-    connect(m_undo, &QPushButton::clicked, &controller.undoStack(), &QUndoStack::undo);
+    connect(m_undo, &QPushButton::clicked, this, [this] { m_controller.perform(TakeBackCardTap{}); });
     auto* close = secondaryButton(tr("Close"));
     close->setObjectName(QStringLiteral("cardClose"));
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
@@ -81,14 +83,14 @@ CardDialog::CardDialog(SessionController& controller, QWidget* parent)
     foot->addWidget(m_tap);
     column->addLayout(foot);
 
-    m_controller.openCard(true);
+    m_controller.ear().openCard(true);
     connect(&controller, &SessionController::sessionChanged, this, &CardDialog::refresh);
     refresh();
     m_tap->setFocus();
 }
 
 CardDialog::~CardDialog() {
-    m_controller.openCard(false);
+    m_controller.ear().openCard(false);
 }
 
 void CardDialog::refresh() {
@@ -120,7 +122,7 @@ void CardDialog::refresh() {
     m_tap->setEnabled(!place || !listens);
     const bool begun = !session.card.at(CardPlace::BatterEdge).empty();
     m_again->setEnabled(begun);
-    m_undo->setEnabled(begun && m_controller.undoStack().canUndo());
+    m_undo->setEnabled(begun);
     m_listening->refresh();
 }
 
@@ -129,16 +131,17 @@ void CardDialog::act() {
     if (!nextPlace(session.card))
         accept();
     else if (session.source == SoundSource::Practice)
-        m_controller.strikePractice();
+        m_controller.practice().strike();
     else if (session.source == SoundSource::File)
         m_listening->askForFiles();
 }
 
 /// As everywhere: the space bar, and what page-turners and foot keys send.
 void CardDialog::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown)
-        m_tap->click();
-    else
+    if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown) {
+        if (!event->isAutoRepeat())
+            m_tap->press();
+    } else
         QDialog::keyPressEvent(event);
 }
 

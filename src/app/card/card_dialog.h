@@ -3,6 +3,7 @@
 #include "app/card/card_picture.h"
 #include "app/listening/listening_strip.h"
 #include "app/session/session_controller.h"
+#include "app/theme/parts.h"
 
 #include <QDialog>
 #include <QLabel>
@@ -42,7 +43,7 @@ private:
     CardView* m_card;
     QLabel* m_says;
     ListeningStrip* m_listening;
-    QPushButton* m_tap;
+    PrimaryButton* m_tap;
     QPushButton* m_again;
     QPushButton* m_undo;
 };

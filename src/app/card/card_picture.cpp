@@ -129,24 +129,21 @@ QStringList cardSentences(const Drum& drum, const CardSays& says) {
     if (says.sidesApart) {
         const long apart = std::lround(std::abs(says.sidesApart->value));
         lines << (apart <= 10
-                      ? CardPictureText::tr("Both middles agree to %1 cents: it is one body tone.").arg(apart)
-                      : CardPictureText::tr(
-                            "The two middles lie %1 cents apart, though it is one body tone: tap "
-                            "again, wires off "
-                            "and both heads free.")
+                      ? CardPictureText::tr("Both middles agree to %1 cents: it is one tone.").arg(apart)
+                      : CardPictureText::tr("The two middles lie %1 cents apart, though it is one tone: tap "
+                                            "again, wires off "
+                                            "and both heads free.")
                             .arg(apart));
     }
     if (says.centreOffModel) {
         const long off = std::lround(says.centreOffModel->value);
-        lines
-            << (std::abs(off) <= 60
-                    ? CardPictureText::tr("The body tone fits the two edges (%1 cents).")
-                          .arg(centsText(*says.centreOffModel))
-                    : CardPictureText::tr(
-                          "The body tone lies %1 cents from what the two edges imply: is it the right drum, "
-                          "and the "
-                          "right heads?")
-                          .arg(centsText(*says.centreOffModel)));
+        lines << (std::abs(off) <= 60 ? CardPictureText::tr("The centre pitch fits the two edges (%1 cents).")
+                                            .arg(centsText(*says.centreOffModel))
+                                      : CardPictureText::tr("The centre pitch lies %1 cents from what the "
+                                                            "two edges imply: is it the right drum, "
+                                                            "and the "
+                                                            "right heads?")
+                                            .arg(centsText(*says.centreOffModel)));
     }
     return lines;
 }

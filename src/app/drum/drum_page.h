@@ -15,7 +15,7 @@ class DrumPage : public StationPage {
 public:
     explicit DrumPage(SessionController& controller, QWidget* parent = nullptr);
     void refresh() override;
-    QPushButton* primary() override { return m_primary; }
+    PrimaryButton* primary() override { return m_primary; }
 
 private:
     void rebuild();
@@ -27,7 +27,7 @@ private:
     QLabel* m_lately;
     QLabel* m_lookOver;
     QPushButton* m_fresh;
-    QPushButton* m_primary;
+    PrimaryButton* m_primary;
 };
 
 } // namespace bombo

@@ -1,4 +1,5 @@
 #include "app/drum/new_drum_dialog.h"
+#include "app/numbers/numbers.h"
 
 #include "app/theme/parts.h"
 #include "store/resources.h"
@@ -12,7 +13,7 @@ namespace bombo {
 namespace {
 
 QDoubleSpinBox* inchBox(double low, double high, double value) {
-    auto* box = new QDoubleSpinBox;
+    auto* box = new NumberBox;
     box->setRange(low, high);
     box->setDecimals(2);
     box->setSingleStep(0.5);

@@ -52,10 +52,10 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
         "turnPath", tr("In which order rods are turned"),
         {tr("Pairs, two keys"), tr("Across, one key"), tr("Round, one key"), tr("Your own skip\u2026")});
     m_path->setToolTip(tr("Across or in pairs the film stays centred; round the head only in small steps."));
-    m_strays = toolBox("strays", tr("Which way strays are brought to the rest"),
-                       {tr("Strays up or down"), tr("Strays only up"), tr("Strays only down")});
+    m_strays = toolBox("strays", tr("Correct rods"),
+                       {tr("Correct both ways"), tr("Tighten only"), tr("Loosen only")});
     m_strays->setToolTip(
-        tr("Only up ends a little above, and never leaves slack behind; only down ends below: "
+        tr("Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: "
            "press the head afterwards."));
     QStringList tolerances;
     for (const Cents c : kTolerances)
@@ -94,10 +94,9 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
 void BeginTools::askForSkip() {
     const int rods = m_controller.session().drum.rods;
     bool given = false;
-    const int skip = QInputDialog::getInt(this, tr("Your own skip"),
-                                          tr("From each rod on to the next but how many? 1 "
-                                             "is round the head:"),
-                                          m_skipped, 1, rods - 1, 1, &given);
+    const int skip =
+        QInputDialog::getInt(this, tr("Your own skip"), tr("Go on by how many rods? 1 is round the head:"),
+                             m_skipped, 1, rods - 1, 1, &given);
     const auto missed = missedRods(rods, skip);
     if (given && missed.empty()) {
         m_skipped = skip;

@@ -1,4 +1,7 @@
 #include "app/head/head_page.h"
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
+#include "app/practice/practice_player.h"
 
 #include "app/head/finding_words.h"
 #include "app/head/ledger_dialog.h"
@@ -72,7 +75,7 @@ QWidget* HeadPage::stepPanel() {
     m_detail->setMinimumHeight(54); // three lines, so that the panel never cuts them
     m_count = textLabel("heading");
     m_count->setObjectName(QStringLiteral("count"));
-    m_mark = new QDoubleSpinBox;
+    m_mark = new NumberBox;
     m_mark->setObjectName(QStringLiteral("mark"));
     m_mark->setAccessibleName(tr("Mark of the gauge"));
     m_mark->setRange(0.0, kHighestMark);
@@ -157,7 +160,7 @@ QWidget* HeadPage::rodTools() {
     });
     m_tapAgain = secondaryButton({});
     m_tapAgain->setObjectName(QStringLiteral("tapAgain"));
-    m_tapAgain->setToolTip(tr("One more tap at this rod; its figure becomes the middle of its taps."));
+    m_tapAgain->setToolTip(tr("One more tap at this rod; its reading becomes the median of its taps."));
     connect(m_tapAgain, &QPushButton::clicked, this, [this] {
         if (const auto rod = rodToTapAgain())
             controller().perform(AskAgain{m_side, *rod});
@@ -225,21 +228,21 @@ void HeadPage::refresh() {
     switch (work.stage) {
     case HeadStage::FingerTight:
         if (work.condition == HeadCondition::New)
-            m_title->setText(batter ? tr("Put the batter on") : tr("Put the snare side on"));
+            m_title->setText(batter ? tr("Put the batter head on") : tr("Put the snare-side head on"));
         else
-            m_title->setText(batter ? tr("Take the batter in hand") : tr("Take the snare side in hand"));
+            m_title->setText(batter ? tr("Start on the batter head") : tr("Start on the snare-side head"));
         break;
     case HeadStage::Raising:
-        m_title->setText(batter ? tr("Raise the batter") : tr("Raise the snare side"));
+        m_title->setText(batter ? tr("Raise the batter head") : tr("Raise the snare-side head"));
         break;
     case HeadStage::Tapping:
-        m_title->setText(batter ? tr("Listen round the batter") : tr("Listen round the snare side"));
+        m_title->setText(batter ? tr("Tap round the batter head") : tr("Tap round the snare-side head"));
         break;
     case HeadStage::Turning:
-        m_title->setText(batter ? tr("Even the batter") : tr("Even the snare side"));
+        m_title->setText(batter ? tr("Even the batter head") : tr("Even the snare-side head"));
         break;
     case HeadStage::Done:
-        m_title->setText(batter ? tr("The batter stands") : tr("The snare side stands"));
+        m_title->setText(batter ? tr("Batter head: done") : tr("Snare-side head: done"));
         break;
     }
     const bool finger = work.way.kind == TapKind::FingerDamped;
@@ -252,7 +255,7 @@ void HeadPage::refresh() {
                          ? tr("In silence: the result is provisional until it is heard.")
                          : tr("In silence, beside the last taps: together they tell opposite rods apart.");
     if (session().hurry)
-        conditions = tr("Before the show, stop by %1. ").arg(clockText(session().hurry->until)) + conditions;
+        conditions = tr("Before the show, stop by %1. ").arg(clockText(session().showAt)) + conditions;
     else if (!work.history.empty())
         conditions =
             tr("Round %1. ").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) + conditions;
@@ -262,7 +265,7 @@ void HeadPage::refresh() {
         const double off = centsBetween(brief.target, estimate->mean).value;
         m_mean->setText(tr("last mean %1, %2 cents; spread ± %3")
                             .arg(hertzText(estimate->mean), centsText(Cents{off}))
-                            .arg(estimate->widest.value, 0, 'f', 0));
+                            .arg(number(estimate->widest.value, 0)));
     } else {
         m_mean->setText(tr("edge pitch, other head muted"));
     }
@@ -309,8 +312,7 @@ QString HeadPage::hintFor(const HeadWork& work, const HeadBrief& brief) const {
     if (const auto findings = headFindings(work, brief); justHeard && !findings.empty())
         return findingText(findings.front());
     if (const auto missed = missedBy(work, brief.target); justHeard && missed)
-        return tr("The last moves did what was said of them, to within %1 cents.")
-            .arg(std::lround(missed->value));
+        return tr("The last moves landed within %1 cents of the prediction.").arg(std::lround(missed->value));
     const auto move = moveAtHand(work, session().path);
     if (work.stage == HeadStage::Turning && move && move->rods.size() == 2)
         return tr("Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count "
@@ -336,7 +338,7 @@ void HeadPage::showGauge() {
         m_mark->setRange(0.0, marksOf(kind).highest);
         m_mark->setDecimals(kind == TapKind::HoopGap ? 2 : 1);
         m_mark->setSuffix(kind == TapKind::HoopGap ? tr(" mm") : QString());
-        m_mark->setAccessibleName(kind == TapKind::HoopGap ? tr("Gap from hoop to shell")
+        m_mark->setAccessibleName(kind == TapKind::HoopGap ? tr("Gap from lug to hoop")
                                                            : tr("Mark of the gauge"));
         m_mark->setFocus(Qt::OtherFocusReason);
         m_mark->selectAll();
@@ -356,7 +358,7 @@ void HeadPage::showRodTools() {
     m_resists->setToolTip(work.resists
                               ? tr("Rods may be tightened again.")
                               : tr("The resistance of a rod jumped: stop, listen, and find out why."));
-    m_trial->setText(work.trial ? tr("The way back") : tr("Uneven\u2026"));
+    m_trial->setText(work.trial ? tr("Turn the trial back") : tr("Uneven\u2026"));
     m_trial->setToolTip(work.trial ? tr("Turns back what was turned for the trial; then the head is evened.")
                                    : tr("Make this head uneven on purpose, as a trial."));
     m_nearest->setText(rod && rod == session().nearestRod ? tr("From the strainer") : tr("Nearest to me"));
@@ -404,7 +406,7 @@ void HeadPage::act() {
         else if (isSilent(work.way.kind))
             readMark();
         else if (session().source == SoundSource::Practice)
-            controller().strikePractice();
+            controller().practice().strike();
         else if (session().source == SoundSource::File)
             m_listening->askForFiles();
         break;
@@ -424,7 +426,7 @@ void HeadPage::act() {
 
 void HeadPage::readMark() {
     if (session().source == SoundSource::Practice)
-        controller().readPracticeGauge();
+        controller().practice().readGauge();
     else if (session().head(m_side).way.kind == TapKind::Feel)
         controller().perform(GaugeRead{m_side, kLoosestFeel + m_feel->currentIndex()});
     else if (m_mark->value() > 0.0)
@@ -443,7 +445,7 @@ void HeadPage::dropEvent(QDropEvent* event) {
     for (const QUrl& url : event->mimeData()->urls())
         if (url.isLocalFile())
             paths << url.toLocalFile();
-    controller().openSoundFiles(paths);
+    controller().ear().openSoundFiles(paths);
 }
 
 } // namespace bombo

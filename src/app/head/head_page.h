@@ -34,7 +34,7 @@ class HeadPage : public StationPage {
 public:
     HeadPage(SessionController& controller, HeadSide side, QWidget* parent = nullptr);
     void refresh() override;
-    QPushButton* primary() override { return m_primary; }
+    PrimaryButton* primary() override { return m_primary; }
     HoopView* hoop() { return m_hoop; }
 
 protected:
@@ -77,7 +77,7 @@ private:
     QLabel* m_count;
     QDoubleSpinBox* m_mark; ///< of a gauge, or the gap in mm
     QComboBox* m_feel;
-    QPushButton* m_primary;
+    PrimaryButton* m_primary;
     QPushButton* m_undo;
     QPushButton* m_listenNow;
     ListeningStrip* m_listening;

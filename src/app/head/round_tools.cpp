@@ -15,7 +15,7 @@ RoundTools::RoundTools(SessionController& controller, HeadSide side, QWidget* pa
                      {tr("Finger on the middle"), tr("Nothing on this head"), tr("In silence, by gauge"),
                       tr("In silence, hoop gap"), tr("In silence, by feel")});
     m_kind->setToolTip(
-        tr("A light finger takes the body tone away, at the same pressure each time. Taps with and "
+        tr("A light finger takes the centre pitch away, at the same pressure each time. Taps with and "
            "without it are never compared: changing it begins the round again. What is read beside the "
            "rods in silence also tells opposite rods apart, which no tap can: do it before or after "
            "a round of taps, with no turn between."));
@@ -70,8 +70,7 @@ void RoundTools::refresh() {
     m_extent->setToolTip(
         halfRoundIsEnough(work)
             ? tr("Opposite rods read alike in the last whole round: half of them say as much.")
-            : tr("Opposite rods sound alike to the ear's first order. Tap one whole round before "
-                 "you trust half."));
+            : tr("Opposite rods sound almost alike. Tap one whole round before you trust half."));
     m_taps->setCurrentIndex(work.way.tapsPerRod - 1);
     m_gauge->clear();
     const QString mine = QString::fromStdString(session.gauge.name);

@@ -111,6 +111,8 @@ void StandView::paintEvent(QPaintEvent*) {
 }
 
 void StandView::keyPressEvent(QKeyEvent* event) {
+    if (event->isAutoRepeat())
+        return;
     switch (event->key()) {
     case Qt::Key_Space:
     case Qt::Key_Return:

@@ -1,4 +1,5 @@
 #include "app/head/trial_dialog.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -52,7 +53,7 @@ QString trialText(const TrialPrediction& prediction) {
                "a second and dies sooner.")
         .arg(centsText(prediction.meanShift))
         .arg(std::lround(prediction.pairSplit.value))
-        .arg(prediction.beat.value, 0, 'f', 1);
+        .arg(number(prediction.beat.value, 1));
 }
 
 TrialDialog::TrialDialog(SessionController& controller, HeadSide side, QWidget* parent)

@@ -1,4 +1,5 @@
 #include "app/hurry/hurry_dialog.h"
+#include "app/numbers/numbers.h"
 
 #include "app/hurry/hurry_words.h"
 #include "app/theme/parts.h"
@@ -19,7 +20,7 @@ HurryDialog::HurryDialog(SessionController& controller, QWidget* parent)
     column->setSpacing(12);
     auto* top = new QHBoxLayout;
     top->addWidget(textLabel("now", tr("How long have you got?")));
-    m_minutes = new QDoubleSpinBox;
+    m_minutes = new NumberBox;
     m_minutes->setObjectName(QStringLiteral("minutes"));
     m_minutes->setAccessibleName(tr("Minutes"));
     m_minutes->setRange(kFewestMinutes, kMostMinutes);

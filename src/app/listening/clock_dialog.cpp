@@ -1,4 +1,6 @@
 #include "app/listening/clock_dialog.h"
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -28,7 +30,7 @@ QString steadyFaultText(SteadyFault fault, Hertz reference) {
 
 ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
-    setWindowTitle(tr("Compare the clock"));
+    setWindowTitle(tr("Calibrate the sound card's clock"));
     setObjectName(QStringLiteral("clockDialog"));
     setMinimumWidth(740);
     auto* column = new QVBoxLayout(this);
@@ -47,7 +49,7 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     m_kept = textLabel("quiet");
     m_kept->setObjectName(QStringLiteral("clockKept"));
     form->addRow(tr("Kept"), m_kept);
-    m_reference = new QDoubleSpinBox;
+    m_reference = new NumberBox;
     m_reference->setObjectName(QStringLiteral("clockReference"));
     m_reference->setRange(80.0, 4000.0);
     m_reference->setDecimals(2);
@@ -82,10 +84,10 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
         foot->addWidget(button);
     column->addLayout(foot);
 
-    connect(&controller.listener(), &Listener::toneMeasured, this, &ClockDialog::showTone);
-    connect(&controller.listener(), &Listener::microphoneStarted, this, &ClockDialog::showKept);
-    connect(&controller, &SessionController::readingHeard, this, &ClockDialog::showTap);
-    connect(&controller.listener(), &Listener::microphoneFailed, this, [this] {
+    connect(&controller.ear().listener(), &Listener::toneMeasured, this, &ClockDialog::showTone);
+    connect(&controller.ear().listener(), &Listener::microphoneStarted, this, &ClockDialog::showKept);
+    connect(&controller.ear(), &Ear::readingHeard, this, &ClockDialog::showTap);
+    connect(&controller.ear().listener(), &Listener::microphoneFailed, this, [this] {
         m_device->setText(tr("none"));
         m_kept->setText(tr("nothing"));
         m_result->setText(tr("There is no microphone to listen with. Plug one in and open this again."));
@@ -94,20 +96,20 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     m_device->setText(tr("opening\u2026"));
     m_measure->setEnabled(false);
     m_forget->setEnabled(false);
-    m_controller.calibrate(true);
+    m_controller.ear().useFor(Ear::Use::Clock);
 }
 
 ClockDialog::~ClockDialog() {
-    m_controller.listener().giveUpTone();
-    m_controller.calibrate(false);
+    m_controller.ear().listener().giveUpTone();
+    m_controller.ear().useFor(Ear::Use::Work);
 }
 
 void ClockDialog::showKept() {
-    const Cents kept = m_controller.settings().clockOf(m_controller.listener().microphoneId());
-    m_device->setText(m_controller.listener().microphoneName());
+    const Cents kept = m_controller.settings().clockOf(m_controller.ear().listener().microphoneId());
+    m_device->setText(m_controller.ear().listener().microphoneName());
     m_kept->setText(kept.value == 0.0 ? tr("nothing: its clock is taken as right")
                                       : tr("reads %1 cents %2, and is corrected")
-                                            .arg(std::abs(kept.value), 0, 'f', 2)
+                                            .arg(number(std::abs(kept.value), 2))
                                             .arg(kept.value > 0.0 ? tr("sharp") : tr("flat")));
     m_forget->setEnabled(kept.value != 0.0);
     m_measure->setEnabled(true);
@@ -116,7 +118,7 @@ void ClockDialog::showKept() {
 void ClockDialog::measure() {
     m_measure->setEnabled(false);
     m_result->setText(tr("Listening\u2026"));
-    m_controller.listener().measureTone(Hertz{m_reference->value()});
+    m_controller.ear().listener().measureTone(Hertz{m_reference->value()});
 }
 
 void ClockDialog::showTone(const ToneReport& report) {
@@ -142,15 +144,15 @@ void ClockDialog::take(Hertz heard, const QString& how) {
     m_save->setEnabled(plausible);
     const QString text = tr("%1 %2 Hz: %3 cents %4.")
                              .arg(how)
-                             .arg(heard.value, 0, 'f', 3)
-                             .arg(std::abs(sharp.value), 0, 'f', 2)
+                             .arg(number(heard.value, 3))
+                             .arg(number(std::abs(sharp.value), 2))
                              .arg(sharp.value >= 0.0 ? tr("sharp") : tr("flat"));
     m_result->setText(
         plausible ? text : text + QLatin1Char(' ') + tr("No clock is off by so much: it was another tone."));
 }
 
 void ClockDialog::save(Cents sharp) {
-    m_controller.settings().setClockOf(m_controller.listener().microphoneId(), sharp);
+    m_controller.settings().setClockOf(m_controller.ear().listener().microphoneId(), sharp);
     m_save->setEnabled(false);
     showKept();
 }

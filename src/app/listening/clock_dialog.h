@@ -1,5 +1,6 @@
 #pragma once
 /// Compares the clock of an input device with a tone whose pitch is trusted.
+#include "app/listening/listener.h"
 #include "app/session/session_controller.h"
 
 #include <QDialog>

@@ -1,4 +1,5 @@
 #include "app/listening/heard_words.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "core/reading/rod_reading.h"
@@ -70,10 +71,10 @@ HeardWords heardWords(const Reading& reading, SoundSource source) {
         return {HeardWordsText::tr("Rough: ±%1 cents, taken").arg(wide), remedyText(Verdict::Rough)};
     const QString remedy = clearRemedy(reading, source);
     if (reading.beat)
-        return {HeardWordsText::tr("Clear, beats %1 times a second").arg(reading.beat->value, 0, 'f', 1),
+        return {HeardWordsText::tr("Clear, beats %1 times a second").arg(number(reading.beat->value, 1)),
                 remedy};
     constexpr double finest = 0.1; // cents
-    return {HeardWordsText::tr("Clear, ±%1 cents").arg(std::max(finest, reading.error().value), 0, 'f', 1),
+    return {HeardWordsText::tr("Clear, ±%1 cents").arg(number(std::max(finest, reading.error().value), 1)),
             remedy};
 }
 
@@ -108,11 +109,11 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
         const double wanted = ringWanted(briefOf(session)).value;
         const double off = tone - wanted;
         if (std::abs(off) < 0.1 * wanted)
-            remedy = HeardWordsText::tr("As long as wanted, %1 s.").arg(wanted, 0, 'f', 2);
+            remedy = HeardWordsText::tr("As long as wanted, %1 s.").arg(number(wanted, 2));
         else
             remedy = (off > 0.0 ? HeardWordsText::tr("%1 s longer than wanted.")
                                 : HeardWordsText::tr("%1 s shorter than wanted."))
-                         .arg(std::abs(off), 0, 'f', 2);
+                         .arg(number(std::abs(off), 2));
         break;
     }
     default:
@@ -124,7 +125,7 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
                            : HeardWordsText::tr("Near the edge: hardly any centre");
     if (!stroke.buzz)
         return {centre, remedy};
-    const QString wires = HeardWordsText::tr("Wires %1 s").arg(stroke.buzz->value, 0, 'f', 2);
+    const QString wires = HeardWordsText::tr("Wires %1 s").arg(number(stroke.buzz->value, 2));
     return {stroke.centreFound ? HeardWordsText::tr("%1, centre %2 ±%3 Hz")
                                      .arg(wires)
                                      .arg(std::lround(stroke.centre.value)) // one line

@@ -1,14 +1,11 @@
 #pragma once
 /// What the listening strip says of the last tap, and what to do about it.
 #include "core/reading/hit_portrait.h"
-#include "core/record/session.h"
+#include "core/record/ticket.h"
 
 #include <QString>
 
 namespace bombo {
-
-/// Two lengths that differ by this factor differ to the ear.
-inline constexpr double kLongBuzz = 1.3;
 
 struct HeardWords {
     QString verdict;

@@ -1,4 +1,6 @@
 #include "app/listening/listen_menu.h"
+#include "audio/microphone.h"
+#include "audio/player.h"
 
 #include "app/card/card_dialog.h"
 #include "app/listening/clock_dialog.h"
@@ -120,12 +122,12 @@ void fillListenMenu(QMenu& menu, SessionController& controller, QWidget* window)
                        MicrophoneDialog dialog(controller, window);
                        dialog.exec();
                    });
-    menu.addAction(ListenMenuText::tr("Compare the &clock…"), window, [&controller, window] {
+    menu.addAction(ListenMenuText::tr("Calibrate the sound card's &clock…"), window, [&controller, window] {
         ClockDialog dialog(controller, window);
         dialog.exec();
     });
     menu.addSeparator();
-    QMenu* cues = menu.addMenu(ListenMenuText::tr("&Sounds for heard and again"));
+    QMenu* cues = menu.addMenu(ListenMenuText::tr("&Confirmation sounds"));
     QObject::connect(cues, &QMenu::aboutToShow, cues, [cues, &controller] { fillCues(*cues, controller); });
     fillPractice(*menu.addMenu(ListenMenuText::tr("P&ractice drum")), controller);
 }

@@ -14,6 +14,7 @@ Listener::Listener(QObject* parent)
       m_microphone(new Microphone(m_ring)) {
     qRegisterMetaType<HeardTap>();
     qRegisterMetaType<TapAtMicrophone>();
+    qRegisterMetaType<SoundReport>();
     qRegisterMetaType<FileReport>();
     qRegisterMetaType<ToneReport>();
     qRegisterMetaType<VoiceReport>();
@@ -29,9 +30,9 @@ Listener::Listener(QObject* parent)
     connect(m_reader, &TapReader::heard, this, &Listener::heard);
     connect(m_reader, &TapReader::soundLost, this, &Listener::soundLost);
     connect(m_reader, &TapReader::level, this, &Listener::level);
-    connect(m_reader, &TapReader::samplesDone, this, [this](int taps) {
+    connect(m_reader, &TapReader::samplesDone, this, [this](const SoundReport& report) {
         --m_pending;
-        emit samplesDone(taps);
+        emit samplesDone(report);
     });
     connect(m_reader, &TapReader::fileDone, this, [this](const FileReport& report) {
         --m_pending;
@@ -74,15 +75,15 @@ Listener::~Listener() {
     }
 }
 
-void Listener::setTask(EarTask task, const ReadingOptions& options) {
-    QMetaObject::invokeMethod(m_reader,
-                              [reader = m_reader, task, options] { reader->setTask(task, options); });
+void Listener::setOrder(const EarOrder& order) {
+    QMetaObject::invokeMethod(m_reader, [reader = m_reader, order] { reader->setOrder(order); });
 }
 
-void Listener::readSamples(std::vector<float> samples, double sampleRate) {
+void Listener::readSamples(std::vector<float> samples, double sampleRate,
+                           const std::optional<WireAnswer>& known) {
     ++m_pending;
-    QMetaObject::invokeMethod(m_reader, [reader = m_reader, samples = std::move(samples), sampleRate] {
-        reader->readSamples(samples, sampleRate);
+    QMetaObject::invokeMethod(m_reader, [reader = m_reader, samples = std::move(samples), sampleRate, known] {
+        reader->readSamples(samples, sampleRate, known);
     });
 }
 

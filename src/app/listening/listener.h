@@ -16,9 +16,11 @@ public:
     explicit Listener(QObject* parent = nullptr);
     ~Listener() override;
 
-    /// What is listened for and where the model expects it; for every sound read from now on.
-    void setTask(EarTask task, const ReadingOptions& options);
-    void readSamples(std::vector<float> samples, double sampleRate);
+    /// What is listened for, under which ticket, and where the model expects it; for every sound from now on.
+    void setOrder(const EarOrder& order);
+    /// @param known what else is known of the stroke
+    void readSamples(std::vector<float> samples, double sampleRate,
+                     const std::optional<WireAnswer>& known = std::nullopt);
     void readFile(const QString& path, int mostClear);
     void readHits(const QString& path);
     /// @param clockOf by how much the clock of a device reads sharp, by its id
@@ -39,7 +41,7 @@ public:
 
 signals:
     void heard(const bombo::HeardTap& tap);
-    void samplesDone(int taps);
+    void samplesDone(const bombo::SoundReport& report);
     void fileDone(const bombo::FileReport& report);
     void hitsDone(const bombo::HitReport& report);
     void level(double db);

@@ -1,4 +1,7 @@
 #include "app/listening/listening_strip.h"
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
+#include "app/practice/practice_player.h"
 
 #include "app/listening/heard_words.h"
 #include "app/listening/microphone_dialog.h"
@@ -63,7 +66,7 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     for (const SoundSource source : {SoundSource::Practice, SoundSource::File, SoundSource::Microphone})
         m_source->addItem(sourceName(source), static_cast<int>(source));
     connect(m_source, &QComboBox::activated, this, [this](int index) {
-        m_controller.chooseSource(static_cast<SoundSource>(m_source->itemData(index).toInt()));
+        m_controller.ear().chooseSource(static_cast<SoundSource>(m_source->itemData(index).toInt()));
     });
     m_device = new QComboBox;
     m_device->setObjectName(QStringLiteral("device"));
@@ -71,8 +74,9 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     m_device->setFocusPolicy(Qt::TabFocus);
     m_device->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     m_device->setMinimumContentsLength(6);
-    connect(m_device, &QComboBox::activated, this,
-            [this](int index) { m_controller.chooseMicrophone(m_device->itemData(index).toByteArray()); });
+    connect(m_device, &QComboBox::activated, this, [this](int index) {
+        m_controller.ear().chooseMicrophone(m_device->itemData(index).toByteArray());
+    });
     auto* sources = new QHBoxLayout;
     sources->addWidget(m_source);
     sources->addWidget(m_device, 1);
@@ -92,7 +96,7 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     m_stroke->setObjectName(QStringLiteral("stroke"));
     connect(m_stroke, &QPushButton::clicked, this, [this] {
         if (m_controller.session().source == SoundSource::Practice)
-            m_controller.strikeWhole();
+            m_controller.practice().strikeWhole();
         else
             askForFiles();
     });
@@ -126,10 +130,10 @@ ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)
     m_tap = new TapView;
     column->addWidget(m_tap, 1);
 
-    connect(&controller, &SessionController::readingHeard, this,
+    connect(&controller.ear(), &Ear::readingHeard, this,
             [this](const Reading& reading) { showReading(reading); });
-    connect(&controller.listener(), &Listener::level, m_level, &LevelMeter::show);
-    connect(&controller.listener(), &Listener::microphoneStarted, this, [this] {
+    connect(&controller.ear().listener(), &Listener::level, m_level, &LevelMeter::show);
+    connect(&controller.ear().listener(), &Listener::microphoneStarted, this, [this] {
         fillDevices();
         offerCheck();
     });
@@ -148,10 +152,10 @@ void ListeningStrip::fillDevices() {
 void ListeningStrip::offerCheck() {
     if (!m_controller.hasSession())
         return;
-    const bool good =
-        m_controller.settings().checkOf(m_controller.listener().microphoneId()) == QStringLiteral("good");
+    const bool good = m_controller.settings().checkOf(m_controller.ear().listener().microphoneId()) ==
+                      QStringLiteral("good");
     m_check->setVisible(m_controller.session().source == SoundSource::Microphone &&
-                        m_controller.listener().isMicrophoneOn() && !good);
+                        m_controller.ear().listener().isMicrophoneOn() && !good);
 }
 
 void ListeningStrip::refresh() {
@@ -160,25 +164,25 @@ void ListeningStrip::refresh() {
     m_device->setVisible(source == SoundSource::Microphone);
     m_level->setVisible(source == SoundSource::Microphone);
     m_stroke->setText(source == SoundSource::Practice ? tr("Strike it") : tr("Give files\u2026"));
-    m_stroke->setVisible(m_controller.hearsStrokes() && source != SoundSource::Microphone);
+    m_stroke->setVisible(m_controller.ear().hearsStrokes() && source != SoundSource::Microphone);
     offerCheck();
-    showReading(m_controller.lastReading());
+    showReading(m_controller.ear().lastReading());
 }
 
 void ListeningStrip::showStroke() {
-    const auto& stroke = m_controller.lastStroke();
-    const auto& reading = m_controller.lastReading();
-    const bool away = m_controller.listener().isMicrophoneAway();
+    const auto& stroke = m_controller.ear().lastStroke();
+    const auto& reading = m_controller.ear().lastReading();
+    const bool away = m_controller.ear().listener().isMicrophoneAway();
     const bool heard = stroke && !away;
     m_tap->show(away ? std::nullopt : reading);
     m_figure->setVisible(heard && stroke->ring);
     m_note->setVisible(heard && stroke->ring);
     if (heard && stroke->ring) {
-        m_figure->setText(tr("%1 s").arg(stroke->ring->value, 0, 'f', 2));
+        m_figure->setText(tr("%1 s").arg(number(stroke->ring->value, 2)));
         m_note->setText(tr("tone"));
     }
     const Session& session = m_controller.session();
-    const HeardWords words = away      ? waitingWords(m_controller.listener().microphoneName())
+    const HeardWords words = away      ? waitingWords(m_controller.ear().listener().microphoneName())
                              : stroke  ? strokeWords(*stroke, session)
                              : reading ? heardWords(*reading, session.source)
                                        : noStrokeWords(session);
@@ -188,11 +192,11 @@ void ListeningStrip::showStroke() {
 }
 
 void ListeningStrip::showReading(const std::optional<Reading>& reading) {
-    if (m_controller.hearsStrokes()) {
+    if (m_controller.ear().hearsStrokes()) {
         showStroke();
         return;
     }
-    const bool away = m_controller.listener().isMicrophoneAway();
+    const bool away = m_controller.ear().listener().isMicrophoneAway();
     const bool clear = reading && !away && reading->hasFigure();
     m_tap->show(away ? std::nullopt : reading);
     m_figure->setVisible(clear);
@@ -202,7 +206,7 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
         m_figure->setText(hertzText(*reading->frequency));
         m_note->setText(noteWords(*reading->frequency));
     }
-    const HeardWords words = away      ? waitingWords(m_controller.listener().microphoneName())
+    const HeardWords words = away      ? waitingWords(m_controller.ear().listener().microphoneName())
                              : reading ? heardWords(*reading, source)
                                        : silentWords(source);
     m_verdict->setText(words.verdict);
@@ -213,7 +217,7 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
 void ListeningStrip::askForFiles() {
     const QStringList paths = QFileDialog::getOpenFileNames(
         this, tr("Edge taps"), {}, tr("Sound (*.wav *.flac *.ogg *.aiff);;All files (*)"));
-    m_controller.openSoundFiles(paths);
+    m_controller.ear().openSoundFiles(paths);
 }
 
 } // namespace bombo

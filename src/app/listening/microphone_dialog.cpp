@@ -1,4 +1,6 @@
 #include "app/listening/microphone_dialog.h"
+#include "app/listening/ear.h"
+#include "app/practice/practice_player.h"
 
 #include "app/listening/listening_strip.h"
 #include "app/listening/microphone_words.h"
@@ -102,7 +104,7 @@ MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* paren
     connect(m_again, &QPushButton::clicked, this, &MicrophoneDialog::begin);
     m_strike = secondaryButton(tr("Strike it"));
     m_strike->setObjectName(QStringLiteral("checkStrike"));
-    connect(m_strike, &QPushButton::clicked, &controller, &SessionController::strikeForCheck);
+    connect(m_strike, &QPushButton::clicked, &controller.practice(), &PracticePlayer::strikeForCheck);
     auto* close = secondaryButton(tr("Close"));
     close->setObjectName(QStringLiteral("checkClose"));
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
@@ -112,9 +114,9 @@ MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* paren
     foot->addWidget(close);
     column->addLayout(foot);
 
-    connect(&controller, &SessionController::lookedAt, this, &MicrophoneDialog::take);
-    connect(&controller.listener(), &Listener::level, m_level, &LevelMeter::show);
-    connect(&controller.listener(), &Listener::microphoneFailed, this, &MicrophoneDialog::showFailure);
+    connect(&controller.ear(), &Ear::lookedAt, this, &MicrophoneDialog::take);
+    connect(&controller.ear().listener(), &Listener::level, m_level, &LevelMeter::show);
+    connect(&controller.ear().listener(), &Listener::microphoneFailed, this, &MicrophoneDialog::showFailure);
     m_nothingYet.setSingleShot(true);
     m_nothingYet.setInterval(kPatience);
     connect(&m_nothingYet, &QTimer::timeout, this, [this] {
@@ -128,7 +130,7 @@ MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* paren
 }
 
 MicrophoneDialog::~MicrophoneDialog() {
-    m_controller.endCheck();
+    m_controller.ear().useFor(Ear::Use::Work);
 }
 
 bool MicrophoneDialog::isPractice() const {
@@ -141,13 +143,12 @@ void MicrophoneDialog::choose(int index) {
     m_level->setVisible(!practice);
     m_levelName->setVisible(!practice);
     if (index >= 0 && !practice)
-        m_controller.chooseMicrophone(m_device->itemData(index).toByteArray());
+        m_controller.ear().chooseMicrophone(m_device->itemData(index).toByteArray());
     begin();
     if (m_device->count() == 0)
         showFailure(Microphone::Fault::NoDevice, {});
     else
-        m_controller.beginCheck(practice ? SessionController::Checked::Practice
-                                         : SessionController::Checked::Microphone);
+        m_controller.ear().useFor(practice ? Ear::Use::CheckPractice : Ear::Use::CheckMicrophone);
 }
 
 void MicrophoneDialog::begin() {
@@ -182,7 +183,7 @@ void MicrophoneDialog::showResult() {
     m_remedy->setText(words.remedy);
     m_further->setText(furtherFaults(check));
     if (!isPractice())
-        m_controller.settings().setCheckOf(m_controller.listener().microphoneId(), storedCheck(check));
+        m_controller.settings().setCheckOf(m_controller.ear().listener().microphoneId(), storedCheck(check));
 }
 
 void MicrophoneDialog::showFailure(Microphone::Fault fault, const QString& name) {

@@ -1,6 +1,8 @@
 #pragma once
 /// "Is it hearing me?": five taps, and what they say of the microphone.
 #include "app/session/session_controller.h"
+#include "audio/microphone.h"
+#include "core/reading/microphone_check.h"
 
 #include <QComboBox>
 #include <QDialog>

@@ -1,4 +1,5 @@
 #include "app/listening/microphone_words.h"
+#include "app/numbers/numbers.h"
 
 #include <QCoreApplication>
 #include <QStringList>
@@ -75,7 +76,7 @@ HeardWords microphoneWords(const MicrophoneCheck& check) {
         return wordsOf(check.faults.front(), check);
     return {
         check.error && *check.error <= kClear
-            ? MicrophoneWordsText::tr("Good: pitches to about ±%1 cents").arg(check.error->value, 0, 'f', 1)
+            ? MicrophoneWordsText::tr("Good: pitches to about ±%1 cents").arg(number(check.error->value, 1))
             : MicrophoneWordsText::tr("Good: every tap is heard"),
         MicrophoneWordsText::tr("Taps reach %1 dB, %2 dB above the room. Leave it in this place for a "
                                 "whole round.")

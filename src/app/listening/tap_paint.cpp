@@ -1,4 +1,5 @@
 #include "app/listening/tap_paint.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -79,7 +80,7 @@ std::vector<Row> rowsOf(const Reading& reading, std::size_t most) {
 }
 
 QString rowName(const Row& row) {
-    const QString pitch = QString::number(row.partial.frequency.value, 'f', row.chosen ? 1 : 0);
+    const QString pitch = number(row.partial.frequency.value, row.chosen ? 1 : 0);
     const QString name = row.partial.mode ? modeName(*row.partial.mode) : QString();
     return name.isEmpty() ? TapPaintText::tr("%1 Hz").arg(pitch)
                           : TapPaintText::tr("%1 %2 Hz").arg(name, pitch);
@@ -110,7 +111,7 @@ void paintPartials(QPainter& painter, const QRectF& area, const Reading& reading
         painter.setPen(p.quiet);
         const bool last = t + step > end + 1e-9;
         painter.drawText(QRectF(xOf(t) - 30, floor + 1, 60, 17), Qt::AlignCenter,
-                         last ? TapPaintText::tr("%1 s").arg(t, 0, 'g', 2) : QString::number(t, 'g', 2));
+                         last ? TapPaintText::tr("%1 s").arg(figures(t, 2)) : figures(t, 2));
     }
     double y = area.top();
     for (const Row& row : rows) {
@@ -135,7 +136,7 @@ QString partialsSummary(const Reading& reading) {
         parts << (row.chosen ? TapPaintText::tr("%1, the one that counts, falls in %2 s")
                              : TapPaintText::tr("%1, falls in %2 s"))
                      .arg(rowName(row))
-                     .arg(row.partial.t60.value, 0, 'f', 2);
+                     .arg(number(row.partial.t60.value, 2));
     return parts.isEmpty() ? TapPaintText::tr("No partials.")
                            : TapPaintText::tr("Partials: %1.").arg(parts.join(QStringLiteral("; ")));
 }

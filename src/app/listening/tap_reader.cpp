@@ -9,6 +9,8 @@ namespace {
 
 constexpr int kDrainMilliseconds = 10;
 constexpr int kDrainsPerLevel = 5;
+/// From the air through the device to here; nobody strikes as soon as this after a key.
+constexpr Seconds kOnItsWay{0.15};
 
 } // namespace
 
@@ -18,39 +20,66 @@ TapReader::TapReader(SampleRing& ring) : m_ring(ring), m_block(4096), m_timer(th
     connect(&m_timer, &QTimer::timeout, this, &TapReader::drain);
 }
 
-HeardTap TapReader::read(const Tap& tap) const {
-    HeardTap heard{readTap(tap, m_options), std::nullopt, m_task};
-    if (m_task == EarTask::WholeStroke)
-        if (auto stroke = portraitFrom(tap, heard.reading, m_options.expected)) {
-            heard.stroke = std::move(stroke).value();
-            heard.sound = tap.after;
-            heard.sampleRate = tap.sampleRate;
-        }
-    if (m_task == EarTask::Check)
-        heard.look = lookAt(tap, heard.reading);
-    return heard;
+void TapReader::setOrder(const EarOrder& order) {
+    const bool elsewhere = !isStillDue(m_order.ticket.due, order.ticket.due, false) ||
+                           m_order.ticket.session != order.ticket.session || m_order.task != order.task;
+    if (elsewhere) { // the next rod of a round is no new place: there the newest expectation counts
+        m_earlier = std::exchange(m_order, order);
+        m_orderSince = Seconds{static_cast<double>(m_pushed) / m_rate};
+    } else {
+        m_order = order;
+    }
 }
 
-void TapReader::readSamples(const std::vector<float>& samples, double sampleRate) {
+/// What was struck before the user went on is heard a moment after it.
+const EarOrder& TapReader::orderOf(const Tap& tap) const {
+    return tap.onset < m_orderSince + kOnItsWay ? m_earlier : m_order;
+}
+
+HeardTap TapReader::read(const Tap& tap, const EarOrder& order) const {
+    HeardTap found;
+    found.ticket = order.ticket;
+    found.task = order.task;
+    found.heard.reading = readTap(tap, order.options);
+    if (order.task == EarTask::WholeStroke)
+        if (auto stroke = portraitFrom(tap, found.heard.reading, order.options.expected)) {
+            found.heard.stroke = std::move(stroke).value();
+            found.sound = tap.after;
+            found.sampleRate = tap.sampleRate;
+        }
+    if (order.task == EarTask::Check)
+        found.look = lookAt(tap, found.heard.reading);
+    return found;
+}
+
+void TapReader::readSamples(const std::vector<float>& samples, double sampleRate,
+                            const std::optional<WireAnswer>& known) {
     const std::vector<Tap> taps = tapsIn(samples, sampleRate);
-    for (const Tap& tap : taps)
-        emit heard(read(tap));
-    emit samplesDone(static_cast<int>(taps.size()));
+    for (const Tap& tap : taps) {
+        HeardTap found = read(tap, m_order);
+        found.rodIsSure = true;
+        found.heard.known = known;
+        emit heard(found);
+    }
+    emit samplesDone({m_order.ticket, static_cast<int>(taps.size()), known});
 }
 
 void TapReader::readFile(const QString& path, int mostClear) {
     FileReport report;
+    report.ticket = m_order.ticket;
     report.path = path;
     const auto summary =
         splitSoundFile(path.toStdString(), [&](Tap&& tap, const std::optional<Marker>& marker) {
-            HeardTap found = read(tap);
-            const bool taken = m_task == EarTask::Tap ? found.reading.hasFigure() : found.stroke.has_value();
+            HeardTap found = read(tap, m_order);
+            const Reading& reading = found.heard.reading;
+            const bool taken =
+                m_order.task == EarTask::Tap ? reading.hasFigure() : found.heard.stroke.has_value();
             if (taken)
                 ++report.clear;
             else
-                report.unclear.push_back(found.reading.verdict);
+                report.unclear.push_back(reading.verdict);
             if (const auto rod = marker ? rodNamed(*marker) : std::nullopt)
-                found.rod = *rod - 1;
+                found.heard.rod = *rod - 1;
             emit heard(found);
             return report.clear < mostClear;
         });
@@ -62,7 +91,7 @@ void TapReader::readFile(const QString& path, int mostClear) {
 }
 
 void TapReader::readHits(const QString& path) {
-    HitReport report{path, std::nullopt, {}};
+    HitReport report{m_order.ticket, path, std::nullopt, {}};
     auto hits = hitsOf(path.toStdString());
     if (hits)
         report.hits = std::move(hits).value();
@@ -76,6 +105,8 @@ void TapReader::startStream(double sampleRate) {
     }
     m_rate = sampleRate;
     m_lostBefore = m_ring.dropped();
+    m_pushed = 0;
+    m_orderSince = -kOnItsWay; // the stream begins after it
     m_splitter = std::make_unique<TapSplitter>(sampleRate);
     if (m_gathering)
         m_gathering->samples.clear();
@@ -97,11 +128,12 @@ void TapReader::measureTone(Hertz near, Seconds length) {
 }
 
 void TapReader::hearVoice(Seconds length) {
-    m_gathering = Gathering{
-        static_cast<std::size_t>(length.value * m_rate), [this](const std::vector<float>& samples) {
-            const auto hiss = hissOverVoice(samples, m_rate);
-            emit voiceHeard(hiss ? VoiceReport{*hiss, {}} : VoiceReport{std::nullopt, hiss.fault()});
-        }};
+    m_gathering = Gathering{static_cast<std::size_t>(length.value * m_rate),
+                            [this, ticket = m_order.ticket](const std::vector<float>& samples) {
+                                const auto hiss = hissOverVoice(samples, m_rate);
+                                emit voiceHeard(hiss ? VoiceReport{ticket, *hiss, {}}
+                                                     : VoiceReport{ticket, std::nullopt, hiss.fault()});
+                            }};
 }
 
 void TapReader::gather(std::span<const float> samples) {
@@ -118,7 +150,8 @@ void TapReader::noticeLoss() {
     const std::size_t lost = dropped - std::exchange(m_lostBefore, dropped);
     if (lost == 0)
         return;
-    m_splitter = std::make_unique<TapSplitter>(m_rate);
+    m_splitter = std::make_unique<TapSplitter>(m_rate); // its time begins anew
+    m_orderSince = m_orderSince - Seconds{static_cast<double>(std::exchange(m_pushed, 0)) / m_rate};
     if (m_gathering)
         m_gathering->samples.clear();
     emit soundLost(Seconds{static_cast<double>(lost) / m_rate});
@@ -128,12 +161,13 @@ void TapReader::drain() {
     while (const std::size_t count = m_ring.pop(m_block)) {
         const auto samples = std::span(m_block).first(count);
         const std::vector<Tap> taps = m_splitter->push(samples); // the level comes from it, too
+        m_pushed += count;
         if (m_gathering) {
             gather(samples);
             continue;
         }
         for (const Tap& tap : taps)
-            emit heard(read(tap));
+            emit heard(read(tap, orderOf(tap)));
     }
     noticeLoss();
     if (++m_sinceLevel >= kDrainsPerLevel) {

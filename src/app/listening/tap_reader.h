@@ -6,6 +6,7 @@
 #include "core/reading/read_tap.h"
 #include "core/reading/steady_tone.h"
 #include "core/reading/voice_answer.h"
+#include "core/record/ticket.h"
 #include "store/sound_file.h"
 
 #include <QObject>
@@ -20,19 +21,34 @@ namespace bombo {
 /// What the next sound is to be read as.
 enum class EarTask { Tap, WholeStroke, Check };
 
-/// A tap as it was read, and the rod that a marker in its file named (0-based).
-struct HeardTap {
-    Reading reading;
-    std::optional<int> rod;
+/// What is asked of the sound from now on.
+struct EarOrder {
     EarTask task = EarTask::Tap;
-    std::optional<HitPortrait> stroke = std::nullopt;   ///< of a whole stroke that could be read
-    std::vector<float> sound{};                         ///< likewise, as it sounded from the onset on
-    double sampleRate = 48000;                          ///< of it
+    Ticket ticket{};
+    ReadingOptions options{};
+};
+
+/// A tap as it was read, with the ticket under which it was made.
+struct HeardTap {
+    Ticket ticket;
+    Heard heard;
+    EarTask task = EarTask::Tap;
+    bool rodIsSure = false;     ///< made in front of the rod, or at the place, that was due
+    std::vector<float> sound{}; ///< likewise, as it sounded from the onset on
+    double sampleRate = 48000;  ///< of it
     std::optional<TapAtMicrophone> look = std::nullopt; ///< while a microphone is checked
+};
+
+/// What became of one stretch of sound.
+struct SoundReport {
+    Ticket ticket;
+    int taps = 0;
+    std::optional<WireAnswer> known; ///< as it was given with the sound
 };
 
 /// What became of a sound file.
 struct FileReport {
+    Ticket ticket;
     QString path;
     std::optional<SoundProblem> problem;
     SoundSummary summary;
@@ -42,6 +58,7 @@ struct FileReport {
 
 /// The hits of a sound file that could be read.
 struct HitReport {
+    Ticket ticket;
     QString path;
     std::optional<SoundProblem> problem;
     std::vector<HitPortrait> hits;
@@ -55,6 +72,7 @@ struct ToneReport {
 
 /// How much hiss there was over a voice through the microphone.
 struct VoiceReport {
+    Ticket ticket;
     std::optional<double> hissDb;
     VoiceFault fault = VoiceFault::TooQuiet; ///< without a figure
 };
@@ -66,12 +84,12 @@ public:
     /// @param ring filled by the audio thread; outlives the reader
     explicit TapReader(SampleRing& ring);
 
-    void setTask(EarTask task, const ReadingOptions& options) {
-        m_task = task;
-        m_options = options;
-    }
-    /// One stretch of sound from start to end.
-    void readSamples(const std::vector<float>& samples, double sampleRate);
+    /// Holds for every sound that begins from now on; one that began before is still the earlier order's.
+    void setOrder(const EarOrder& order);
+    /// One stretch of sound from start to end, made by the practice drum for just what is due.
+    /// @param known what else is known of the stroke
+    void readSamples(const std::vector<float>& samples, double sampleRate,
+                     const std::optional<WireAnswer>& known);
     /// Taps of a file until `mostClear` clear ones were found.
     void readFile(const QString& path, int mostClear);
     /// Every hit of a file, as a whole.
@@ -88,7 +106,7 @@ public:
 
 signals:
     void heard(const bombo::HeardTap& tap);
-    void samplesDone(int taps);
+    void samplesDone(const bombo::SoundReport& report);
     void fileDone(const bombo::FileReport& report);
     void hitsDone(const bombo::HitReport& report);
     void level(double db);
@@ -101,11 +119,14 @@ private:
     void drain();
     void noticeLoss();
     void gather(std::span<const float> samples);
-    HeardTap read(const Tap& tap) const;
+    HeardTap read(const Tap& tap, const EarOrder& order) const;
+    const EarOrder& orderOf(const Tap& tap) const;
 
     SampleRing& m_ring;
-    EarTask m_task = EarTask::Tap;
-    ReadingOptions m_options;
+    EarOrder m_order;
+    EarOrder m_earlier;       ///< the one before it
+    Seconds m_orderSince{};   ///< when m_order came, in the stream's time
+    std::size_t m_pushed = 0; ///< samples of the stream so far
     /// A stretch of the stream that is taken as a whole.
     struct Gathering {
         std::size_t wanted;

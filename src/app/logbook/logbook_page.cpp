@@ -1,4 +1,5 @@
 #include "app/logbook/logbook_page.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -18,7 +19,7 @@ QString numberText(const Json& summary, const char* pointer, int digits, const Q
     const Json::json_pointer at(pointer);
     if (!summary.contains(at) || !summary.at(at).is_number())
         return QStringLiteral("–");
-    return QString::number(summary.at(at).get<double>(), 'f', digits) + unit;
+    return number(summary.at(at).get<double>(), digits) + unit;
 }
 
 QString turnsCell(const Json& summary) {

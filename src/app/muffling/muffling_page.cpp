@@ -1,4 +1,7 @@
 #include "app/muffling/muffling_page.h"
+#include "app/listening/sound_output.h"
+#include "app/numbers/numbers.h"
+#include "core/preview/stroke_sound.h"
 
 #include "app/head/begin_tools.h"
 #include "app/session/wording.h"
@@ -28,7 +31,7 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(10);
-    m_views = viewTabs("mufflingViews", {tr("Ring"), tr("Ways to it"), tr("Your own thing")});
+    m_views = viewTabs("mufflingViews", {tr("Ring"), tr("Ways to shorten it"), tr("Your own muffler")});
     auto* header = new QHBoxLayout;
     header->addWidget(textLabel("title", tr("Muffle, last and least")));
     header->addStretch();
@@ -144,7 +147,7 @@ QWidget* MufflingPage::stepPanel() {
     listen->setToolTip(tr("How a stroke sounds with what lies on the head, as predicted."));
     connect(listen, &QPushButton::clicked, this, [this] {
         PreviewStroke stroke{knownState(session()), session().pads, dampingLearned(session()), {}, {}};
-        controller().hear(stroke);
+        controller().output().hear(stroke);
     });
     m_primary = primaryButton();
     m_primary->setText(tr("On to the proof"));
@@ -252,8 +255,8 @@ void MufflingPage::showStep(const RingPicture& picture) {
     const double wanted = picture.wanted.value;
     m_figure->setText(
         picture.hasPads
-            ? tr("%1 s → %2 s").arg(picture.prediction.ringBefore.value, 0, 'f', 2).arg(after, 0, 'f', 2)
-            : tr("%1 s").arg(after, 0, 'f', 2));
+            ? tr("%1 s → %2 s").arg(number(picture.prediction.ringBefore.value, 2)).arg(number(after, 2))
+            : tr("%1 s").arg(number(after, 2)));
     const double ratio = after / wanted;
     if (std::abs(ratio - 1.0) < 0.08)
         m_now->setText(tr("Ring as wanted"));
@@ -263,15 +266,15 @@ void MufflingPage::showStep(const RingPicture& picture) {
     else
         m_now->setText(picture.hasPads ? tr("Shorter than wanted: take less")
                                        : tr("Short enough with nothing on it"));
-    QString detail = tr("predicted; %1 s wanted for %2").arg(wanted, 0, 'f', 2).arg(cueName(session().tone));
+    QString detail = tr("predicted; %1 s wanted for %2").arg(number(wanted, 2)).arg(cueName(session().tone));
     if (session().batter.history.empty())
         detail += tr("; from the targets, since the batter was not heard yet");
     if (const double damping = dampingLearned(session()); damping != 1.0)
-        detail += tr("; with this drum's own damping, %1 of usual").arg(damping, 0, 'f', 2);
+        detail += tr("; with this drum's own damping, %1 of usual").arg(number(damping, 2));
     else if (!picture.hasPads && !strokesSay(session()).ring)
         detail += tr("; strike it, and its own damping counts");
     if (const auto heard = strokesSay(session()).ring)
-        detail += tr("; heard %1 s").arg(heard->value, 0, 'f', 2);
+        detail += tr("; heard %1 s").arg(number(heard->value, 2));
     if (picture.hasPads && picture.prediction.reboundLoss >= 0.005)
         detail += tr("; the stick loses %1 % of its rebound")
                       .arg(std::lround(100.0 * picture.prediction.reboundLoss));

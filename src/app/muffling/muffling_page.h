@@ -20,7 +20,7 @@ class MufflingPage : public StationPage {
 public:
     explicit MufflingPage(SessionController& controller, QWidget* parent = nullptr);
     void refresh() override;
-    QPushButton* primary() override { return m_primary; }
+    PrimaryButton* primary() override { return m_primary; }
 
 private:
     QWidget* headPanel();
@@ -46,7 +46,7 @@ private:
     QLabel* m_detail;
     QLabel* m_place;
     QPushButton* m_remove;
-    QPushButton* m_primary;
+    PrimaryButton* m_primary;
     ListeningStrip* m_listening;
 };
 

@@ -1,4 +1,5 @@
 #include "app/muffling/own_panel.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -39,7 +40,7 @@ OwnPanel::OwnPanel(SessionController& controller, QWidget* parent)
     m_name->setPlaceholderText(tr("sponge"));
     m_name->setMaxLength(40);
     connect(m_name, &QLineEdit::textChanged, this, &OwnPanel::refresh);
-    m_across = new QDoubleSpinBox;
+    m_across = new NumberBox;
     m_across->setObjectName(QStringLiteral("ownAcross"));
     m_across->setAccessibleName(tr("How wide it is"));
     m_across->setRange(4.0, 120.0);
@@ -142,15 +143,15 @@ void OwnPanel::refresh() {
     }
     QStringList known;
     for (const PadKind& kind : session.ownKinds)
-        known << tr("%1: %2 g, brakes like %3 g of gel")
+        known << tr("%1: %2 g, damps like a %3 g gel pad")
                      .arg(kindName(kind))
-                     .arg(1e3 * kind.mass.value, 0, 'f', 1)
+                     .arg(number(1e3 * kind.mass.value, 1))
                      // at 300 Hz, where it matters most
-                     .arg(1e3 *
-                              (kind.lossFactor * kind.mass.value +
-                               kind.resistance / (600.0 * std::numbers::pi)) /
-                              PadKind{}.lossFactor,
-                          0, 'f', 1);
+                     .arg(number(1e3 *
+                                     (kind.lossFactor * kind.mass.value +
+                                      kind.resistance / (600.0 * std::numbers::pi)) /
+                                     PadKind{}.lossFactor,
+                                 1));
     m_known->setText(known.isEmpty() ? tr("None calibrated yet.")
                                      : tr("Calibrated, and in the list of things to lay:") +
                                            QLatin1Char('\n') + known.join(QLatin1Char('\n')));

@@ -1,4 +1,5 @@
 #include "app/muffling/ring_picture.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -81,13 +82,13 @@ std::vector<RingThere> ringsThere(const Session& session) {
 QString ringSummary(const RingPicture& picture) {
     QString text =
         RingPictureText::tr("Ring of the whole tone: %1 s with nothing on the head, %2 s now, %3 s wanted.")
-            .arg(picture.prediction.ringBefore.value, 0, 'f', 2)
-            .arg(picture.prediction.ringAfter.value, 0, 'f', 2)
-            .arg(picture.wanted.value, 0, 'f', 2);
+            .arg(number(picture.prediction.ringBefore.value, 2))
+            .arg(number(picture.prediction.ringAfter.value, 2))
+            .arg(number(picture.wanted.value, 2));
     for (const RingThere& there : picture.there)
         text +=
             QLatin1Char(' ') +
-            RingPictureText::tr("%1 %2 s.").arg(heardFromName(there.from)).arg(there.after.value, 0, 'f', 2);
+            RingPictureText::tr("%1 %2 s.").arg(heardFromName(there.from)).arg(number(there.after.value, 2));
     return text;
 }
 
@@ -108,7 +109,7 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
         painter.drawLine(QPointF(xOf(Seconds{t}), field.top()), QPointF(xOf(Seconds{t}), field.bottom()));
         painter.setPen(p.quiet);
         painter.drawText(QRectF(xOf(Seconds{t}) - 24, field.bottom() + 3, 48, 18), Qt::AlignCenter,
-                         RingPictureText::tr("%1 s").arg(t, 0, 'f', 1));
+                         RingPictureText::tr("%1 s").arg(number(t, 1)));
     }
     painter.drawText(QRectF(area.left() + 14, area.top() + 6, area.width() - 28, 18), Qt::AlignLeft,
                      picture.hasPads
@@ -135,7 +136,7 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     painter.drawLine(QPointF(wanted, field.top() - 2), QPointF(wanted, field.bottom()));
     painter.setPen(p.accent);
     painter.setFont(typeface(14, QFont::DemiBold));
-    const QString label = RingPictureText::tr("wanted %1 s").arg(picture.wanted.value, 0, 'f', 2);
+    const QString label = RingPictureText::tr("wanted %1 s").arg(number(picture.wanted.value, 2));
     const bool toTheLeft = wanted + 116 > area.right();
     painter.drawText(QRectF(toTheLeft ? wanted - 122 : wanted + 6, field.top() - 16, 116, 18),
                      (toTheLeft ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, label);
@@ -143,7 +144,7 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     QStringList there;
     for (const RingThere& ring : picture.there)
         there
-            << RingPictureText::tr("%1 %2 s").arg(heardFromName(ring.from)).arg(ring.after.value, 0, 'f', 2);
+            << RingPictureText::tr("%1 %2 s").arg(heardFromName(ring.from)).arg(number(ring.after.value, 2));
     painter.setPen(p.ink);
     painter.setFont(typeface(13));
     painter.drawText(QRectF(area.left() + 14, field.bottom() + 26, area.width() - 28, 40),

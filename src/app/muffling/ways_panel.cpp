@@ -1,4 +1,5 @@
 #include "app/muffling/ways_panel.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -13,7 +14,7 @@ constexpr std::array kSchools{RingSchool::TuneOut, RingSchool::LetRing, RingScho
                               RingSchool::Shorten, RingSchool::Muffle};
 
 QString secondsText(Seconds time) {
-    return WaysPanel::tr("%1 s").arg(time.value, 0, 'f', 2);
+    return WaysPanel::tr("%1 s").arg(number(time.value, 2));
 }
 
 QString padKindsOf(const std::vector<Pad>& pads) {
@@ -32,7 +33,7 @@ QString causeText(const RingFinding& finding) {
         return finding.figure
                    ? WaysPanel::tr("The batter is uneven by %1 cents, and close partials beat. Even it "
                                    "before anything is laid on it.")
-                         .arg(figure, 0, 'f', 0)
+                         .arg(number(figure, 0))
                    : WaysPanel::tr("Two close partials beat: even the batter before anything is laid on "
                                    "it.");
     case RingCause::WornHead:
@@ -47,7 +48,7 @@ QString causeText(const RingFinding& finding) {
         return WaysPanel::tr(
                    "The microphone hears %1 times the ring of the room: turn it, or the pad, by some "
                    "degrees.")
-            .arg(figure, 0, 'f', 1);
+            .arg(number(figure, 1));
     case RingCause::LowTuning:
         return WaysPanel::tr(
                    "Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and "
@@ -99,12 +100,11 @@ QString ringPlanText(const RingPlan& plan) {
     case RingSchool::Shorten:
         return WaysPanel::tr("%1 with a loose weight; the stroke stays whole.").arg(ring) + notEnough;
     case RingSchool::Muffle:
-        return (plan.pads.empty()
-                    ? WaysPanel::tr("%1 with nothing on the head.").arg(ring)
-                    : WaysPanel::tr("%1: %2. Stroke %3 dB, rebound %4 % less.")
-                          .arg(ring, padKindsOf(plan.pads))
-                          .arg(QString::number(plan.startDb, 'f', 1).replace(QLatin1Char('-'), QChar(0x2212)))
-                          .arg(std::lround(100.0 * plan.reboundLoss))) +
+        return (plan.pads.empty() ? WaysPanel::tr("%1 with nothing on the head.").arg(ring)
+                                  : WaysPanel::tr("%1: %2. Stroke %3 dB, rebound %4 % less.")
+                                        .arg(ring, padKindsOf(plan.pads))
+                                        .arg(number(plan.startDb, 1).replace(QLatin1Char('-'), QChar(0x2212)))
+                                        .arg(std::lround(100.0 * plan.reboundLoss))) +
                notEnough;
     }
     return {};

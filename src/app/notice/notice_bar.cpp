@@ -4,40 +4,85 @@
 
 #include <QAccessible>
 #include <QHBoxLayout>
+#include <QTimer>
+#include <algorithm>
 
 namespace bombo {
+namespace {
+
+constexpr int kNoteStays = 8000;      // ms
+constexpr std::size_t kMostLines = 3; // more would hide the page
+
+} // namespace
 
 NoticeBar::NoticeBar(QWidget* parent) : QFrame(parent) {
     setObjectName(QStringLiteral("notice"));
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(28, 6, 12, 6);
-    m_text = new QLabel;
-    m_text->setObjectName(QStringLiteral("noticeText"));
-    m_text->setWordWrap(true);
-    m_text->setTextFormat(Qt::PlainText);
-    m_text->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    row->addWidget(m_text, 1);
-    auto* close = secondaryButton(tr("Understood"));
-    close->setObjectName(QStringLiteral("noticeClose"));
-    connect(close, &QPushButton::clicked, this, &QWidget::hide);
-    row->addWidget(close);
-    m_fade.setSingleShot(true);
-    m_fade.setInterval(8000);
-    connect(&m_fade, &QTimer::timeout, this, &QWidget::hide);
+    m_rows = new QVBoxLayout(this);
+    m_rows->setContentsMargins(28, 6, 12, 6);
+    m_rows->setSpacing(4);
     hide();
 }
 
+NoticeBar::Line NoticeBar::make() {
+    auto* row = new QWidget;
+    auto* line = new QHBoxLayout(row);
+    line->setContentsMargins(0, 0, 0, 0);
+    auto* text = new QLabel;
+    text->setObjectName(QStringLiteral("noticeText"));
+    text->setWordWrap(true);
+    text->setTextFormat(Qt::PlainText);
+    text->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    line->addWidget(text, 1);
+    auto* close = secondaryButton(tr("Dismiss"));
+    close->setObjectName(QStringLiteral("noticeClose"));
+    connect(close, &QPushButton::clicked, this, [this, row] { drop(row); });
+    line->addWidget(close);
+    auto* fade = new QTimer(row);
+    fade->setSingleShot(true);
+    fade->setInterval(kNoteStays);
+    connect(fade, &QTimer::timeout, this, [this, row] { drop(row); });
+    m_rows->addWidget(row);
+    row->show();
+    return {row, text, fade, Notice::Kind::Note};
+}
+
 void NoticeBar::show(const Notice& notice) {
+    const auto same = std::find_if(m_lines.begin(), m_lines.end(),
+                                   [&](const Line& line) { return line.text->text() == notice.text; });
+    if (same != m_lines.end())
+        drop(same->row);                // said again: it moves to the end
+    if (m_lines.size() >= kMostLines) { // the oldest note gives way, a problem only to problems
+        const auto note = std::find_if(m_lines.begin(), m_lines.end(),
+                                       [](const Line& line) { return line.kind == Notice::Kind::Note; });
+        drop(note != m_lines.end() ? note->row : m_lines.front().row);
+    }
+    Line line = make();
+    line.kind = notice.kind;
+    line.text->setText(notice.text);
     const bool problem = notice.kind == Notice::Kind::Problem;
-    m_text->setText(notice.text);
+    if (!problem)
+        line.fade->start();
+    m_lines.push_back(line);
     setAccessibleName(problem ? tr("Problem") : tr("Note"));
-    setAccessibleDescription(notice.text);
+    setAccessibleDescription(text());
     QFrame::show();
     QAccessibleEvent event(this, QAccessible::Alert);
     QAccessible::updateAccessibility(&event);
-    m_fade.stop();
-    if (!problem)
-        m_fade.start();
+}
+
+void NoticeBar::drop(QWidget* row) {
+    std::erase_if(m_lines, [&](const Line& line) { return line.row == row; });
+    m_rows->removeWidget(row);
+    row->hide();
+    row->deleteLater();
+    setVisible(!m_lines.empty());
+}
+
+QString NoticeBar::text() const {
+    QStringList lines;
+    for (const Line& line : m_lines)
+        lines << line.text->text();
+    return lines.join(QLatin1Char('\n'));
 }
 
 } // namespace bombo

@@ -2,23 +2,36 @@
 #include "app/session/session_controller.h"
 
 #include <QFrame>
-#include <QLabel>
-#include <QTimer>
+#include <QVBoxLayout>
+#include <vector>
+
+class QLabel;
+class QTimer;
 
 namespace bombo {
 
-/// One line above the page: what happened and what to do. A problem stays until it is dismissed; a note
-/// fades.
+/// Lines above the page: what happened and what to do, the newest last. A problem stays until it is
+/// dismissed; a note fades.
 class NoticeBar : public QFrame {
     Q_OBJECT
 public:
     explicit NoticeBar(QWidget* parent = nullptr);
     void show(const Notice& notice);
-    QString text() const { return m_text->text(); }
+    /// All that is to be read now, a line each.
+    QString text() const;
 
 private:
-    QLabel* m_text;
-    QTimer m_fade;
+    struct Line {
+        QWidget* row;
+        QLabel* text;
+        QTimer* fade; ///< runs for a note
+        Notice::Kind kind;
+    };
+    void drop(QWidget* row);
+    Line make();
+
+    QVBoxLayout* m_rows;
+    std::vector<Line> m_lines;
 };
 
 } // namespace bombo

@@ -1,4 +1,6 @@
 #include "app/proof/blind_panel.h"
+#include "app/listening/ear.h"
+#include "app/listening/sound_output.h"
 
 #include "app/theme/parts.h"
 #include "core/preview/level_match.h"
@@ -49,7 +51,7 @@ BlindPanel::BlindPanel(SessionController& controller, QWidget* parent)
     connect(m_secondBetter, &QPushButton::clicked, this, [this] { judge(false); });
     connect(m_same, &QPushButton::clicked, this, [this] { judge(std::nullopt); });
     connect(m_reveal, &QPushButton::clicked, this, &BlindPanel::reveal);
-    connect(&controller, &SessionController::strokeSoundKept, this, [this] {
+    connect(&controller.ear(), &Ear::strokeSoundKept, this, [this] {
         load();
         refresh();
     });
@@ -58,8 +60,8 @@ BlindPanel::BlindPanel(SessionController& controller, QWidget* parent)
 
 void BlindPanel::load() {
     m_session = m_controller.sessionId();
-    m_before = m_controller.strokeSound(Take::Before);
-    m_after = m_controller.strokeSound(Take::After);
+    m_before = m_controller.ear().strokeSound(Take::Before);
+    m_after = m_controller.ear().strokeSound(Take::After);
     if (m_before && m_after)
         matchLevels(m_before->samples, m_before->sampleRate, m_after->samples, m_after->sampleRate);
     m_counts = {};
@@ -72,12 +74,12 @@ void BlindPanel::newTrial() {
 }
 
 void BlindPanel::keep(Take take) {
-    m_controller.keepStrokeSound(take);
+    m_controller.ear().keepStrokeSound(take);
 }
 
 void BlindPanel::play(bool first) {
     const auto& take = first == m_afterFirst ? m_after : m_before;
-    if (m_controller.playSound(take->samples, take->sampleRate))
+    if (m_controller.output().play(take->samples, take->sampleRate))
         (first ? m_firstHeard : m_secondHeard) = true;
     refresh();
 }
@@ -102,8 +104,8 @@ void BlindPanel::refresh() {
         load();
     const bool both = m_before && m_after;
     const bool heard = m_firstHeard && m_secondHeard;
-    m_keepBefore->setEnabled(m_controller.hasStrokeSound());
-    m_keepAfter->setEnabled(m_controller.hasStrokeSound());
+    m_keepBefore->setEnabled(m_controller.ear().hasStrokeSound());
+    m_keepAfter->setEnabled(m_controller.ear().hasStrokeSound());
     m_keepBefore->setText(m_before ? tr("Replace before") : tr("Last stroke is before"));
     m_keepAfter->setText(m_after ? tr("Replace after") : tr("Last stroke is after"));
     m_first->setEnabled(both);

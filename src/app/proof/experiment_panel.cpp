@@ -1,4 +1,5 @@
 #include "app/proof/experiment_panel.h"
+#include "app/listening/ear.h"
 
 #include "app/proof/proof_words.h"
 #include "app/theme/parts.h"
@@ -53,21 +54,20 @@ ExperimentPanel::ExperimentPanel(SessionController& controller, QWidget* parent)
     column->addWidget(m_results);
     column->addStretch();
     // After the stroke was filed.
-    connect(&controller, &SessionController::readingHeard, this, &ExperimentPanel::keepAfter,
-            Qt::QueuedConnection);
+    connect(&controller.ear(), &Ear::readingHeard, this, &ExperimentPanel::keepAfter, Qt::QueuedConnection);
 }
 
 void ExperimentPanel::begin() {
     const QString what = m_what->text().trimmed();
     if (m_controller.perform(BeginExperiment{(what.isEmpty() ? tr("a change") : what).toStdString()}))
-        m_controller.keepStrokeSound(Take::Before);
+        m_controller.ear().keepStrokeSound(Take::Before);
 }
 
 /// The last stroke with the change is what is heard beside the earlier one.
 void ExperimentPanel::keepAfter() {
-    if (m_controller.hasSession() && m_controller.session().experiment && m_controller.hearsStrokes() &&
+    if (m_controller.hasSession() && m_controller.session().experiment && m_controller.ear().hearsStrokes() &&
         changedSince(m_controller.session()) != Changed::Nothing && strokesHold(m_controller.session()))
-        m_controller.keepStrokeSound(Take::After);
+        m_controller.ear().keepStrokeSound(Take::After);
 }
 
 void ExperimentPanel::end(bool keep) {

@@ -62,7 +62,7 @@ QWidget* ProofPage::linesView() {
     m_table->setObjectName(QStringLiteral("proof"));
     m_table->setAccessibleName(tr("Brief against what was reached"));
     m_table->setHorizontalHeaderLabels(
-        {tr("What"), tr("Wanted"), tr("Reached"), tr("How known"), tr("So it is")});
+        {tr("What"), tr("Wanted"), tr("Reached"), tr("Source"), tr("Verdict")});
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(31);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
@@ -222,7 +222,7 @@ void ProofPage::refresh() {
     for (std::size_t i = 0; i < m_stars.size(); ++i)
         m_stars[i]->setText(QChar(static_cast<int>(i) < session().stars ? 0x2605 : 0x2606));
     const bool reachable = static_cast<bool>(targetsOf(session()));
-    for (QPushButton* button : {m_savePage, m_print, m_primary})
+    for (QPushButton* button : std::initializer_list<QPushButton*>{m_savePage, m_print, m_primary})
         button->setEnabled(reachable);
     m_views->setEnabled(reachable);
     if (!reachable) {

@@ -20,7 +20,7 @@ class ProofPage : public StationPage {
 public:
     explicit ProofPage(SessionController& controller, QWidget* parent = nullptr);
     void refresh() override;
-    QPushButton* primary() override { return m_primary; }
+    PrimaryButton* primary() override { return m_primary; }
     /// Writes the page as PDF. @return false after a notice
     bool savePage(const QString& path);
 
@@ -49,7 +49,7 @@ private:
     QLabel* m_summary;
     QPushButton* m_savePage;
     QPushButton* m_print;
-    QPushButton* m_primary;
+    PrimaryButton* m_primary;
     ListeningStrip* m_listening;
 };
 

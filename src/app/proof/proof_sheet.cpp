@@ -1,4 +1,5 @@
 #include "app/proof/proof_sheet.h"
+#include "app/numbers/numbers.h"
 
 #include "app/muffling/head_from_above.h"
 #include "app/proof/proof_words.h"
@@ -47,7 +48,7 @@ double paintTable(QPainter& painter, const QRectF& area, const std::vector<Proof
         painter.drawLine(QPointF(area.left(), y), QPointF(area.right(), y));
     };
     write({ProofSheetText::tr("What"), ProofSheetText::tr("Wanted"), ProofSheetText::tr("Reached"),
-           ProofSheetText::tr("How known"), ProofSheetText::tr("So it is")},
+           ProofSheetText::tr("Source"), ProofSheetText::tr("Verdict")},
           QFont::DemiBold);
     for (const ProofLine& line : lines)
         write({proofItemWords(line.item), proofValueText(line.item, line.wanted),
@@ -67,9 +68,9 @@ QStringList sheetLines(const Session& session) {
     if (session.wires.begun) {
         QString wires =
             ProofSheetText::tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer));
-        if (session.wires.layout && session.wires.layout->knob)
+        if (session.layout && session.layout->knob)
             wires += ProofSheetText::tr(", %1 from its loose end")
-                         .arg(turnsText(*session.wires.layout->knob + session.wires.strainer));
+                         .arg(turnsText(*session.layout->knob + session.wires.strainer));
         lines << wires + ProofSheetText::tr("; judged: %1").arg(judgingName(session.wires.judging));
     }
     for (std::size_t i = 0; i < session.pads.size(); ++i)
@@ -82,8 +83,8 @@ QStringList sheetLines(const Session& session) {
     if (strokesSay(session).strokes > 0)
         lines << ProofSheetText::tr("Heard: %1").arg(strokesSayText(strokesSay(session)));
     lines << ProofSheetText::tr("Weather: %1 °C, %2 % humidity")
-                 .arg(session.weather.temperature.value, 0, 'f', 0)
-                 .arg(100.0 * session.weather.relativeHumidity, 0, 'f', 0);
+                 .arg(number(session.weather.temperature.value, 0))
+                 .arg(number(100.0 * session.weather.relativeHumidity, 0));
     for (const ExperimentResult& result : session.experiments)
         lines << ProofSheetText::tr("Tried, %1: %2; before %3; after %4")
                      .arg(result.kept ? ProofSheetText::tr("kept") : ProofSheetText::tr("put back"),

@@ -1,4 +1,5 @@
 #include "app/proof/proof_words.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 
@@ -18,11 +19,11 @@ QString proofItemWords(ProofItem item) {
     case ProofItem::SnareSidePitch:
         return ProofWordsText::tr("Snare-side edge pitch");
     case ProofItem::SnareSideEvenness:
-        return ProofWordsText::tr("Snare side even within");
+        return ProofWordsText::tr("Snare-side head even within");
     case ProofItem::BatterPitch:
         return ProofWordsText::tr("Batter edge pitch");
     case ProofItem::BatterEvenness:
-        return ProofWordsText::tr("Batter even within");
+        return ProofWordsText::tr("Batter head even within");
     case ProofItem::CentrePitch:
         return ProofWordsText::tr("Centre pitch");
     case ProofItem::EdgeOverCentre:
@@ -30,13 +31,13 @@ QString proofItemWords(ProofItem item) {
     case ProofItem::Strainer:
         return ProofWordsText::tr("Strainer, from contact");
     case ProofItem::WireMargin:
-        return ProofWordsText::tr("Room in the span");
+        return ProofWordsText::tr("Turns left before rattle or choke");
     case ProofItem::Ring:
-        return ProofWordsText::tr("Ring of the whole tone");
+        return ProofWordsText::tr("Tone length");
     case ProofItem::Buzz:
         return ProofWordsText::tr("Buzz of the wires");
     case ProofItem::Sympathy:
-        return ProofWordsText::tr("Instruments that buzz it");
+        return ProofWordsText::tr("Instruments that make the wires buzz");
     }
     return {};
 }
@@ -49,17 +50,17 @@ QString proofValueText(ProofItem item, double value) {
         return pitchText(Hertz{value});
     case ProofItem::SnareSideEvenness:
     case ProofItem::BatterEvenness:
-        return ProofWordsText::tr("± %1 cents").arg(value, 0, 'f', 0);
+        return ProofWordsText::tr("± %1 cents").arg(number(value, 0));
     case ProofItem::EdgeOverCentre:
-        return QString::number(value, 'f', 2);
+        return number(value, 2);
     case ProofItem::Strainer:
         return turnsText(Turns{value});
     case ProofItem::WireMargin:
-        return value < 0.0 ? ProofWordsText::tr("%1 turns outside").arg(-value, 0, 'f', 2)
-                           : ProofWordsText::tr("%1 turns").arg(value, 0, 'f', 2);
+        return value < 0.0 ? ProofWordsText::tr("%1 turns outside").arg(number(-value, 2))
+                           : ProofWordsText::tr("%1 turns").arg(number(value, 2));
     case ProofItem::Ring:
     case ProofItem::Buzz:
-        return ProofWordsText::tr("%1 s").arg(value, 0, 'f', 2);
+        return ProofWordsText::tr("%1 s").arg(number(value, 2));
     case ProofItem::Sympathy:
         return value == 0.0 ? ProofWordsText::tr("none") : QString::number(static_cast<int>(value));
     }
@@ -126,10 +127,8 @@ QString playerOrDrumName(PlayerOrDrum verdict) {
 QString playerOrDrumAdvice(PlayerOrDrum verdict) {
     switch (verdict) {
     case PlayerOrDrum::TooFew:
-        return ProofWordsText::tr(
-                   "As you would in the song, all alike, the microphone where it stays. From %1 on something "
-                   "is "
-                   "said.")
+        return ProofWordsText::tr("As you would in the song, all alike, the microphone where it stays. "
+                                  "A verdict appears after %1 strokes.")
             .arg(kFewestBackbeats);
     case PlayerOrDrum::Steady:
         return ProofWordsText::tr("What you hear is the drum: judge it, and change it, as it is.");
@@ -154,7 +153,7 @@ QString strokesSayText(const StrokesSay& says) {
     QStringList parts;
     const auto add = [&](const char* what, const std::optional<Seconds>& time) {
         if (time)
-            parts << ProofWordsText::tr(what).arg(time->value, 0, 'f', 2);
+            parts << ProofWordsText::tr(what).arg(number(time->value, 2));
     };
     add("ring %1 s", says.ring);
     add("tone with wires %1 s", says.tone);

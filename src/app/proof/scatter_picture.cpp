@@ -1,4 +1,5 @@
 #include "app/proof/scatter_picture.h"
+#include "app/numbers/numbers.h"
 
 #include "app/proof/proof_words.h"
 #include "app/theme/palette.h"
@@ -38,7 +39,7 @@ QString scatterFigures(const ScatterPicture& picture) {
     if (scatter.verdict == PlayerOrDrum::TooFew)
         return ScatterPictureText::tr("strokes heard: %1 of %2").arg(scatter.strokes).arg(kBackbeats);
     QStringList parts{ScatterPictureText::tr("%1 strokes").arg(scatter.strokes),
-                      ScatterPictureText::tr("level ± %1 dB").arg(scatter.levelDb, 0, 'f', 1)};
+                      ScatterPictureText::tr("level ± %1 dB").arg(number(scatter.levelDb, 1))};
     if (scatter.place)
         parts << ScatterPictureText::tr("place ± %1 mm")
                      .arg(qRound(1e3 * *scatter.place * picture.radius.value));
@@ -78,7 +79,7 @@ void paintScatter(QPainter& painter, const QRectF& area, const ScatterPicture& p
     for (double mm = 0.0; mm < radius - 30.0; mm += 40.0)
         painter.drawText(QRectF(xOf(mm / radius) - 30, field.bottom() + 3, 60, 18), Qt::AlignCenter,
                          mm == 0.0 ? ScatterPictureText::tr("middle")
-                                   : ScatterPictureText::tr("%1 mm").arg(mm, 0, 'f', 0));
+                                   : ScatterPictureText::tr("%1 mm").arg(number(mm, 0)));
     painter.drawText(QRectF(field.right() - 40, field.bottom() + 3, 60, 18), Qt::AlignCenter,
                      ScatterPictureText::tr("hoop"));
     painter.drawText(

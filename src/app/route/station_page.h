@@ -2,7 +2,8 @@
 /// What every station's page has in common.
 #include "app/session/session_controller.h"
 
-#include <QPushButton>
+#include "app/theme/parts.h"
+
 #include <QWidget>
 
 namespace bombo {
@@ -16,7 +17,7 @@ public:
     /// Shows the session as it is now. Called while the page is in front. @pre controller has a session
     virtual void refresh() = 0;
     /// The button that the space bar, a foot key or one big key presses; may be null.
-    virtual QPushButton* primary() = 0;
+    virtual PrimaryButton* primary() = 0;
 
 protected:
     SessionController& controller() { return m_controller; }

@@ -1,5 +1,6 @@
 /// What a command is called when it is undone, and why one was refused.
 #include "app/session/wording.h"
+#include "core/record/commands/command.h"
 
 #include <QCoreApplication>
 #include <QHash>
@@ -37,6 +38,7 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("ask_again"), "asked again"},
         {QStringLiteral("choose_handling"), "order and tolerance"},
         {QStringLiteral("card_tap"), "tap for the card"},
+        {QStringLiteral("card_tap_back"), "tap of the card taken back"},
         {QStringLiteral("start_card"), "new pitch card"},
         {QStringLiteral("choose_condition"), "beginning of head"},
         {QStringLiteral("prepared"), "step of preparation"},
@@ -59,6 +61,7 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("lay_pads"), "muffling as planned"},
         {QStringLiteral("microphone"), "place of the microphone"},
         {QStringLiteral("keep_kind"), "own muffling"},
+        {QStringLiteral("stroke_heard"), "stroke"},
         {QStringLiteral("begin_experiment"), "experiment begun"},
         {QStringLiteral("end_experiment"), "experiment ended"},
         {QStringLiteral("judge_blind"), "blind comparison"},
@@ -122,6 +125,8 @@ QString refusalText(Refusal refusal) {
         return RefusalWordsText::tr("The film would pass its safe load at a rod; turn by less.");
     case Refusal::CardFull:
         return RefusalWordsText::tr("The pitch card is full; begin a new one to hear the drum again.");
+    case Refusal::CardEmpty:
+        return RefusalWordsText::tr("The pitch card holds no tap to take back.");
     case Refusal::ToneOutOfReach:
         return RefusalWordsText::tr("This drum cannot reach that tone; choose another or another drum.");
     case Refusal::WeatherOutOfRange:

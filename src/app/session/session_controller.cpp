@@ -1,9 +1,14 @@
 #include "app/session/session_controller.h"
 
+#include "app/listening/ear.h"
+#include "app/listening/sound_output.h"
+#include "app/practice/practice_player.h"
+#include "app/reminder/wall_clock.h"
 #include "app/session/wording.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/resources.h"
+#include "store/times.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -20,36 +25,14 @@ const QString kCurrentDrum = QStringLiteral("current_drum"); // stored name, unt
 } // namespace
 
 SessionController::SessionController(Settings& settings, QObject* parent)
-    : QObject(parent), m_settings(settings) {
+    : QObject(parent), m_settings(settings), m_ear(new Ear(*this, this)),
+      m_practice(new PracticePlayer(*this, this)), m_output(new SoundOutput(*this, this)),
+      m_wallClock(new WallClock(*this, this)) {
     qRegisterMetaType<Notice>();
     connect(&m_journal, &SessionJournal::changed, this, &SessionController::onSessionChanged);
     connect(&m_journal, &SessionJournal::failed, this,
-            [this](const WorkbookProblem& problem) { say(problemText(problem), Notice::Kind::Problem); });
-    connect(&m_listener, &Listener::heard, this, &SessionController::onHeard);
-    connect(&m_listener, &Listener::fileDone, this, &SessionController::onFileDone);
-    connect(&m_listener, &Listener::hitsDone, this, &SessionController::onHitsDone);
-    connect(&m_listener, &Listener::microphoneFailed, this, &SessionController::onMicrophoneFailed);
-    connect(&m_listener, &Listener::voiceHeard, this, [this](const VoiceReport& report) {
-        if (m_voiceHeldFor)
-            onVoice(*m_voiceHeldFor, report.hissDb ? Result<double, VoiceFault>(*report.hissDb)
-                                                   : Result<double, VoiceFault>(failure(report.fault)));
-    });
-    connect(&m_listener, &Listener::soundLost, this, [this](Seconds length) {
-        say(tr("The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make "
-               "it again.")
-                .arg(length.value, 0, 'f', 2),
-            Notice::Kind::Problem);
-    });
-    connect(&m_listener, &Listener::microphoneBack, this, [this](const QString& name) {
-        say(tr("%1 is back; go on tapping.").arg(name));
-        emit sessionChanged();
-    });
-    m_clock.setSingleShot(true);
-    connect(&m_clock, &QTimer::timeout, this, &SessionController::followClock);
-    connect(&m_listener, &Listener::samplesDone, this, [this](int taps) {
-        if (taps == 0)
-            say(tr("No tap was heard. Tap again."));
-    });
+            [this](const WorkbookProblem& problem) { tell(problemText(problem)); });
+    connect(m_ear, &Ear::sourceChanged, this, &SessionController::sessionChanged);
 }
 
 void SessionController::say(const QString& text, Notice::Kind kind) {
@@ -131,11 +114,17 @@ bool SessionController::saveCopy(const QString& path) {
 }
 
 bool SessionController::adopt(std::unique_ptr<Workbook> book) {
-    m_listener.stopMicrophone();
-    forgetReading();
-    m_journal.setWorkbook(std::move(book));
-    if (!loadShelf())
+    auto drums = book->drums();
+    auto tones = book->tones();
+    if (!drums || !tones) { // the workbook that is open stays so
+        say(problemText(drums ? tones.fault() : drums.fault()), Notice::Kind::Problem);
         return false;
+    }
+    m_ear->listener().stopMicrophone();
+    m_ear->forget();
+    m_journal.setWorkbook(std::move(book));
+    m_journal.setUsualHand(m_settings.leftHanded());
+    fillShelf(std::move(drums).value(), std::move(tones).value());
     m_settings.setLastWorkbook(workbookPath());
     if (!m_drums.empty()) {
         const std::string last = m_journal.workbook()->value(kCurrentDrum).toStdString();
@@ -144,35 +133,28 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
         chooseDrum(known ? last : m_drums.front().drum.id);
     }
     emit workbookChanged();
-    sayOtherReminders();
+    m_wallClock->sayOthers();
     if (isReadOnly())
         say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
     return true;
 }
 
+void SessionController::fillShelf(std::vector<DrumRow> drums, std::vector<Tone> tones) {
+    m_drums = std::move(drums);
+    m_ownTones = tones.size();
+    m_tones = withCatalogueTones(std::move(tones));
+}
+
 bool SessionController::loadShelf() {
-    const auto drums = m_journal.workbook()->drums();
-    const auto tones = m_journal.workbook()->tones();
-    if (drums && tones) {
-        m_drums = *drums;
-        m_ownTones = tones->size();
-        m_tones = withCatalogueTones(*tones);
-        return true;
-    }
-    say(problemText(drums ? tones.fault() : drums.fault()), Notice::Kind::Problem);
-    m_journal.setWorkbook(nullptr);
-    m_drums.clear();
-    m_tones.clear();
-    emit workbookChanged();
-    return false;
+    auto drums = m_journal.workbook()->drums();
+    auto tones = m_journal.workbook()->tones();
+    if (!drums || !tones)
+        return !said(drums ? tones.fault() : drums.fault());
+    fillShelf(std::move(drums).value(), std::move(tones).value());
+    return true;
 }
 
 // The session -----------------------------------------------------------------------------------------------
-
-/// A session as it begins under the user's own hand.
-Session SessionController::handed(const Session& start) const {
-    return m_settings.leftHanded() ? apply(start, SetHand{true}).value() : start;
-}
 
 void SessionController::chooseDrum(const std::string& id) {
     Workbook& book = *m_journal.workbook();
@@ -180,7 +162,7 @@ void SessionController::chooseDrum(const std::string& id) {
         std::find_if(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == id; });
     if (row == m_drums.end() || m_tones.empty())
         return;
-    forgetReading();
+    m_ear->forget();
     const auto latest = book.latestSession(id);
     if (!latest) {
         said(latest.fault());
@@ -194,22 +176,27 @@ void SessionController::chooseDrum(const std::string& id) {
             std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row->toneId; });
         const Session start =
             newSession(row->drum, tone == m_tones.end() ? m_tones.front() : *tone, row->practiceSeed);
-        if (said(m_journal.begin(handed(start))))
+        if (said(m_journal.begin(start, start)))
             return;
     }
-    if (!isReadOnly())
-        if (const auto kept = book.setValue(kCurrentDrum, QString::fromStdString(id)); !kept)
-            said(kept.fault());
+    keepInFront(id);
+}
+
+/// The next start goes on with this drum.
+void SessionController::keepInFront(const std::string& drumId) {
+    if (isReadOnly())
+        return;
+    if (const auto kept = workbook()->setValue(kCurrentDrum, QString::fromStdString(drumId)); !kept)
+        said(kept.fault());
 }
 
 void SessionController::startFresh() {
     Session start = newSession(session().drum, session().tone, session().practiceSeed);
     start.source = session().source;
-    start.gauge = {session().gauge.name, gaugePoints(session())};
     start.nearestRod = session().nearestRod;
-    start = handed(start);
-    forgetReading();
-    if (!said(m_journal.begin(start)))
+    start.reminder = session().reminder;
+    m_ear->forget();
+    if (!said(m_journal.begin(start, start)))
         say(tr("A fresh session was begun; the earlier one stays in the workbook."));
 }
 
@@ -262,38 +249,79 @@ bool SessionController::perform(const Command& command) {
                             tap->reading});
     const auto rounds = [](const Session& s) { return s.batter.history.size() + s.snareSide.history.size(); };
     const std::size_t before = rounds(session());
-    if (said(m_journal.add(QString::fromLatin1(commandName(command)), *after, readings)))
+    if (said(m_journal.put(QString::fromLatin1(commandName(command)), touchedBy(command), *after, readings)))
         return false;
     if (rounds(session()) > before)
-        dropMetReminder();
+        m_wallClock->dropMet();
     return true;
-}
-
-bool SessionController::amend(const Session& state) {
-    if (isReadOnly()) // looking around is free; nothing is kept
-        return m_journal.amendInMemory(state), true;
-    return !said(m_journal.amend(state));
 }
 
 void SessionController::goTo(Station station) {
     if (!hasSession() || session().station == station)
         return;
-    forgetReading();
-    amend(apply(session(), GoTo{station}).value());
+    m_ear->forget();
+    perform(GoTo{station});
 }
 
 void SessionController::setNote(const QString& note) {
     if (hasSession() && session().note != note.toStdString())
-        amend(apply(session(), SetNote{note.toStdString()}).value());
+        perform(SetNote{note.toStdString()});
 }
 
 void SessionController::onSessionChanged() {
-    listenForWhatIsDue();
-    followSource();
-    keepGauge();
-    keepReminder();
-    followClock();
+    m_ear->follow();
+    m_wallClock->follow();
     emit sessionChanged();
+}
+
+std::optional<HeadSide> SessionController::headAtHand() const {
+    if (!hasSession())
+        return std::nullopt;
+    switch (session().station) {
+    case Station::SnareSide:
+        return HeadSide::SnareSide;
+    case Station::Batter:
+        return HeadSide::Batter;
+    default:
+        return std::nullopt;
+    }
+}
+
+bool SessionController::beginHurry(double minutes) {
+    return perform(BeginHurry{minutes, QDateTime::currentSecsSinceEpoch() + std::llround(60.0 * minutes)});
+}
+
+// What is at hand -------------------------------------------------------------------------------------------
+
+QStringList SessionController::gaugeNames() {
+    if (!hasWorkbook())
+        return {};
+    auto names = workbook()->gaugeNames();
+    if (names)
+        return std::move(names).value();
+    said(names.fault());
+    return {};
+}
+
+void SessionController::chooseGauge(const QString& name) {
+    if (!hasSession() || session().gauge.name == name.toStdString())
+        return;
+    auto points = workbook()->gaugePoints(name, sessionId());
+    if (!points)
+        said(points.fault());
+    else
+        perform(ChooseGauge{{name.toStdString(), std::move(points).value()}});
+}
+
+void SessionController::setLeftHanded(bool left) {
+    m_settings.setLeftHanded(left);
+    m_journal.setUsualHand(left);
+    if (hasSession() && session().leftHanded != left)
+        perform(SetHand{left});
+}
+
+void SessionController::setNearestRod(std::optional<int> rod) {
+    perform(SetNearestRod{rod});
 }
 
 // The logbook -----------------------------------------------------------------------------------------------
@@ -305,20 +333,30 @@ bool SessionController::saveToLog() {
         say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
         return false;
     }
-    const auto saved = apply(session(), MarkSaved{});
+    const Session saved = apply(session(), MarkSaved{}).value();
     const LogEntry entry{0,
-                         QDateTime::currentDateTime().toString(Qt::ISODate),
+                         timeNow(),
                          session().drum.id,
                          session().tone.id,
-                         QString::fromStdString(setupSummary(*saved).dump()),
+                         QString::fromStdString(setupSummary(saved).dump()),
                          true};
-    if (const auto added = m_journal.workbook()->addLogEntry(entry, &*saved); !added)
-        return !said(added.fault());
-    emit logChanged();
-    if (!perform(MarkSaved{}))
+    if (isSaved(entry)) {
+        say(tr("This setup is in the logbook already."));
+        return true;
+    }
+    if (said(m_journal.putWithEntry(QString::fromLatin1(MarkSaved::name), saved, entry)))
         return false;
+    emit logChanged();
     say(tr("Saved to the logbook."));
     return true;
+}
+
+/// Nothing was done or noted since this drum's newest entry.
+bool SessionController::isSaved(const LogEntry& entry) {
+    if (session().savedAt == 0 || session().savedAt != session().clock)
+        return false;
+    const auto kept = workbook()->logEntries(entry.drumId);
+    return kept && !kept->empty() && kept->front().summary == entry.summary;
 }
 
 std::vector<LogEntry> SessionController::logEntries() {
@@ -333,13 +371,24 @@ std::vector<LogEntry> SessionController::logEntries() {
 }
 
 bool SessionController::openLogEntry(qint64 id) {
-    const auto kept = m_journal.workbook()->logSession(id);
+    const auto kept = m_journal.workbook()->logSetup(id);
     if (!kept)
         return !said(kept.fault());
-    Session start = *kept;
+    Session start;
+    static_cast<Work&>(start) = kept->work;
+    start = apply(start, EndHurry{}).value(); // the show it was tuned for is over
+    start.note = kept->note;
     start.station = Station::Proof;
-    if (said(m_journal.begin(start)))
+    if (hasSession())
+        start.source = session().source;
+    if (const auto reminders = workbook()->reminders()) // the drum's own, set since
+        for (const DrumReminder& one : *reminders)
+            if (one.drumId == start.drum.id)
+                start.reminder = one.reminder;
+    m_ear->forget();
+    if (said(m_journal.begin(start, start)))
         return false;
+    keepInFront(start.drum.id);
     say(tr("The setup was brought back as a new session; the earlier one stays in the workbook."));
     return true;
 }

@@ -1,14 +1,25 @@
 #include "app/session/session_journal.h"
 
 #include "app/session/wording.h"
+#include "core/record/commands/rig.h"
+#include "store/times.h"
 
-#include <QDateTime>
+#include <algorithm>
+#include <cmath>
 
 namespace bombo {
 namespace {
 
-QString now() {
-    return QDateTime::currentDateTime().toString(Qt::ISODate);
+/// Points that were kept before they were told apart by session may be this session's own.
+void dropOwn(std::vector<GaugePoint>& points, const std::vector<GaugeRecord>& found) {
+    const auto same = [](double a, double b) { return std::abs(a - b) <= 1e-9 * std::abs(b); };
+    std::erase_if(points, [&](const GaugePoint& point) {
+        return std::any_of(found.begin(), found.end(), [&](const GaugeRecord& gauge) {
+            return std::any_of(gauge.points.begin(), gauge.points.end(), [&](const GaugePoint& own) {
+                return same(own.mark, point.mark) && same(own.tension.value, point.tension.value);
+            });
+        });
+    });
 }
 
 } // namespace
@@ -37,54 +48,106 @@ SessionJournal::~SessionJournal() = default;
 void SessionJournal::setWorkbook(std::unique_ptr<Workbook> workbook) {
     m_undo.clear();
     m_stored = {};
+    m_rig = {};
     m_workbook = std::move(workbook);
 }
 
-SessionJournal::Problem SessionJournal::begin(const Session& start) {
-    if (m_workbook->isReadOnly()) { // to look at; steps will be refused
-        m_stored = {0, 0, 0, {{QStringLiteral("start"), start}}};
-        rebuildUndo();
-        emit changed();
-        return std::nullopt;
-    }
-    auto stored = m_workbook->startSession(start, now());
+SessionJournal::Problem SessionJournal::begin(const Work& work, const Context& context) {
+    auto rig = m_workbook->rig(work.drum.id, 0);
+    if (!rig)
+        return rig.fault();
+    const bool left = rig->placeRevision < 0 ? m_usuallyLeft : rig->rig.leftHanded;
+    const Session start = SetHand{left}.carryOut({work, context, rig->rig}).value();
+    if (m_workbook->isReadOnly()) // to look at; steps will be refused
+        return adopt({0, 0, 0, {QStringLiteral("start")}, start, start});
+    auto stored = m_workbook->startSession(start, start, timeNow());
     if (!stored)
         return stored.fault();
-    m_stored = std::move(stored).value();
-    rebuildUndo();
-    emit changed();
-    return std::nullopt;
+    return adopt(std::move(stored).value());
 }
 
 SessionJournal::Problem SessionJournal::resume(qint64 id) {
     auto stored = m_workbook->loadSession(id);
     if (!stored)
         return stored.fault();
-    m_stored = std::move(stored).value();
+    return adopt(std::move(stored).value());
+}
+
+SessionJournal::Problem SessionJournal::adopt(StoredSession stored) {
+    auto rig = m_workbook->rig(stored.work.drum.id, stored.id);
+    if (!rig)
+        return rig.fault();
+    m_stored = std::move(stored);
+    m_rig = std::move(rig).value();
+    if (m_rig.placeRevision < 0)
+        m_rig.rig.leftHanded = m_usuallyLeft;
+    compose();
+    m_gaugesKept = gaugesFound(m_session);
+    dropOwn(m_rig.rig.gauge.points, m_gaugesKept);
+    compose();
     rebuildUndo();
     emit changed();
     return std::nullopt;
 }
 
-SessionJournal::Problem SessionJournal::add(const QString& command, const Session& after,
+void SessionJournal::compose() {
+    static_cast<Work&>(m_session) = m_stored.work;
+    static_cast<Context&>(m_session) = m_stored.context;
+    static_cast<Rig&>(m_session) = m_rig.rig;
+    ++m_revision;
+}
+
+SessionJournal::Problem SessionJournal::put(const QString& command, Touches touches, const Session& after,
                                             const std::vector<ReadingRow>& readings) {
-    if (const auto done = m_workbook->appendStep(m_stored, command, after, readings, now()); !done)
+    const Rig& rig = after;
+    if (m_workbook->isReadOnly() && touches == Touches::Context) {
+        m_stored.context = after; // looking around is free; forgotten when the file is closed
+    } else if (touches == Touches::Work) {
+        if (const auto done = m_workbook->appendStep(m_stored, command, after, after, readings, timeNow());
+            !done)
+            return reloadAfter(done.fault());
+        pushStep(command);
+    } else if (touches == Touches::Context) {
+        if (const auto done = m_workbook->keepContext(m_stored, after); !done)
+            return reloadAfter(done.fault());
+    } else {
+        if (const auto done = m_workbook->keepRig(m_rig, after.drum.id, rig); !done)
+            return reloadAfter(done.fault());
+        if (const Work& work = after; work != m_stored.work) // which way round its next taps go
+            if (const auto done = m_workbook->amendStep(m_stored, work); !done)
+                return reloadAfter(done.fault());
+    }
+    compose();
+    const Problem problem = keepGauges();
+    emit changed();
+    return problem;
+}
+
+SessionJournal::Problem SessionJournal::putWithEntry(const QString& command, const Session& after,
+                                                     const LogEntry& entry) {
+    if (const auto done = m_workbook->saveSetup(m_stored, command, after, entry); !done)
         return reloadAfter(done.fault());
+    pushStep(command);
+    compose();
+    emit changed();
+    return std::nullopt;
+}
+
+/// What this session found of gauges goes into the workbook for the others, and out of it when it is undone.
+SessionJournal::Problem SessionJournal::keepGauges() {
+    if (m_workbook->isReadOnly())
+        return std::nullopt;
+    std::vector<GaugeRecord> found = gaugesFound(m_session);
+    if (found == m_gaugesKept)
+        return std::nullopt;
+    if (const auto done = m_workbook->keepGaugePoints(m_stored.id, found); !done)
+        return done.fault();
+    m_gaugesKept = std::move(found);
+    return std::nullopt;
+}
+
+void SessionJournal::pushStep(const QString& command) {
     m_undo.push(new Step(*this, commandLabel(command), m_stored.position));
-    emit changed();
-    return std::nullopt;
-}
-
-SessionJournal::Problem SessionJournal::amend(const Session& state) {
-    if (const auto done = m_workbook->amendStep(m_stored, state); !done)
-        return reloadAfter(done.fault());
-    emit changed();
-    return std::nullopt;
-}
-
-void SessionJournal::amendInMemory(const Session& state) {
-    m_stored.steps[static_cast<std::size_t>(m_stored.position)].state = state;
-    emit changed();
 }
 
 void SessionJournal::moveTo(int position) {
@@ -103,7 +166,11 @@ void SessionJournal::moveTo(int position) {
             Qt::QueuedConnection);
         return;
     }
+    compose();
+    const Problem problem = keepGauges();
     emit changed();
+    if (problem)
+        emit failed(*problem);
 }
 
 /// Where another program has gone on with the session, its steps are the truth.
@@ -117,9 +184,8 @@ SessionJournal::Problem SessionJournal::reloadAfter(const WorkbookProblem& probl
 void SessionJournal::rebuildUndo() {
     m_replaying = true;
     m_undo.clear();
-    for (int position = 1; position < static_cast<int>(m_stored.steps.size()); ++position)
-        m_undo.push(new Step(*this, commandLabel(m_stored.steps[static_cast<std::size_t>(position)].command),
-                             position));
+    for (int position = 1; position < m_stored.steps.size(); ++position)
+        m_undo.push(new Step(*this, commandLabel(m_stored.steps[position]), position));
     m_undo.setIndex(m_stored.position);
     m_replaying = false;
 }

@@ -1,5 +1,7 @@
 #pragma once
-/// The session as a chain of stored steps: every acknowledged action is on disk, and can be undone.
+/// The session in its workbook: work as a chain of steps that can be undone, context and rig beside it. What
+/// is acknowledged is on disk.
+#include "core/record/commands/touches.h"
 #include "store/workbook.h"
 
 #include <QObject>
@@ -16,23 +18,26 @@ public:
 
     void setWorkbook(std::unique_ptr<Workbook> workbook);
     Workbook* workbook() const { return m_workbook.get(); }
+    /// For workbooks that nobody has told the hand of yet.
+    void setUsualHand(bool left) { m_usuallyLeft = left; }
     bool hasSession() const { return !m_stored.steps.empty(); }
     /// @pre hasSession()
-    const Session& session() const {
-        return m_stored.steps[static_cast<std::size_t>(m_stored.position)].state;
-    }
+    const Session& session() const { return m_session; }
     QUndoStack& undoStack() { return m_undo; }
     qint64 sessionId() const { return m_stored.id; }
+    /// Grows with every change of the session in front, whatever kind it is.
+    qint64 revision() const { return m_revision; }
 
     using Problem = std::optional<WorkbookProblem>;
-    Problem begin(const Session& start);
+    /// A new session. What is at hand for its drum comes from the workbook.
+    Problem begin(const Work& work, const Context& context);
     Problem resume(qint64 id);
-    /// Stores the step, then makes it the present. Nothing changes if it cannot be stored.
-    Problem add(const QString& command, const Session& after, const std::vector<ReadingRow>& readings);
-    /// Changes the present without a step of its own: where one is, what one has noted.
-    Problem amend(const Session& state);
-    /// The same for a file that can only be read: forgotten when it is closed.
-    void amendInMemory(const Session& state);
+    /// Stores what a command made of the session, then makes it the present: of work a step, of context and
+    /// rig their own rows. Nothing changes if it cannot be stored.
+    Problem put(const QString& command, Touches touches, const Session& after,
+                const std::vector<ReadingRow>& readings);
+    /// The same, with an entry of the logbook, both or neither.
+    Problem putWithEntry(const QString& command, const Session& after, const LogEntry& entry);
 
 signals:
     void changed();
@@ -41,13 +46,22 @@ signals:
 
 private:
     class Step;
+    Problem adopt(StoredSession stored);
     void moveTo(int position);
+    void compose();
+    void pushStep(const QString& command);
     void rebuildUndo();
     Problem reloadAfter(const WorkbookProblem& problem);
+    Problem keepGauges();
 
     std::unique_ptr<Workbook> m_workbook;
     StoredSession m_stored;
+    StoredRig m_rig;
+    Session m_session; ///< both of them as one value
+    qint64 m_revision = 0;
+    std::vector<GaugeRecord> m_gaugesKept;
     QUndoStack m_undo;
+    bool m_usuallyLeft = false;
     bool m_replaying = false; ///< the stack is being rebuilt: its calls store nothing
 };
 

@@ -1,4 +1,5 @@
 #include "app/session/wording.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/units_shown.h"
 #include "core/units/pitch.h"
@@ -274,7 +275,7 @@ QString centsText(Cents cents) {
 }
 
 QString hertzText(Hertz frequency) {
-    return WordingText::tr("%1 Hz").arg(frequency.value, 0, 'f', 1);
+    return WordingText::tr("%1 Hz").arg(number(frequency.value, 1));
 }
 
 QString noteWords(Hertz frequency) {
@@ -291,15 +292,15 @@ QString pitchText(Hertz frequency) {
 QString sizeText(const Shell& shell) {
     if (unitsShown().millimetres)
         return WordingText::tr("%1 × %2 mm")
-            .arg(1000.0 * shell.diameter.value, 0, 'f', 0)
-            .arg(1000.0 * shell.depth.value, 0, 'f', 0);
+            .arg(number(1000.0 * shell.diameter.value, 0))
+            .arg(number(1000.0 * shell.depth.value, 0));
     return WordingText::tr("%1 × %2 in")
-        .arg(toInches(shell.diameter), 0, 'g', 3)
-        .arg(toInches(shell.depth), 0, 'g', 3);
+        .arg(figures(toInches(shell.diameter), 3))
+        .arg(figures(toInches(shell.depth), 3));
 }
 
 QString tensionText(Tension tension) {
-    return WordingText::tr("%1 N/m").arg(tension.value, 0, 'f', 0);
+    return WordingText::tr("%1 N/m").arg(number(tension.value, 0));
 }
 
 QString limitWords(TargetLimit limit) {

@@ -2,6 +2,8 @@
 
 #include "app/theme/palette.h"
 
+#include <QElapsedTimer>
+#include <QKeyEvent>
 #include <QPainter>
 
 namespace bombo {
@@ -30,7 +32,44 @@ void PrimaryButton::paintEvent(QPaintEvent* event) {
                      tr("Space"));
 }
 
-QPushButton* primaryButton() {
+namespace {
+
+int bounce = PrimaryButton::kBounce;
+
+/// @return whether enough time went by since the last press that counted
+bool isAPress() {
+    static QElapsedTimer sinceLast;
+    if (sinceLast.isValid() && sinceLast.elapsed() < bounce)
+        return false;
+    sinceLast.start();
+    return true;
+}
+
+} // namespace
+
+void PrimaryButton::setBounce(int milliseconds) {
+    bounce = milliseconds;
+}
+
+void PrimaryButton::press() {
+    if (isEnabled() && isAPress())
+        click();
+}
+
+bool PrimaryButton::event(QEvent* event) {
+    const bool key =
+        event->type() == QEvent::KeyPress && (static_cast<QKeyEvent*>(event)->key() == Qt::Key_Space ||
+                                              static_cast<QKeyEvent*>(event)->key() == Qt::Key_Select);
+    const bool mouse =
+        event->type() == QEvent::MouseButtonPress || event->type() == QEvent::MouseButtonDblClick;
+    if (key && static_cast<QKeyEvent*>(event)->isAutoRepeat())
+        return true;
+    if ((key || mouse) && isEnabled() && !isAPress())
+        return true; // the release that follows finds the button up and does nothing
+    return QPushButton::event(event);
+}
+
+PrimaryButton* primaryButton() {
     auto* button = new PrimaryButton;
     button->setProperty("primary", true);
     button->setObjectName(QStringLiteral("primary"));

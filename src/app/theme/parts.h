@@ -16,16 +16,23 @@ namespace bombo {
 QLabel* textLabel(const char* role, const QString& text = {});
 /// Framed panel.
 QFrame* card();
-/// The one big button of a page; says that the space bar presses it.
+/// The one big button of a page; says that the space bar presses it. A foot switch bounces and a key is held
+/// down: presses that follow each other closer than kBounce, on whatever page, are one.
 class PrimaryButton : public QPushButton {
     Q_OBJECT
 public:
     using QPushButton::QPushButton;
+    /// As a key does that reaches the button from elsewhere.
+    void press();
+    static constexpr int kBounce = 300; ///< ms
+    /// For tests, which are quicker than a foot.
+    static void setBounce(int milliseconds);
 
 protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 };
-QPushButton* primaryButton();
+PrimaryButton* primaryButton();
 /// Lesser button: keeps its hands off the focus when clicked, so that the space bar stays with the big one.
 QPushButton* secondaryButton(const QString& text);
 

@@ -1,4 +1,5 @@
 #include "app/tone/correction_panel.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -11,7 +12,7 @@ namespace bombo {
 namespace {
 
 QDoubleSpinBox* hertzBox(const char* name, const QString& meaning) {
-    auto* box = new QDoubleSpinBox;
+    auto* box = new NumberBox;
     box->setRange(0.0, 1500.0);
     box->setDecimals(1);
     box->setSuffix(QObject::tr(" Hz"));
@@ -28,13 +29,13 @@ QString turnWords(const QString& head, const CorrectionStep& step) {
     return (step.turns.value > 0.0 ? CorrectionPanel::tr("%1: %2 ± %3 tighter on every rod.")
                                    : CorrectionPanel::tr("%1: %2 ± %3 looser on every rod."))
         .arg(head, turnsText(step.turns))
-        .arg(step.error.value, 0, 'f', 2);
+        .arg(number(step.error.value, 2));
 }
 
 QString pitchWords(const NamedPitches& pitches) {
     return CorrectionPanel::tr("edge %1, centre %2, ratio %3")
         .arg(hertzText(pitches.batterEdge), hertzText(pitches.centre))
-        .arg(pitches.edgeOverCentre, 0, 'f', 2);
+        .arg(number(pitches.edgeOverCentre, 2));
 }
 
 } // namespace

@@ -1,3 +1,4 @@
+#include "app/numbers/numbers.h"
 #include "app/session/units_shown.h"
 #include "app/session/wording.h"
 #include "app/theme/load_wedge.h"
@@ -70,8 +71,8 @@ QString filmWords(const CutawayHead& head) {
 
 QString turnWords(const CutawayHead& head) {
     return CutawayPaintText::tr("%1 ± %2 turns from finger-tight")
-        .arg(std::round(head.turns.value * 8.0) / 8.0, 0, 'g', 3)
-        .arg(head.turnsError.value, 0, 'f', head.turnsError.value < 0.1 ? 2 : 1);
+        .arg(figures(std::round(head.turns.value * 8.0) / 8.0, 3))
+        .arg(number(head.turnsError.value, head.turnsError.value < 0.1 ? 2 : 1));
 }
 
 QString centreWords(const CutawayPicture& picture) {
@@ -80,8 +81,8 @@ QString centreWords(const CutawayPicture& picture) {
     if (picture.centreNow)
         return CutawayPaintText::tr("now %1; ratio %2")
             .arg(hertzText(*picture.centreNow))
-            .arg(picture.edgeOverCentre, 0, 'f', 2);
-    return CutawayPaintText::tr("centre pitch; edge over centre %1").arg(picture.edgeOverCentre, 0, 'f', 2);
+            .arg(number(picture.edgeOverCentre, 2));
+    return CutawayPaintText::tr("centre pitch; edge over centre %1").arg(number(picture.edgeOverCentre, 2));
 }
 
 QString wireState(const CutawayPicture& picture) {

@@ -1,3 +1,4 @@
+#include "app/numbers/numbers.h"
 #include "app/session/wording.h"
 #include "app/tone/cutaway.h"
 
@@ -62,7 +63,7 @@ QString cutawaySummary(const CutawayPicture& picture) {
         tr("Drum cut through. Batter edge pitch %1. Centre pitch %2, edge over centre %3. Snare-side edge "
            "pitch %4.")
             .arg(headSummary(picture.batter), pitchText(picture.centre))
-            .arg(picture.edgeOverCentre, 0, 'f', 2)
+            .arg(number(picture.edgeOverCentre, 2))
             .arg(headSummary(picture.snareSide));
 }
 

@@ -1,4 +1,5 @@
 #include "app/tone/listen_bar.h"
+#include "app/listening/sound_output.h"
 
 #include "app/theme/parts.h"
 #include "app/tone/blind_dialog.h"
@@ -26,15 +27,15 @@ ListenBar::ListenBar(SessionController& controller, QWidget* parent)
     m_present = add(tr("As it is"), "hearPresent", tr("The drum as far as it is known now"));
     m_blind = add(tr("Blind…"), "hearBlind", tr("Both in a hidden order: can you tell them apart?"));
     connect(m_wanted, &QPushButton::clicked, this,
-            [this] { m_controller.hear(wantedStroke(m_controller.session())); });
+            [this] { m_controller.output().hear(wantedStroke(m_controller.session())); });
     connect(m_wiresOff, &QPushButton::clicked, this, [this] {
         PreviewStroke stroke = wantedStroke(m_controller.session());
         stroke.buzz.reset();
-        m_controller.hear(stroke);
+        m_controller.output().hear(stroke);
     });
     connect(m_present, &QPushButton::clicked, this, [this] {
         if (const auto stroke = presentStroke(m_controller.session()))
-            m_controller.hear(*stroke);
+            m_controller.output().hear(*stroke);
     });
     connect(m_blind, &QPushButton::clicked, this, [this] {
         const auto present = presentStroke(m_controller.session());
@@ -44,7 +45,7 @@ ListenBar::ListenBar(SessionController& controller, QWidget* parent)
                                        QRandomGenerator::global()->generate(), this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         connect(dialog, &BlindDialog::play, this,
-                [this](const PreviewStroke& stroke) { m_controller.hear(stroke); });
+                [this](const PreviewStroke& stroke) { m_controller.output().hear(stroke); });
         dialog->open();
     });
 }

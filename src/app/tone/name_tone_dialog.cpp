@@ -1,4 +1,5 @@
 #include "app/tone/name_tone_dialog.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -51,24 +52,24 @@ QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seco
     auto tr = [](const char* text) { return NameToneDialog::tr(text); };
     QStringList lines;
     QString heard = hit.hits == 1 ? tr("Heard in one stroke") : tr("Heard in %1 strokes").arg(hit.hits);
-    heard += tr(": centre %1 ±%2 Hz").arg(pitchText(hit.centre)).arg(hit.centreError.value, 0, 'f', 1);
+    heard += tr(": centre %1 ±%2 Hz").arg(pitchText(hit.centre)).arg(number(hit.centreError.value, 1));
     if (hit.edge)
-        heard += tr(", edge over centre %1").arg(*hit.edge / hit.centre, 0, 'f', 2);
+        heard += tr(", edge over centre %1").arg(number(*hit.edge / hit.centre, 2));
     if (hit.ring)
         heard += tr(", ring %1 ±%2 s")
-                     .arg(hit.ring->value, 0, 'f', 2)
-                     .arg(hit.ringError.value_or(Seconds{}).value, 0, 'f', 2);
-    heard += hit.buzz ? tr(", wires for %1 s").arg(hit.buzz->value, 0, 'f', 2) : tr(", no wires");
-    heard += tr(", brightness about %1 Hz").arg(hit.brightness.value, 0, 'f', 0);
+                     .arg(number(hit.ring->value, 2))
+                     .arg(number(hit.ringError.value_or(Seconds{}).value, 2));
+    heard += hit.buzz ? tr(", wires for %1 s").arg(number(hit.buzz->value, 2)) : tr(", no wires");
+    heard += tr(", brightness about %1 Hz").arg(number(hit.brightness.value, 0));
     lines << heard;
     if (made.limit == TargetLimit::None)
         lines << tr("This drum can do it: centre %1, edge over centre %2.")
                      .arg(hertzText(made.centreReached))
-                     .arg(made.edgeOverCentreReached, 0, 'f', 2);
+                     .arg(number(made.edgeOverCentreReached, 2));
     else
         lines << tr("This drum cannot do both: %1. The nearest: centre %2, edge over centre %3.")
                      .arg(limitWords(made.limit), hertzText(made.centreReached))
-                     .arg(made.edgeOverCentreReached, 0, 'f', 2);
+                     .arg(number(made.edgeOverCentreReached, 2));
     if (!made.edgeOverCentreHeard)
         lines << tr("No edge pitch stood out; a fourth between the heads is taken.");
     if (!made.ringTaken)
@@ -76,7 +77,7 @@ QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seco
     else if (made.tone.ring.value > 1.15 * openRing.value)
         lines << tr("Left open, this drum rings about %1 s: shorter than the recording, and nothing "
                     "lengthens it.")
-                     .arg(openRing.value, 0, 'f', 2);
+                     .arg(number(openRing.value, 2));
     lines << tr("Brightness comes from stick, head and room; it is noted, not aimed at.");
     return lines;
 }

@@ -1,4 +1,5 @@
 #include "app/tone/question_panel.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -88,8 +89,8 @@ void QuestionPanel::show(const Session& session, const Targets& targets) {
     };
     say(kHigh, pitchText(targets.batter.edgePitch));
     say(kLonger, ring.value > 1.1 * open.value
-                     ? tr("%1 s; open drum only %2 s").arg(ring.value, 0, 'f', 2).arg(open.value, 0, 'f', 2)
-                     : tr("ring %1 s; open drum %2 s").arg(ring.value, 0, 'f', 2).arg(open.value, 0, 'f', 2));
+                     ? tr("%1 s; open drum only %2 s").arg(number(ring.value, 2)).arg(number(open.value, 2))
+                     : tr("ring %1 s; open drum %2 s").arg(number(ring.value, 2)).arg(number(open.value, 2)));
     say(kWire, session.tone.wiresOff ? tr("lever off in this tone") : wireWords(wireMarginWanted(brief)));
     say(kFeel, tr("film %1 % over %2 %")
                    .arg(qRound(100 * targets.batter.filmLoad))

@@ -1,4 +1,5 @@
 #include "app/tone/school_panel.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -61,7 +62,7 @@ SchoolPanel::SchoolPanel(QWidget* parent) : QWidget(parent) {
     for (const auto& [name, cents] : intervals)
         m_interval->addItem(name, cents);
     connect(m_interval, &QComboBox::activated, this, [this] { choose(SnareSideLevel::Interval); });
-    m_ratio = new QDoubleSpinBox;
+    m_ratio = new NumberBox;
     m_ratio->setObjectName(QStringLiteral("schoolRatio"));
     m_ratio->setRange(1.2, 1.9);
     m_ratio->setSingleStep(0.01);
@@ -141,10 +142,10 @@ void SchoolPanel::fill() {
                 set(column, tr("–"));
             continue;
         }
-        set(1, tr("%1 Hz").arg(targets->snareSide.edgePitch.value, 0, 'f', 0));
+        set(1, tr("%1 Hz").arg(number(targets->snareSide.edgePitch.value, 0)));
         set(2, tr("%1 %").arg(qRound(100 * targets->snareSide.filmLoad)) +
                    (targets->limit == TargetLimit::None ? QString() : QStringLiteral(" ▲")));
-        set(3, QString::number(targets->pitches.edgeOverCentre, 'f', 2));
+        set(3, number(targets->pitches.edgeOverCentre, 2));
         m_table->item(row, 2)->setToolTip(limitWords(targets->limit));
         if (level == school.level) {
             m_table->setCurrentCell(row, 0);

@@ -1,4 +1,6 @@
 #include "app/tone/tone_list.h"
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -19,9 +21,9 @@ QString askOf(const Session& session, const Tone& tone) {
     if (!targets)
         return ToneList::tr("out of reach of this drum");
     return ToneList::tr("%1 over %2 Hz, ring %3 s")
-        .arg(targets->batter.edgePitch.value, 0, 'f', 0)
-        .arg(targets->snareSide.edgePitch.value, 0, 'f', 0)
-        .arg(tone.ring.value, 0, 'f', 2);
+        .arg(number(targets->batter.edgePitch.value, 0))
+        .arg(number(targets->snareSide.edgePitch.value, 0))
+        .arg(number(tone.ring.value, 2));
 }
 
 } // namespace
@@ -52,7 +54,7 @@ ToneList::ToneList(SessionController& controller, QWidget* parent)
     m_keep->setObjectName(QStringLiteral("keepSetup"));
     connect(m_keep, &QPushButton::clicked, this, &ToneList::keepSetup);
     outer->addWidget(m_keep);
-    connect(&controller, &SessionController::hitsRead, this, &ToneList::onHitsRead);
+    connect(&controller.ear(), &Ear::hitsRead, this, &ToneList::onHitsRead);
 }
 
 void ToneList::rebuild() {
@@ -107,7 +109,7 @@ void ToneList::openRecording() {
     const QString path = QFileDialog::getOpenFileName(this, tr("A recorded hit"), {},
                                                       tr("Sound (*.wav *.flac);;All files (*)"));
     if (!path.isEmpty())
-        m_controller.readHits(path);
+        m_controller.ear().readHits(path);
 }
 
 void ToneList::onHitsRead(const QString& path, const std::vector<HitPortrait>& hits) {

@@ -1,6 +1,7 @@
 #pragma once
 #include "app/session/session_controller.h"
 #include "app/tone/tone_button.h"
+#include "core/reading/hit_portrait.h"
 
 #include <QPushButton>
 #include <QScrollArea>

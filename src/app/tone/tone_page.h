@@ -20,7 +20,7 @@ class TonePage : public StationPage {
 public:
     explicit TonePage(SessionController& controller, QWidget* parent = nullptr);
     void refresh() override;
-    QPushButton* primary() override { return m_primary; }
+    PrimaryButton* primary() override { return m_primary; }
 
 private:
     void showTargets(const Session& shown);
@@ -35,7 +35,7 @@ private:
     WeatherPanel* m_weather;
     CorrectionPanel* m_correction;
     ListenBar* m_listen;
-    QPushButton* m_primary;
+    PrimaryButton* m_primary;
 };
 
 } // namespace bombo

@@ -1,4 +1,6 @@
 #include "app/wires/buzz_panel.h"
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
 
 #include "app/head/begin_tools.h"
 #include "app/session/wording.h"
@@ -75,7 +77,7 @@ BuzzPanel::BuzzPanel(SessionController& controller, QWidget* parent)
     for (const NeighbourKind kind : kKinds)
         kinds << kindName(kind);
     m_kind = toolBox("neighbourKind", tr("Kind of instrument"), kinds);
-    m_pitch = new QDoubleSpinBox;
+    m_pitch = new NumberBox;
     m_pitch->setObjectName(QStringLiteral("neighbourPitch"));
     m_pitch->setAccessibleName(tr("Its pitch"));
     m_pitch->setRange(25.0, 1000.0);
@@ -121,21 +123,21 @@ std::string BuzzPanel::nameFor(NeighbourKind kind) const {
     if (!given.isEmpty())
         return given.toStdString();
     int same = 1;
-    for (const Neighbour& neighbour : m_controller.session().wires.neighbours)
+    for (const Neighbour& neighbour : m_controller.session().neighbours)
         same += neighbour.kind == kind;
     return (same == 1 ? kindName(kind) : tr("%1 %2").arg(kindName(kind)).arg(same)).toStdString();
 }
 
 void BuzzPanel::add() {
     const auto kind = kKinds.at(static_cast<std::size_t>(m_kind->currentIndex()));
-    auto neighbours = m_controller.session().wires.neighbours;
+    auto neighbours = m_controller.session().neighbours;
     neighbours.push_back(neighbourAt(nameFor(kind), kind, Hertz{m_pitch->value()}));
     if (m_controller.perform(SetNeighbours{std::move(neighbours)}))
         m_name->clear();
 }
 
 void BuzzPanel::addHeard() {
-    const auto& heard = m_controller.lastReading();
+    const auto& heard = m_controller.ear().lastReading();
     if (!heard || heard->partials.empty())
         return;
     constexpr std::size_t mostPartials = 8;
@@ -149,14 +151,14 @@ void BuzzPanel::addHeard() {
             neighbour.partials.push_back({partial.frequency,
                                           Seconds{std::clamp(partial.t60.value, 0.01, 30.0)},
                                           std::max(-80.0, 20.0 * std::log10(partial.amplitude / loudest))});
-    auto neighbours = m_controller.session().wires.neighbours;
+    auto neighbours = m_controller.session().neighbours;
     neighbours.push_back(std::move(neighbour));
     if (m_controller.perform(SetNeighbours{std::move(neighbours)}))
         m_name->clear();
 }
 
 void BuzzPanel::remove() {
-    auto neighbours = m_controller.session().wires.neighbours;
+    auto neighbours = m_controller.session().neighbours;
     const int index = m_list->currentIndex();
     if (index < 0 || index >= static_cast<int>(neighbours.size()))
         return;
@@ -165,7 +167,7 @@ void BuzzPanel::remove() {
 }
 
 void BuzzPanel::refresh() {
-    const auto& neighbours = m_controller.session().wires.neighbours;
+    const auto& neighbours = m_controller.session().neighbours;
     const int chosen = m_list->currentIndex();
     m_list->clear();
     for (const Neighbour& neighbour : neighbours)
@@ -174,7 +176,7 @@ void BuzzPanel::refresh() {
     m_list->setCurrentIndex(std::min(std::max(chosen, 0), m_list->count() - 1));
     m_list->setEnabled(!neighbours.empty());
     m_remove->setEnabled(!neighbours.empty());
-    const auto& heard = m_controller.lastReading();
+    const auto& heard = m_controller.ear().lastReading();
     m_heard->setEnabled(heard && !heard->partials.empty());
     QStringList lines;
     constexpr std::size_t most = 6; // as many as can be read

@@ -1,4 +1,5 @@
 #include "app/wires/buzz_picture.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -71,7 +72,7 @@ void paintOwn(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture)
 
 BuzzPicture buzzPicture(const Session& session) {
     BuzzPicture picture;
-    picture.neighbours = session.wires.neighbours;
+    picture.neighbours = session.neighbours;
     const DrumState state = knownState(session);
     for (const CoupledMode& mode : coupledModes(state))
         if (mode.frequency.value < BuzzMap::kHighest)
@@ -94,7 +95,7 @@ QString meetingText(const Meeting& meeting, const BuzzPicture& picture) {
     const double cents = centsBetween(meeting.ours, meeting.theirs).value;
     const QString apart = std::abs(cents) < 1000.0
                               ? BuzzPictureText::tr("%1 cents").arg(centsText(Cents{cents}))
-                              : BuzzPictureText::tr("%1 octaves").arg(cents / 1200.0, 0, 'f', 1);
+                              : BuzzPictureText::tr("%1 octaves").arg(number(cents / 1200.0, 1));
     return BuzzPictureText::tr("%1 %2 meets %3, %4")
         .arg(QString::fromStdString(neighbour.name), hertzText(meeting.theirs), hertzText(meeting.ours),
              apart);
@@ -107,7 +108,7 @@ QString buzzSummary(const BuzzPicture& picture) {
     for (const Meeting& meeting : picture.strongest)
         lines << BuzzPictureText::tr("%1: %2 dB under the strongest")
                      .arg(meetingText(meeting, picture))
-                     .arg(under(meeting, picture), 0, 'f', 0);
+                     .arg(number(under(meeting, picture), 0));
     return BuzzPictureText::tr("Where other instruments set the wires going, the strongest first. %1.")
         .arg(lines.join(QStringLiteral("; ")));
 }
@@ -169,7 +170,7 @@ void paintBuzz(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture
                                                           static_cast<int>(width)));
         painter.drawText(QRectF(map.area().right() - 130, y, 110, 20), Qt::AlignRight,
                          i == 0 ? BuzzPictureText::tr("strongest")
-                                : BuzzPictureText::tr("%1 dB under").arg(under(meeting, picture), 0, 'f', 0));
+                                : BuzzPictureText::tr("%1 dB under").arg(number(under(meeting, picture), 0)));
         y += 23;
     }
 }

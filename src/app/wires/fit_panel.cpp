@@ -1,4 +1,5 @@
 #include "app/wires/fit_panel.h"
+#include "app/numbers/numbers.h"
 
 #include "app/head/begin_tools.h"
 #include "app/session/wording.h"
@@ -46,14 +47,15 @@ QString fitWords(const WireFit& fit, const WireLayout& layout) {
     QStringList lines;
     const QString straps = layout.attachment == Attachment::Cord
                                ? FitPanel::tr("Cord to cut: %1 and %2 free, knots beside.")
-                               : FitPanel::tr("Straps free: %1 at the strainer, %2 at the butt.");
+                               : FitPanel::tr("Straps free: %1 at the strainer, %2 at the butt plate.");
     lines << straps.arg(millimetresText(fit.strainerStrap), millimetresText(fit.buttStrap));
     if (layout.travel)
         lines << (layout.school == RefitSchool::StrainerFirst
                       ? FitPanel::tr("Knob to %1 from its loose end, lever off. Clamp the strainer, then the "
-                                     "butt, snug.")
-                      : FitPanel::tr("Knob to %1 from its loose end, lever on. Clamp the butt, then the "
-                                     "strainer, snug."))
+                                     "butt plate, snug.")
+                      : FitPanel::tr(
+                            "Knob to %1 from its loose end, lever on. Clamp the butt plate, then the "
+                            "strainer, snug."))
                      .arg(turnsText(fit.knobBeforeClamping));
     if (fit.tighter)
         lines << FitPanel::tr("Left: %1 tighter, %2 looser.")
@@ -101,7 +103,7 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
     m_plate = length("fitPlate", tr("Each end plate"), 5, 60);
     m_wall = length("fitWall", tr("Shell wall"), 0.5, 40);
     m_strainerGap = length("fitStrainerGap", tr("Gap at the strainer"), kUnknownGap, 150);
-    m_buttGap = length("fitButtGap", tr("Gap at the butt"), kUnknownGap, 150);
+    m_buttGap = length("fitButtGap", tr("Gap at the butt plate"), kUnknownGap, 150);
     for (QDoubleSpinBox* gap : {m_strainerGap, m_buttGap}) {
         gap->setSpecialValueText(tr("not measured"));
         gap->setToolTip(
@@ -123,8 +125,8 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
         return box;
     };
     m_attachment = choice("fitAttachment", tr("Held by"), {tr("flat straps"), tr("cord")});
-    m_school =
-        choice("fitSchool", tr("Clamped"), {tr("strainer first, lever off"), tr("butt first, lever on")});
+    m_school = choice("fitSchool", tr("Clamped"),
+                      {tr("strainer first, lever off"), tr("butt plate first, lever on")});
     m_form->addRow(tr("Held by"), m_attachment);
     m_form->addRow(tr("Clamped"), m_school);
     connect(m_attachment, &QComboBox::activated, this, &FitPanel::measure);
@@ -147,7 +149,7 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
 }
 
 QDoubleSpinBox* FitPanel::length(const char* name, const QString& label, double lowest, double highest) {
-    auto* box = new QDoubleSpinBox;
+    auto* box = new NumberBox;
     box->setObjectName(QString::fromLatin1(name));
     box->setAccessibleName(label);
     box->setRange(lowest, highest);
@@ -165,7 +167,7 @@ WireLayout FitPanel::entered() const {
     const auto metres = [](const QDoubleSpinBox* box) { return Metres{box->value() / 1000.0}; };
     const auto optional = [](const QDoubleSpinBox* box) { return box->value() > box->minimum(); };
     const Session& session = m_controller.session();
-    WireLayout layout = session.wires.layout.value_or(usualLayout(session.drum));
+    WireLayout layout = session.layout.value_or(usualLayout(session.drum));
     layout.strands = metres(m_strands);
     layout.plate = metres(m_plate);
     layout.wall = metres(m_wall);

@@ -1,4 +1,5 @@
 #include "app/wires/set_words.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "core/wires/wire_response.h"
@@ -20,8 +21,8 @@ QString roomWords(const Session& session, const WireAdvice& advice) {
             "It rattles before it stops choking: tighten the snare side, or the strands are worn.");
     const Turns knob = session.wires.strainer;
     return SetWordsText::tr("Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.")
-        .arg(std::max(0.0, (knob - advice.rattleBelow).value), 0, 'f', 1)
-        .arg(std::max(0.0, (advice.chokeAbove - knob).value), 0, 'f', 1);
+        .arg(number(std::max(0.0, (knob - advice.rattleBelow).value), 1))
+        .arg(number(std::max(0.0, (advice.chokeAbove - knob).value), 1));
 }
 
 /// One more eighth on this drum's heads, by what their turns have done so far.
@@ -31,7 +32,7 @@ QString eighthWords(const Session& session, const DrumState& state) {
     };
     const auto roomText = [](Turns room) {
         return SetWordsText::tr("%1 turn %2")
-            .arg(std::abs(room.value), 0, 'f', 1)
+            .arg(number(std::abs(room.value), 1))
             .arg(room.value >= 0.0 ? SetWordsText::tr("further") : SetWordsText::tr("nearer"));
     };
     const EighthMore more = eighthMore(session.drum, state, perTurn(HeadSide::SnareSide));
@@ -49,12 +50,12 @@ QString eighthWords(const Session& session, const DrumState& state) {
 QString enoughWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
     const Turns span = advice.chokeAbove - advice.rattleBelow;
     if (span >= kEasySpan)
-        return SetWordsText::tr("The snare side is tight enough.");
+        return SetWordsText::tr("The snare-side head is tight enough.");
     const auto enough = tightEnough(session.drum, state, span);
     if (!enough)
         return {};
     const Cents up{600.0 * std::log2(*enough / state.snareSide.tension)};
-    return SetWordsText::tr("A span that a hand finds begins %1 cents up on the snare side.")
+    return SetWordsText::tr("Raise the snare-side head by %1 cents for a span of at least 1 turn.")
         .arg(centsText(up));
 }
 
@@ -67,9 +68,9 @@ QString pullWords(const Session& session, const WireAdvice& advice, const DrumSt
                "After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its "
                "own pitch by "
                "some %3 cents.")
-        .arg(strikes.value, 0, 'f', 2)
-        .arg(1e6 * pull.bend.value, 0, 'f', 0)
-        .arg(pull.raised.value, 0, 'f', 0);
+        .arg(number(strikes.value, 2))
+        .arg(number(1e6 * pull.bend.value, 0))
+        .arg(number(pull.raised.value, 0));
 }
 
 } // namespace

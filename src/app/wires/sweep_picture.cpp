@@ -1,4 +1,5 @@
 #include "app/wires/sweep_picture.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -96,7 +97,7 @@ void paintMarks(QPainter& painter, const SweepMap& map, const SweepPicture& pict
     painter.drawText(QRectF(r - 120, field.top() - 55, 240, 18), Qt::AlignCenter,
                      SweepPictureText::tr("best: %1 ± %2")
                          .arg(turnsText(picture.advice.recommended))
-                         .arg(picture.advice.error.value, 0, 'f', 2));
+                         .arg(number(picture.advice.error.value, 2)));
 }
 
 } // namespace
@@ -117,7 +118,7 @@ QString sweepSummary(const SweepPicture& picture) {
                "Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.")
         .arg(turnsText(picture.advice.rattleBelow), turnsText(picture.advice.chokeAbove),
              turnsText(picture.advice.recommended))
-        .arg(picture.advice.error.value, 0, 'f', 2)
+        .arg(number(picture.advice.error.value, 2))
         .arg(turnsText(picture.current),
              tried.isEmpty() ? SweepPictureText::tr("nothing yet") : tried.join(QStringLiteral("; ")));
 }

@@ -1,4 +1,5 @@
 #include "app/wires/underside.h"
+#include "app/numbers/numbers.h"
 
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
@@ -91,7 +92,7 @@ void paintEnd(QPainter& painter, const UndersideMap& map, const UndersidePicture
 
 QString millimetresText(Metres length) {
     const double tenths = std::round(10000.0 * length.value);
-    return UndersideText::tr("%1 mm").arg(0.1 * tenths, 0, 'f', std::fmod(tenths, 10.0) == 0.0 ? 0 : 1);
+    return UndersideText::tr("%1 mm").arg(number(0.1 * tenths, std::fmod(tenths, 10.0) == 0.0 ? 0 : 1));
 }
 
 WireLayout usualLayout(const Drum& drum) {
@@ -106,8 +107,8 @@ UndersidePicture undersidePicture(const Session& session) {
     picture.shell = session.drum.shell;
     picture.strands = session.drum.wires.strands;
     picture.rods = session.drum.rods;
-    picture.isMeasured = session.wires.layout.has_value();
-    picture.layout = session.wires.layout.value_or(usualLayout(session.drum));
+    picture.isMeasured = session.layout.has_value();
+    picture.layout = session.layout.value_or(usualLayout(session.drum));
     picture.fit = fitWires(picture.shell, picture.layout);
     return picture;
 }

@@ -1,4 +1,6 @@
 #include "app/wires/voice_panel.h"
+#include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -30,35 +32,35 @@ VoicePanel::VoicePanel(SessionController& controller, QWidget* parent)
     m_says->setObjectName(QStringLiteral("voiceSays"));
     m_says->setWordWrap(true);
     column->addWidget(m_says);
-    connect(&controller, &SessionController::voiceChanged, this, &VoicePanel::refresh);
+    connect(&controller.ear(), &Ear::voiceChanged, this, &VoicePanel::refresh);
 }
 
 void VoicePanel::hear(bool leverOn) {
     if (m_controller.session().source != SoundSource::File) {
-        m_controller.hearVoice(leverOn);
+        m_controller.ear().hearVoice(leverOn);
         return;
     }
     const QString path = QFileDialog::getOpenFileName(this, leverOn ? tr("The hum with the lever on")
                                                                     : tr("The hum with the lever off"));
     if (!path.isEmpty())
-        m_controller.hearVoiceFile(leverOn, path);
+        m_controller.ear().hearVoiceFile(leverOn, path);
 }
 
 void VoicePanel::refresh() {
     if (!m_controller.hasSession())
         return;
-    const bool hearing = m_controller.isHearingVoice();
+    const bool hearing = m_controller.ear().isHearingVoice();
     m_off->setEnabled(!hearing);
-    m_on->setEnabled(!hearing && m_controller.voiceWithout().has_value());
+    m_on->setEnabled(!hearing && m_controller.ear().voiceWithout().has_value());
     const auto& voice = m_controller.session().wires.voice;
     if (hearing)
         m_says->setText(tr("Three seconds: one steady low oo, an arm's length away."));
-    else if (m_controller.voiceWithout())
+    else if (m_controller.ear().voiceWithout())
         m_says->setText(tr("Now the same hum with the lever on."));
     else if (!voice)
         m_says->setText(tr("The same low oo twice, an arm's length away. Sensitive wires hiss along."));
     else {
-        const QString heard = tr("%1 dB more hiss with the lever on").arg(voice->gainDb, 0, 'f', 0);
+        const QString heard = tr("%1 dB more hiss with the lever on").arg(number(voice->gainDb, 0));
         const QString at = turnsText(voice->strainer);
         m_says->setText(
             voice->answers()

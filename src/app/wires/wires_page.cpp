@@ -1,4 +1,6 @@
 #include "app/wires/wires_page.h"
+#include "app/listening/ear.h"
+#include "app/practice/practice_player.h"
 
 #include "app/head/begin_tools.h"
 #include "app/listening/heard_words.h"
@@ -97,10 +99,6 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     column->addLayout(row, 1);
     connect(m_views, &QTabBar::currentChanged, this, &WiresPage::showView);
     showView(1);
-
-    // After the reading was shown and kept: answering it is a step of its own.
-    connect(
-        &controller, &SessionController::readingHeard, this, [this] { takeHeard(); }, Qt::QueuedConnection);
 
     auto* no = new QShortcut(QKeySequence(Qt::Key_N), this);
     no->setContext(Qt::WidgetWithChildrenShortcut);
@@ -202,8 +200,9 @@ QWidget* WiresPage::answersPanel() {
     m_rattle = secondaryButton({});
     m_rattle->setProperty("small", true);
     m_rattle->setObjectName(QStringLiteral("rattle"));
-    connect(m_rattle, &QPushButton::clicked, this,
-            [this] { controller().perform(AnswerRattle{!rattleAt(session().wires).value_or(true)}); });
+    connect(m_rattle, &QPushButton::clicked, this, [this] {
+        answer({StrokePlace::Middle, Dynamic::Loud, true}, rattleAt(session().wires).value_or(true));
+    });
     column->addWidget(m_rattle);
     return panel;
 }
@@ -232,8 +231,27 @@ void WiresPage::showView(int view) {
         : view == 1 ? QString()
                     : tr("Which instruments set the wires going, and what to change first. Lever "
                          "on while they play."));
+    followView();
     if (controller().hasSession())
         refresh();
+}
+
+/// Beside the sweep a stroke answers nothing, and in front of another instrument it is not the drum's.
+void WiresPage::followView() {
+    if (isVisible())
+        controller().ear().listenTo(m_views->currentIndex() == 1   ? StrokesOf::Wires
+                                    : m_views->currentIndex() == 2 ? StrokesOf::Neighbours
+                                                                   : StrokesOf::Drum);
+}
+
+void WiresPage::showEvent(QShowEvent* event) {
+    StationPage::showEvent(event);
+    followView();
+}
+
+void WiresPage::hideEvent(QHideEvent* event) {
+    controller().ear().listenTo(StrokesOf::Drum);
+    StationPage::hideEvent(event);
 }
 
 void WiresPage::refresh() {
@@ -255,7 +273,8 @@ void WiresPage::refresh() {
     const SweepPicture picture = sweepPicture(session());
     m_sweep->show(picture);
     m_knob->setText(wires.begun ? turnsText(wires.strainer) : tr("not counted"));
-    const auto contact = wires.layout ? wires.layout->knob : std::nullopt;
+    const auto& layout = session().layout;
+    const auto contact = layout ? layout->knob : std::nullopt;
     m_fromLoose->setText(contact ? tr("%1 from its loose end").arg(turnsText(*contact + wires.strainer))
                                  : QString());
     m_fromLoose->setVisible(contact && wires.begun);
@@ -367,7 +386,7 @@ void WiresPage::showAside(Step step) {
             tr("Lever on, strike each of them alone, and enter those that make the wires hiss."));
         return;
     }
-    const QString text = calmingText(remedies.front(), session().wires.neighbours);
+    const QString text = calmingText(remedies.front(), session().neighbours);
     m_figure->setText(text.section(QLatin1Char(':'), 0, 0).section(QStringLiteral(" ("), 0, 0));
     const QString effect = text.section(QLatin1Char(':'), 1).trimmed();
     m_detail->setText(tr("%1 Predicted: the ear decides.").arg(effect));
@@ -375,28 +394,14 @@ void WiresPage::showAside(Step step) {
 
 void WiresPage::answer(const Stroke& stroke, bool yes) {
     if (stroke.asksRattle)
-        controller().perform(AnswerRattle{!yes});
+        controller().perform(AnswerWires{{stroke.place, stroke.dynamic, std::nullopt, !yes}});
     else
-        controller().perform(AnswerWires{stroke.place, stroke.dynamic, yes});
-}
-
-/// What the microphone or a file heard answers the stroke that is due, as a tap does at the heads.
-void WiresPage::takeHeard() {
-    const auto& heard = controller().lastStroke();
-    if (!isVisible() || !heard || session().source == SoundSource::Practice ||
-        step(wireAdviceOf(session())) != Step::TryStroke)
-        return;
-    const Stroke stroke = *nextStroke(sweepOf(session()));
-    if (!stroke.asksRattle)
-        answer(stroke, heard->wires);
-    else if (heard->ring &&
-             (!heard->wires || heard->buzz)) // else noise hid how long they sound: the ear says
-        answer(stroke, !heard->wires || heard->buzz->value <= kLongBuzz * heard->ring->value);
+        controller().perform(AnswerWires{{stroke.place, stroke.dynamic, yes, std::nullopt}});
 }
 
 void WiresPage::cellClicked(const Stroke& stroke) {
     if (session().source == SoundSource::Practice)
-        controller().strikeWires(stroke.place, stroke.dynamic);
+        controller().practice().strikeWires(stroke.place, stroke.dynamic);
     else // first click: answered; each further one the opposite
         answer(stroke, !answerAt(session().wires, stroke.place, stroke.dynamic).value_or(false));
 }
@@ -411,7 +416,7 @@ void WiresPage::act() {
     case Step::TryStroke: {
         const Stroke stroke = *nextStroke(sweepOf(session()));
         if (session().source == SoundSource::Practice)
-            controller().strikeWires(stroke.place, stroke.dynamic);
+            controller().practice().strikeWires(stroke.place, stroke.dynamic);
         else
             answer(stroke, true);
         break;

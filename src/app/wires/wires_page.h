@@ -21,7 +21,11 @@ class WiresPage : public StationPage {
 public:
     explicit WiresPage(SessionController& controller, QWidget* parent = nullptr);
     void refresh() override;
-    QPushButton* primary() override { return m_primary; }
+    PrimaryButton* primary() override { return m_primary; }
+
+protected:
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
 
 private:
     enum class Step { Begin, TryStroke, TurnKnob, Finished, Fit, Buzz };
@@ -30,12 +34,12 @@ private:
     void act();
     void answer(const Stroke& stroke, bool yes);
     void cellClicked(const Stroke& stroke);
-    void takeHeard();
     QWidget* stepPanel();
     QWidget* knobPanel();
     QWidget* answersPanel();
 
     void showView(int view);
+    void followView();
 
     QTabBar* m_views; ///< fit, strainer, buzz
     QStackedWidget* m_left;
@@ -54,7 +58,7 @@ private:
     QComboBox* m_judging;
     QLabel* m_knob;
     QLabel* m_fromLoose; ///< the same, so that it can be found again
-    QPushButton* m_primary;
+    PrimaryButton* m_primary;
     ListeningStrip* m_listening;
     QPushButton* m_no;
     std::map<std::pair<Dynamic, StrokePlace>, QPushButton*> m_cells;

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <numeric>
 
 namespace bombo {
 namespace {
@@ -188,11 +189,16 @@ std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& bri
         if (!gauged || isSilent(one) == isSilent(other) || one.rodTurns != other.rodTurns)
             continue;
         const FinishedRound& read = isSilent(one) ? one : other;
-        double logs = 0.0;
+        if (!read.gauge.empty() && read.gauge != brief.gaugeName)
+            continue;
+        std::vector<double> logs; // a half round leaves some rods out
         for (const auto& reading : read.readings)
-            logs += std::log(*reading->gauge);
-        points.push_back({std::exp(logs / static_cast<double>(read.readings.size())),
-                          tensionIn(isSilent(one) ? other : one, brief)});
+            if (reading && reading->gauge)
+                logs.push_back(std::log(*reading->gauge));
+        if (logs.empty())
+            continue;
+        const double mean = std::accumulate(logs.begin(), logs.end(), 0.0) / static_cast<double>(logs.size());
+        points.push_back({std::exp(mean), tensionIn(isSilent(one) ? other : one, brief)});
     }
     return points;
 }

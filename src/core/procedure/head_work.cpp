@@ -35,7 +35,9 @@ void leaveRounds(HeadWork& work) {
 }
 
 void closeRound(HeadWork& work, const HeadBrief& brief) {
-    FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather, work.way};
+    FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather, work.way, {}};
+    if (work.way.kind == TapKind::Gauge)
+        finished.gauge = brief.gaugeName;
     if (!work.history.empty() && work.history.back().way.kind != work.way.kind)
         finished.predicted.clear(); // promised from taps of the other kind
     for (const auto& taps : work.taps)
@@ -45,9 +47,7 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     const EvennessEstimate now = estimateNow(work, brief);
     constexpr double asShown = 0.5; // cents: what is shown as within, rounded, counts as within
     const double within = (now.isLocal ? kLocalTolerance : 1.0) * brief.tolerance.value + asShown;
-    work.withinTolerance = std::all_of(now.heard.begin(), now.heard.end(), [&](const Cents heard) {
-        return std::abs((centsBetween(brief.target, now.mean) + heard).value) <= within;
-    });
+    work.withinTolerance = farthestHeard(now, brief.target).value <= within;
     if (now.oddPartKnown && !now.isLocal) // rods that taps hear alike may still pull unlike
         work.withinTolerance = work.withinTolerance && now.deviation.cwiseAbs().maxCoeff() <=
                                                            kLocalTolerance * brief.tolerance.value + asShown;
@@ -463,6 +463,15 @@ Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by) {
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by) {
     if (rod < 0 || rod >= static_cast<int>(work.rodTurns.size()))
         return failure(StepRefusal::NoSuchRod);
+    // What was miscounted is taken to be the rod's last turn: rounds heard after it heard the rod as it
+    // stands.
+    const auto last = std::find_if(work.ledger.rbegin(), work.ledger.rend(), [&](const LedgerLine& line) {
+        return line.cause != TurnCause::Correction &&
+               std::find(line.rods.begin(), line.rods.end(), rod) != line.rods.end();
+    });
+    const int heardBefore = last == work.ledger.rend() ? 0 : last->round;
+    for (auto round = work.history.begin() + heardBefore; round != work.history.end(); ++round)
+        round->rodTurns[static_cast<std::size_t>(rod)] += by;
     turn(work, {{rod}, by}, TurnCause::Correction);
     return work;
 }

@@ -10,6 +10,7 @@
 #include "core/tuning/uneven_trial.h"
 
 #include <optional>
+#include <string>
 #include <vector>
 
 namespace bombo {
@@ -47,6 +48,7 @@ struct FinishedRound {
         predicted;     ///< what the moves before this round promised, against the target; may be empty
     Weather weather{}; ///< in which it was heard
     RoundWay way{};
+    std::string gauge{}; ///< with which it was read, where it was; else empty
     bool operator==(const FinishedRound&) const = default;
 };
 
@@ -111,7 +113,8 @@ struct HeadBrief {
     Weather weather{};
     Turns largestStep{0.5}; ///< of the rounds that raise the head
     Seating seating = Seating::Palm;
-    GaugeScale gauge{};  ///< of the gauge at hand
+    GaugeScale gauge{}; ///< of the gauge at hand
+    std::string gaugeName{};
     int mostMoves = 100; ///< in one pass, and how far a rod is turned in one: few and little before a show
     Turns largestMove{0.75};
 };
@@ -165,7 +168,7 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
 Result<HeadWork, StepRefusal> markMoved(HeadWork work);
 /// Every rod was turned by `by` outside a plan; a head that was being evened is to be heard again.
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by);
-/// The ledger was wrong: this rod stands `by` further than counted.
+/// The ledger was wrong: this rod stands `by` further than counted, ever since it was turned last.
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
 /// What was read beside the rod that is due. @pre the round is a silent one, else NotByGauge
 Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark);
@@ -206,7 +209,7 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief);
 Turns slackFloor(const HeadWork& work, const HeadBrief& brief);
 /// The last finished round was silent, and no round of taps since the last turn was heard before it.
 bool isProvisional(const HeadWork& work);
-/// Marks of a gauge beside tensions that were heard with no turn in between.
+/// Marks of the brief's gauge beside tensions that were heard with no turn in between.
 std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& brief);
 /// Where the model expects this head's partials now.
 Expectation expectationNow(const HeadWork& work, const HeadBrief& brief);

@@ -34,9 +34,24 @@ template <class Tag> void from_json(const Json& j, Quantity<Tag>& q) {
     q.value = j.get<double>();
 }
 
-/// Text of a session, and back. A text from a damaged file is refused with the place and reason.
-std::string sessionText(const Session& session);
-Result<Session, InputProblem> sessionFromText(const std::string& text);
+// Text of each kind of state, and back, as the workbook keeps them. A text from a damaged file is refused
+// with the place and reason; what an earlier version did not know takes its usual value.
+std::string workText(const Work& work);
+Result<Work, InputProblem> workFromText(const std::string& text);
+/// What an entry of the logbook keeps to be brought back: the work and the note.
+struct Setup {
+    Work work;
+    std::string note;
+};
+std::string setupText(const Session& session);
+Result<Setup, InputProblem> setupFromText(const std::string& text);
+std::string contextText(const Context& context);
+Result<Context, InputProblem> contextFromText(const std::string& text);
+/// Of a gauge only its name is kept with a drum; its points are kept apart, by the sessions that found them.
+std::string drumRigText(const DrumRig& rig);
+Result<DrumRig, InputProblem> drumRigFromText(const std::string& text);
+std::string placeRigText(const PlaceRig& rig);
+Result<PlaceRig, InputProblem> placeRigFromText(const std::string& text);
 
 /// A head of data/heads.json; docs/cli.md lists the keys of heads, tones and drums.
 Result<HeadSpec, InputProblem> headFromJson(const Json& j);
@@ -51,9 +66,6 @@ Result<Drum, InputProblem> drumFromJson(const Json& j, const Catalogue& catalogu
 Json toJson(const HeadSpec& head);
 Json toJson(const Tone& tone);
 Json toJson(const Drum& drum);
-/// A gauge as the workbook keeps it: {"name", "points": [{"mark", "tension"}]}; all above 0.
-Json toJson(const GaugeRecord& gauge);
-Result<GaugeRecord, InputProblem> gaugeFromJson(const Json& j);
 /// A log entry's summary of one session: what was aimed at and what was reached.
 Json setupSummary(const Session& session);
 

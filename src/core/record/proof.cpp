@@ -112,12 +112,12 @@ void addBuzz(std::vector<ProofLine>& lines, const Session& session, int lastTurn
         }
         lines.push_back(buzz);
     }
-    if (session.wires.neighbours.empty())
+    if (session.neighbours.empty())
         return;
     ProofLine sympathy = line(ProofItem::Sympathy, 0.0, Known::Predicted);
     constexpr double meets = 40.0; // cents: nearer than this a mode takes nearly all it can
     std::set<int> near;
-    for (const Meeting& meeting : meetings(session.drum, knownState(session), session.wires.neighbours))
+    for (const Meeting& meeting : meetings(session.drum, knownState(session), session.neighbours))
         if (std::abs(centsBetween(meeting.ours, meeting.theirs).value) < meets)
             near.insert(meeting.neighbour);
     sympathy.reached = static_cast<double>(near.size());

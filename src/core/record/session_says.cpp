@@ -3,6 +3,7 @@
 #include "core/units/median.h"
 
 #include <algorithm>
+#include <set>
 
 namespace bombo {
 namespace {
@@ -55,6 +56,7 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
     brief.seating = session.seating;
     brief.strays = session.strays;
     brief.gauge = learnGaugeScale(gaugePoints(session));
+    brief.gaugeName = session.gauge.name;
     if (targets && session.head(side).above)
         brief = stretched(std::move(brief));
     if (session.hurry) {
@@ -76,17 +78,42 @@ TrialPrediction trialPrediction(const Session& session, HeadSide side, const Une
                         turnResponseOf(work, brief));
 }
 
-std::vector<GaugePoint> gaugePoints(const Session& session) {
-    std::vector<GaugePoint> points = session.gauge.points;
+namespace {
+
+std::vector<GaugePoint> pointsFound(const Session& session, const std::string& gauge) {
+    std::vector<GaugePoint> points;
     HeadBrief brief;
     brief.drum = session.drum;
     brief.weather = session.weather;
+    brief.gaugeName = gauge;
     for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
         brief.side = side;
         const auto here = gaugePointsOf(session.head(side), brief);
         points.insert(points.end(), here.begin(), here.end());
     }
     return points;
+}
+
+} // namespace
+
+std::vector<GaugePoint> gaugePoints(const Session& session) {
+    std::vector<GaugePoint> points = session.gauge.points;
+    const auto here = pointsFound(session, session.gauge.name);
+    points.insert(points.end(), here.begin(), here.end());
+    return points;
+}
+
+std::vector<GaugeRecord> gaugesFound(const Session& session) {
+    std::set<std::string> names{session.gauge.name};
+    for (const HeadWork* work : {&session.batter, &session.snareSide})
+        for (const FinishedRound& round : work->history)
+            if (!round.gauge.empty())
+                names.insert(round.gauge);
+    std::vector<GaugeRecord> found;
+    for (const std::string& name : names)
+        if (auto points = pointsFound(session, name); !points.empty())
+            found.push_back({name, std::move(points)});
+    return found;
 }
 
 bool strokesHold(const Session& session) {
@@ -206,7 +233,7 @@ WireAdvice wireAdviceOf(const Session& session) {
 
 std::vector<Calming> calmingsOf(const Session& session) {
     const Turns room = wireAdviceOf(session).chokeAbove - session.wires.strainer;
-    return calmings(session.drum, knownState(session), session.wires.neighbours,
+    return calmings(session.drum, knownState(session), session.neighbours,
                     {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
                      .turnsPer10Db = kTurnsPerDynamic});
 }

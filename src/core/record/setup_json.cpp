@@ -95,9 +95,9 @@ Json setupSummary(const Session& session) {
         return length ? Json(length->value) : Json();
     };
     Json layout;
-    if (session.wires.layout)
-        layout = {{"strainer_gap_m", metres(session.wires.layout->strainerGap)},
-                  {"butt_gap_m", metres(session.wires.layout->buttGap)}};
+    if (session.layout)
+        layout = {{"strainer_gap_m", metres(session.layout->strainerGap)},
+                  {"butt_gap_m", metres(session.layout->buttGap)}};
     Json blind;
     if (session.blind)
         blind = {{"trials", session.blind->trials},

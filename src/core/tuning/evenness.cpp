@@ -497,4 +497,12 @@ MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<
     return plan;
 }
 
+Cents farthestHeard(const EvennessEstimate& estimate, Hertz target) {
+    const Cents mean = centsBetween(target, estimate.mean);
+    Cents farthest;
+    for (const Cents heard : estimate.heard)
+        farthest = std::max(farthest, Cents{std::abs((mean + heard).value)});
+    return farthest;
+}
+
 } // namespace bombo

@@ -31,6 +31,9 @@ struct EvennessEstimate {
     bool isLocal = false;             ///< nothing was heard: `heard` is each rod's own deviation
 };
 
+/// How far from the target the rod is heard that is heard farthest from it.
+Cents farthestHeard(const EvennessEstimate& estimate, Hertz target);
+
 /// Gaussian estimate from all paired partials: prior 60 cents a rod, readings trusted to 2 cents and their
 /// own error. The (1,1) hears only the mean and the second harmonic of the tension, so that eight readings
 /// tell three figures and a room that scatters them by 8 cents leaves 5.

@@ -144,9 +144,10 @@ TEST(HeadWork, TensionFollowsPitchAndTheTurnsSince) {
     const Tension heard = tensionNow(work, brief());
     EXPECT_NEAR(heard / tensionFromHeard(brief().drum, HeadSide::Batter, Hertz{280}, airAt(brief().weather)),
                 1.0, 1e-6);
-    for (int rod = 0; rod < 8; ++rod)
+    EXPECT_GT(tensionNow(*turnAll(work, Turns{0.25}), brief()), heard);
+    for (int rod = 0; rod < 8; ++rod) // miscounted before it was heard: it was heard as it stands
         work = *correctCount(work, rod, Turns{0.25});
-    EXPECT_GT(tensionNow(work, brief()), heard);
+    EXPECT_EQ(tensionNow(work, brief()), heard);
 }
 
 TEST(HeadWork, KeepsOfAReadingWhatTheRoundNeeds) {

@@ -125,8 +125,13 @@ TEST(PitchCard, CommandsFillItAndUndoByValue) {
     for (int i = 0; i < 12; ++i)
         s = done(s, CardTapHeard{at(Hertz{300})});
     EXPECT_EQ(apply(s, CardTapHeard{at(Hertz{300})}).fault(), Refusal::CardFull);
+    // The last tap is taken back, whatever was done in between.
+    const Session back1 = done(done(s, SetStars{2}), TakeBackCardTap{});
+    EXPECT_EQ(nextPlace(back1.card), CardPlace::SnareSideMiddle);
+    EXPECT_EQ(back1.stars, 2);
+    EXPECT_EQ(apply(testing::fresh(), TakeBackCardTap{}).fault(), Refusal::CardEmpty);
     EXPECT_GT(s.cardAt, 0);
-    const auto back = sessionFromText(sessionText(s));
+    const auto back = workFromText(workText(s));
     ASSERT_TRUE(back);
     EXPECT_EQ(back->card, s.card);
     EXPECT_EQ(done(s, StartCard{}).card, PitchCard{});

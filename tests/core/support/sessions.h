@@ -1,6 +1,7 @@
 #pragma once
 /// Sessions for tests, made by commands as the program makes them.
-#include "core/record/session.h"
+#include "core/record/commands/command.h"
+#include "core/record/json_values.h"
 #include "support/drums.h"
 
 #include <stdexcept>
@@ -17,6 +18,21 @@ inline Session done(const Session& session, const Command& command) {
     if (!after)
         throw std::runtime_error(std::string("refused: ") + commandName(command));
     return std::move(after).value();
+}
+
+/// All three kinds of state as they are kept.
+inline std::string textOf(const Session& session) {
+    return workText(session) + contextText(session) + drumRigText(session) + placeRigText(session);
+}
+
+/// The session as it is read again; throws where a part is refused.
+inline Session readAgain(const Session& session) {
+    Session again{
+        workFromText(workText(session)).value(),
+        contextFromText(contextText(session)).value(),
+        {drumRigFromText(drumRigText(session)).value(), placeRigFromText(placeRigText(session)).value()}};
+    again.gauge.points = session.gauge.points; // kept by the sessions that found them
+    return again;
 }
 
 /// Raises a head by the count and hears it even and at pitch.
@@ -41,8 +57,8 @@ inline Session fullSession() {
     s = finishHead(s, HeadSide::SnareSide);
     s = finishHead(s, HeadSide::Batter);
     s = done(s, SetStrainer{Turns{1.25}});
-    s = done(s, AnswerWires{StrokePlace::Edge, Dynamic::Whisper, true});
-    s = done(s, AnswerRattle{false});
+    s = done(s, AnswerWires{{StrokePlace::Edge, Dynamic::Whisper, true, {}}});
+    s = done(s, AnswerWires{{StrokePlace::Middle, Dynamic::Loud, {}, false}});
     Pad pad;
     pad.fromCentre = Metres{0.13};
     pad.angle = Radians{1.0};

@@ -1,4 +1,4 @@
-#include "store/sql.h"
+#include "store/sqlite/sql.h"
 
 namespace bombo {
 

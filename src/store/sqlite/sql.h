@@ -1,8 +1,9 @@
 #pragma once
-/// Small helpers around QSqlQuery for the workbook. Private to the store.
-#include "store/workbook.h"
+/// Small helpers around QSqlQuery for the workbook. Private to this folder.
+#include "store/records.h"
 
 #include <QVariant>
+#include <QtSql/QSqlDatabase>
 #include <QtSql/QSqlError>
 #include <QtSql/QSqlQuery>
 

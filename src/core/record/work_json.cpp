@@ -1,22 +1,14 @@
 #include "core/record/json_values.h"
+#include "core/record/pad_json.h"
 
 namespace bombo {
 
-NLOHMANN_JSON_SERIALIZE_ENUM(Station, {{Station::Drum, "drum"},
-                                       {Station::Tone, "tone"},
-                                       {Station::SnareSide, "snare_side"},
-                                       {Station::Batter, "batter"},
-                                       {Station::Wires, "wires"},
-                                       {Station::Muffling, "muffling"},
-                                       {Station::Proof, "proof"}})
+// With defaults: what was kept by an earlier version lacks the newer fields.
 NLOHMANN_JSON_SERIALIZE_ENUM(HeadStage, {{HeadStage::FingerTight, "finger_tight"},
                                          {HeadStage::Raising, "raising"},
                                          {HeadStage::Tapping, "tapping"},
                                          {HeadStage::Turning, "turning"},
                                          {HeadStage::Done, "done"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(SoundSource, {{SoundSource::Practice, "practice"},
-                                           {SoundSource::File, "file"},
-                                           {SoundSource::Microphone, "microphone"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(Path, {{Path::OppositePairs, "opposite_pairs"},
                                     {Path::Star, "star"},
                                     {Path::OnceRound, "once_round"},
@@ -63,11 +55,7 @@ NLOHMANN_JSON_SERIALIZE_ENUM(TurnCause, {{TurnCause::Round, "round"},
                                          {TurnCause::BothHeads, "both_heads"},
                                          {TurnCause::Correction, "correction"},
                                          {TurnCause::Trial, "trial"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(ReminderKind,
-                             {{ReminderKind::RestOver, "rest_over"}, {ReminderKind::Recheck, "recheck"}})
 NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
-
-// With defaults: a session kept by an earlier version lacks the newer fields.
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadSpec, id, name, thickness, arealDensity, modulus, poisson,
                                                 yield, lossFactor, source, plies, coating, reinforcement,
                                                 vents, modulusPerKelvin, expansionPerKelvin,
@@ -88,7 +76,8 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Weather, temperature, relativeHumidity, press
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RodReading, frequency, standardError, t60, second, beat,
                                                 levelDb, taps, outliers, gauge, secondError)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(RoundWay, kind, half, tapsPerRod)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, readings, predicted, weather, way)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FinishedRound, rodTurns, readings, predicted, weather, way,
+                                                gauge)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RodMove, rods, turns)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LedgerLine, rods, turns, cause, round)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UnevenTrial, kind, rods, moves)
@@ -99,55 +88,28 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
-NLOHMANN_JSON_SERIALIZE_ENUM(Attachment, {{Attachment::Strap, "strap"}, {Attachment::Cord, "cord"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(RefitSchool, {{RefitSchool::StrainerFirst, "strainer_first"},
-                                           {RefitSchool::ButtFirst, "butt_first"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(NeighbourKind, {{NeighbourKind::Tom, "tom"},
-                                             {NeighbourKind::BassDrum, "bass_drum"},
-                                             {NeighbourKind::BassNote, "bass_note"},
-                                             {NeighbourKind::Voice, "voice"},
-                                             {NeighbourKind::Other, "other"}})
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireLayout, strands, plate, wall, strainerDrop, buttDrop,
-                                                attachment, school, travel, knob, perTurn, strainerGap,
-                                                buttGap)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(NeighbourPartial, frequency, t60, levelDb)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Neighbour, name, kind, partials)
 NLOHMANN_JSON_SERIALIZE_ENUM(WireJudging, {{WireJudging::AsTone, "as_tone"},
                                            {WireJudging::LoosestClean, "loosest_clean"},
                                            {WireJudging::EqualLengths, "equal_lengths"},
                                            {WireJudging::Dry, "dry"},
                                            {WireJudging::Wet, "wet"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(VoiceAnswer, gainDb, strainer)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, layout, neighbours,
-                                                judging, voice)
-NLOHMANN_JSON_SERIALIZE_ENUM(Footprint, {{Footprint::Disc, "disc"},
-                                         {Footprint::Ring, "ring"},
-                                         {Footprint::Across, "across"},
-                                         {Footprint::Arc, "arc"}})
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PadKind, id, mass, lossFactor, radius, footprint, resistance,
-                                                stiffness, delay, withTension, beneath, partOfHead)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Pad, fromCentre, angle, kind)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, judging, voice)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(StrokePartial, m, order, frequency, t60, levelDb)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeardStroke, centre, tone, buzz, levelDb, wires, strainer,
                                                 partials)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(StrokesSay, ring, tone, buzz, centre, strokes)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(OpenRing, heard, predicted, at)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(MicrophonePlace, angle, fromCentre, height)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Experiment, what, pads, strainer, before, at)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(ExperimentResult, what, before, after, kept)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(BlindResult, trials, before, after)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Reminder, kind, due)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, until, tolerance)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugePoint, mark, tension)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(GaugeRecord, name, points)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Session, drum, tone, wish, school, weather, station, path,
-                                                tolerance, strays, largestStep, seating, wiresAway,
-                                                leftHanded, nearestRod, gauge, reminder, hurry, source,
-                                                practiceSeed, snareSide, batter, wires, card, pads, strokes,
-                                                ownKinds, microphone, openRing, experiment, experiments,
-                                                blind, stars, note, clock, toneAt, weatherAt, snareSideAt,
-                                                batterAt, snareSideHeardAt, batterHeardAt, wiresAt, padsAt,
-                                                cardAt, strokesAt, savedAt)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, tolerance, batterWay, snareSideWay)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Work, drum, tone, wish, school, weather, path, tolerance,
+                                                strays, largestStep, seating, wiresAway, hurry, practiceSeed,
+                                                snareSide, batter, wires, card, pads, strokes, openRing,
+                                                experiment, experiments, blind, stars, clock, toneAt,
+                                                weatherAt, snareSideAt, batterAt, snareSideHeardAt,
+                                                batterHeardAt, wiresAt, padsAt, cardAt, strokesAt, savedAt)
 
 namespace {
 
@@ -163,45 +125,49 @@ void renewHead(Json& head) {
 
 } // namespace
 
-Json toJson(const GaugeRecord& gauge) {
-    return gauge;
+std::string workText(const Work& work) {
+    return Json(work).dump();
 }
 
-Result<GaugeRecord, InputProblem> gaugeFromJson(const Json& j) {
+namespace {
+
+Result<Work, InputProblem> workFrom(Json kept) {
     try {
-        const GaugeRecord gauge = j.get<GaugeRecord>();
-        for (const GaugePoint& point : gauge.points)
-            if (!(point.mark > 0.0) || !(point.tension.value > 0.0))
-                return failure(InputProblem{"points", "marks and tensions are above 0"});
-        return gauge;
-    } catch (const Json::exception& problem) {
-        return failure(InputProblem{"gauge", problem.what()});
-    }
-}
-
-std::string sessionText(const Session& session) {
-    return Json(session).dump();
-}
-
-Result<Session, InputProblem> sessionFromText(const std::string& text) {
-    try {
-        Json kept = Json::parse(text);
         for (const char* head : {"batter", "snareSide"})
             renewHead(kept.at(head));
-        Session session = kept.get<Session>();
-        const auto rods = static_cast<std::size_t>(session.drum.rods);
-        for (const HeadWork* work : {&session.batter, &session.snareSide})
-            if (work->rodTurns.size() != rods || work->taps.size() != rods)
+        const Work work = kept.get<Work>();
+        const auto rods = static_cast<std::size_t>(work.drum.rods);
+        for (const HeadWork* head : {&work.batter, &work.snareSide})
+            if (head->rodTurns.size() != rods || head->taps.size() != rods)
                 return failure(InputProblem{"rodTurns", "the session's rods do not match its drum"});
-        if (session.nearestRod && (*session.nearestRod < 0 || *session.nearestRod >= session.drum.rods))
-            return failure(InputProblem{"nearestRod", "the session's rods do not match its drum"});
-        const auto drum = checkedDrum(session.drum);
+        const auto drum = checkedDrum(work.drum);
         if (!drum)
             return failure(drum.fault());
-        return session;
+        return work;
     } catch (const Json::exception& problem) {
         return failure(InputProblem{"session", problem.what()});
     }
+}
+
+} // namespace
+
+Result<Work, InputProblem> workFromText(const std::string& text) {
+    return workFrom(Json::parse(text, nullptr, false));
+}
+
+std::string setupText(const Session& session) {
+    Json kept = static_cast<const Work&>(session);
+    kept["note"] = session.note;
+    return kept.dump();
+}
+
+Result<Setup, InputProblem> setupFromText(const std::string& text) {
+    const Json kept = Json::parse(text, nullptr, false);
+    auto work = workFrom(kept);
+    if (!work)
+        return failure(work.fault());
+    const Json note = kept.value("note", Json(""));
+    return Setup{std::move(work).value(), note.is_string() ? note.get<std::string>() : std::string()};
 }
 
 } // namespace bombo

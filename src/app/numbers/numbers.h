@@ -1,0 +1,36 @@
+#pragma once
+/// Figures as this user's language writes and types them: one home for all of the window.
+#include <QDoubleSpinBox>
+#include <QLocale>
+#include <QString>
+#include <optional>
+
+namespace bombo {
+
+/// The system's language and regional figures, without marks between thousands; the default of every QLocale
+/// of the program. Call once before the first widget.
+void useSystemNumbers();
+
+/// With so many decimals.
+QString number(double value, int decimals);
+/// With so many figures that count.
+QString figures(double value, int count);
+
+/// A figure as someone typed it: with a comma or a point, whichever the language uses. Empty if it is none.
+std::optional<double> numberTyped(const QString& text);
+
+/// A spin box that shows figures in the system's way and understands 72,5 and 72.5 alike.
+class NumberBox : public QDoubleSpinBox {
+    Q_OBJECT
+public:
+    using QDoubleSpinBox::QDoubleSpinBox;
+
+protected:
+    QValidator::State validate(QString& text, int& position) const override;
+    double valueFromText(const QString& text) const override;
+
+private:
+    QString withoutUnits(const QString& text) const;
+};
+
+} // namespace bombo

@@ -1,0 +1,124 @@
+#include "app/practice/practice_player.h"
+
+#include "app/listening/ear.h"
+#include "app/listening/sound_output.h"
+#include "app/session/session_controller.h"
+#include "core/practice/practice_session.h"
+
+namespace bombo {
+
+PracticePlayer::PracticePlayer(SessionController& controller, QObject* parent)
+    : QObject(parent), m_controller(controller) {}
+
+PracticeSound PracticePlayer::sound() const {
+    PracticeSound sound;
+    sound.room = m_controller.settings().practiceRoom();
+    sound.room.seed = m_controller.session().practiceSeed;
+    if (m_controller.settings().practiceHum())
+        sound.humDb = -24.0;
+    return sound;
+}
+
+std::uint64_t PracticePlayer::nextStroke() {
+    return static_cast<std::uint64_t>(m_controller.session().clock) * 64 + m_strokes++ % 64;
+}
+
+void PracticePlayer::send(std::vector<float> samples, double rate) {
+    m_controller.output().playPractice(samples, rate);
+    m_controller.ear().readSamples(std::move(samples), rate);
+}
+
+void PracticePlayer::strike() {
+    Ear& ear = m_controller.ear();
+    if (!ear.isTapDue() || ear.isReading())
+        return;
+    const Session& now = m_controller.session();
+    const PracticeSound room = sound();
+    PracticeTap tap{.stroke = nextStroke()};
+    tap.hands.sloppiness = m_controller.settings().practiceSloppiness();
+    if (ear.isCardOpen()) {
+        const CardPlace place = *nextPlace(now.card);
+        tap.side = headOf(place);
+        tap.hands.mutes = !isMiddle(place);
+        if (isMiddle(place))
+            tap.rod.reset();
+    } else {
+        tap.side = *m_controller.headAtHand();
+        tap.rod = nextRodToTap(now.head(tap.side));
+        tap.hands.finger = now.head(tap.side).way.kind == TapKind::FingerDamped;
+    }
+    send(practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), tap, now.weather,
+                     room),
+         room.sampleRate);
+}
+
+void PracticePlayer::strikeForCheck() {
+    if (!m_controller.hasSession() || m_controller.ear().isReading())
+        return;
+    const Session& now = m_controller.session();
+    const PracticeSound room = sound();
+    PracticeTap tap{.stroke = nextStroke()};
+    tap.rod = static_cast<int>(m_strokes % static_cast<std::uint64_t>(now.drum.rods));
+    tap.hands.sloppiness = 0.0; // the microphone is checked, not the hand
+    send(practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), tap, now.weather,
+                     room),
+         room.sampleRate);
+}
+
+void PracticePlayer::strikeWires(StrokePlace place, Dynamic dynamic) {
+    Ear& ear = m_controller.ear();
+    if (!ear.hearsStrokes() || ear.isReading())
+        return;
+    const Session& now = m_controller.session();
+    const PracticeSound dry;
+    PracticeWireStroke stroke =
+        practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
+                           dynamic, static_cast<std::uint64_t>(now.clock), now.weather, dry);
+    WireAnswer known{place, dynamic, stroke.answered, std::nullopt};
+    if (dynamic == Dynamic::Loud && place == StrokePlace::Middle)
+        known.rattled = stroke.rattled;
+    m_controller.output().playPractice(stroke.samples, dry.sampleRate);
+    ear.readSamples(std::move(stroke.samples), dry.sampleRate, known);
+}
+
+void PracticePlayer::strikeWhole() {
+    Ear& ear = m_controller.ear();
+    if (!ear.hearsStrokes() || ear.isReading())
+        return;
+    const Session& now = m_controller.session();
+    const PracticeSound dry;
+    PracticeHands hands;
+    hands.sloppiness = m_controller.settings().practiceSloppiness();
+    hands.backbeat = true;
+    send(practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now),
+                            StrokePlace::Middle, Dynamic::Loud, nextStroke(), now.weather, dry, hands)
+             .samples,
+         dry.sampleRate);
+}
+
+void PracticePlayer::readGauge() {
+    const auto side = m_controller.headAtHand();
+    const auto rod = side ? nextRodToTap(m_controller.session().head(*side)) : std::nullopt;
+    if (!rod)
+        return;
+    const Session& now = m_controller.session();
+    const TapKind kind = now.head(*side).way.kind;
+    const auto read = kind == TapKind::HoopGap ? practiceGap
+                      : kind == TapKind::Feel  ? practiceFeel
+                                               : practiceGauge;
+    m_controller.perform(GaugeRead{*side, read(drawNature(now.drum, now.practiceSeed), practiceStateOf(now),
+                                               *side, *rod, nextStroke())});
+}
+
+std::vector<float> PracticePlayer::hum(bool leverOn, double& sampleRate) {
+    const Session& now = m_controller.session();
+    PracticeState state = practiceStateOf(now);
+    state.leverOn = leverOn;
+    const PracticeSound dry;
+    auto samples = practiceVoice(drawNature(now.drum, now.practiceSeed), state, m_strokes++, dry);
+    m_controller.output().playPractice(samples, dry.sampleRate);
+    sampleRate = dry.sampleRate;
+    return samples;
+}
+
+} // namespace bombo

@@ -1,0 +1,29 @@
+#pragma once
+/// What depends on the clock on the wall: reminders, and minutes before a show.
+#include <QObject>
+#include <QTimer>
+
+namespace bombo {
+
+class SessionController;
+
+class WallClock : public QObject {
+    Q_OBJECT
+public:
+    WallClock(SessionController& controller, QObject* parent);
+
+    /// Waits for whatever comes due next, or says at once what is due already. Each is said once.
+    void follow();
+    /// At start: the reminders of the drums that are not in front.
+    void sayOthers();
+    /// A round was finished: what was due before it reminded of just that.
+    void dropMet();
+
+private:
+    SessionController& m_controller;
+    QTimer m_timer;
+    qint64 m_timeUpSaid = 0;   ///< the show before which it was said last that time is up
+    qint64 m_reminderSaid = 0; ///< when what was said last was due
+};
+
+} // namespace bombo

@@ -1,0 +1,43 @@
+#pragma once
+/// What is at hand for the work, today and in sessions to come: of the drum, of the place, of the user's
+/// hands.
+#include "core/muffling/kinds.h"
+#include "core/muffling/muffling.h"
+#include "core/tuning/gauge.h"
+#include "core/wires/sympathy.h"
+#include "core/wires/wire_fit.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace bombo {
+
+/// A tension gauge and what is known of it.
+struct GaugeRecord {
+    std::string name;               ///< the user's
+    std::vector<GaugePoint> points; ///< from earlier sessions
+    bool operator==(const GaugeRecord&) const = default;
+};
+
+/// Kept by drum.
+struct DrumRig {
+    std::optional<WireLayout> layout;          ///< of the wires, as measured; empty until someone took a rule
+    std::optional<MicrophonePlace> microphone; ///< close to the batter, if one is set up
+    GaugeRecord gauge;                         ///< the one at hand
+    bool operator==(const DrumRig&) const = default;
+};
+
+/// Kept by workbook.
+struct PlaceRig {
+    std::vector<PadKind> ownKinds;     ///< mufflers calibrated by the user, newest last
+    std::vector<Neighbour> neighbours; ///< instruments that may set the wires going
+    bool leftHanded = false;           ///< rounds of taps run clockwise, as a left hand goes on
+    bool operator==(const PlaceRig&) const = default;
+};
+
+struct Rig : DrumRig, PlaceRig {
+    bool operator==(const Rig&) const = default;
+};
+
+} // namespace bombo

@@ -1,0 +1,51 @@
+#include "core/record/json_values.h"
+#include "core/record/pad_json.h"
+
+namespace bombo {
+
+NLOHMANN_JSON_SERIALIZE_ENUM(Attachment, {{Attachment::Strap, "strap"}, {Attachment::Cord, "cord"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(RefitSchool, {{RefitSchool::StrainerFirst, "strainer_first"},
+                                           {RefitSchool::ButtFirst, "butt_first"}})
+NLOHMANN_JSON_SERIALIZE_ENUM(NeighbourKind, {{NeighbourKind::Tom, "tom"},
+                                             {NeighbourKind::BassDrum, "bass_drum"},
+                                             {NeighbourKind::BassNote, "bass_note"},
+                                             {NeighbourKind::Voice, "voice"},
+                                             {NeighbourKind::Other, "other"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireLayout, strands, plate, wall, strainerDrop, buttDrop,
+                                                attachment, school, travel, knob, perTurn, strainerGap,
+                                                buttGap)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(NeighbourPartial, frequency, t60, levelDb)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Neighbour, name, kind, partials)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(MicrophonePlace, angle, fromCentre, height)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlaceRig, ownKinds, neighbours, leftHanded)
+
+std::string drumRigText(const DrumRig& rig) {
+    return Json{{"layout", rig.layout}, {"microphone", rig.microphone}, {"gauge", rig.gauge.name}}.dump();
+}
+
+Result<DrumRig, InputProblem> drumRigFromText(const std::string& text) {
+    try {
+        const Json kept = Json::parse(text);
+        DrumRig rig;
+        rig.layout = kept.value("layout", Json()).get<std::optional<WireLayout>>();
+        rig.microphone = kept.value("microphone", Json()).get<std::optional<MicrophonePlace>>();
+        rig.gauge.name = kept.value("gauge", std::string());
+        return rig;
+    } catch (const Json::exception& problem) {
+        return failure(InputProblem{"rig", problem.what()});
+    }
+}
+
+std::string placeRigText(const PlaceRig& rig) {
+    return Json(rig).dump();
+}
+
+Result<PlaceRig, InputProblem> placeRigFromText(const std::string& text) {
+    try {
+        return Json::parse(text).get<PlaceRig>();
+    } catch (const Json::exception& problem) {
+        return failure(InputProblem{"rig", problem.what()});
+    }
+}
+
+} // namespace bombo

@@ -1,0 +1,42 @@
+#include "store/records.h"
+
+namespace bombo {
+
+QString problemText(const WorkbookProblem& problem) {
+    const QString name = problem.path;
+    switch (problem.fault) {
+    case WorkbookFault::NotFound:
+        return QStringLiteral("%1 is not there. Choose another workbook or make a new one.").arg(name);
+    case WorkbookFault::NotAWorkbook:
+        return QStringLiteral(
+                   "%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.")
+            .arg(name);
+    case WorkbookFault::Damaged:
+        return QStringLiteral("%1 is damaged (%2). It was left as it is; open the newest backup beside it, "
+                              "or copy it before trying a repair.")
+            .arg(name, problem.detail);
+    case WorkbookFault::NewerVersion:
+        return QStringLiteral(
+                   "%1 was written by a newer Bombo. It was left as it is; update Bombo to open it.")
+            .arg(name);
+    case WorkbookFault::ReadOnly:
+        return QStringLiteral("%1 can be read but not written. Save a copy in a folder of your own to go on.")
+            .arg(name);
+    case WorkbookFault::DiskFull:
+        return QStringLiteral("The disk with %1 is full. Nothing saved was lost; free some space, then do "
+                              "the last step again.")
+            .arg(name);
+    case WorkbookFault::Busy:
+        return QStringLiteral("Another program is writing to %1. Wait a moment, then do the last step again.")
+            .arg(name);
+    case WorkbookFault::ChangedElsewhere:
+        return QStringLiteral("Another window has gone on with this session in %1. Its steps were loaded; do "
+                              "your last step again if it is still wanted.")
+            .arg(name);
+    case WorkbookFault::Failed:
+        break;
+    }
+    return QStringLiteral("%1 could not be used: %2.").arg(name, problem.detail);
+}
+
+} // namespace bombo

@@ -1,0 +1,87 @@
+#pragma once
+/// What a workbook holds, as values.
+#include "core/record/session.h"
+#include "core/units/result.h"
+
+#include <QString>
+#include <QStringList>
+#include <optional>
+#include <vector>
+
+namespace bombo {
+
+enum class WorkbookFault {
+    NotFound,
+    NotAWorkbook, ///< some other file, or not SQLite at all
+    Damaged,
+    NewerVersion, ///< written by a newer Bombo
+    ReadOnly,
+    DiskFull,
+    Busy,             ///< another program holds it
+    ChangedElsewhere, ///< another window went on with the same session
+    Failed,
+};
+struct WorkbookProblem {
+    WorkbookFault fault = WorkbookFault::Failed;
+    QString path;
+    QString detail; ///< the database's own words; may be empty
+};
+/// The problem as one English sentence that names the file and says what to do.
+QString problemText(const WorkbookProblem& problem);
+
+struct DrumRow {
+    Drum drum;
+    std::uint64_t practiceSeed = 1;
+    std::string toneId;
+};
+
+/// A session as stored: its steps by name and the work after the one in force; later ones were undone.
+struct StoredSession {
+    qint64 id = 0;
+    qint64 revision = 0;
+    int position = 0;
+    QStringList steps; ///< steps[0] is the start
+    Work work;
+    Context context;
+};
+
+/// What is at hand, as stored; a change is refused when another window has made one meanwhile.
+struct StoredRig {
+    Rig rig;
+    qint64 drumRevision = 0;
+    qint64 placeRevision = 0;
+};
+
+struct LogEntry {
+    qint64 id = 0;
+    QString savedAt; ///< ISO 8601 with its offset from UTC; without one in entries of old versions
+    std::string drumId;
+    std::string toneId;
+    QString summary;         ///< JSON, see docs/workbook.md
+    bool restorable = false; ///< the whole setup was kept with it
+};
+
+/// A reading to be filed beside a step.
+struct ReadingRow {
+    HeadSide side = HeadSide::Batter;
+    int rod = 0; ///< 0-based
+    RodReading reading;
+};
+
+/// Which of two strokes that are compared.
+enum class Take { Before, After };
+/// A stroke as it sounded.
+struct Recording {
+    double sampleRate = 48000;  ///< Hz
+    std::vector<float> samples; ///< full scale = 1
+    QString madeAt;             ///< ISO 8601 with its offset from UTC
+};
+
+struct DrumReminder {
+    std::string drumId;
+    Reminder reminder;
+};
+
+struct Done {};
+
+} // namespace bombo

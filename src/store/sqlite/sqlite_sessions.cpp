@@ -1,0 +1,249 @@
+/// SqliteWorkbook: sessions, their steps, and where one is in them.
+#include "store/sqlite/sql.h"
+#include "store/sqlite/sqlite_workbook.h"
+
+namespace bombo {
+namespace {
+
+QString text(const std::string& text) {
+    return QString::fromStdString(text);
+}
+
+} // namespace
+
+SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::startSession(const Work& work, const Context& context,
+                                                                    const QString& now) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    Statement add(m_database,
+                  QStringLiteral("INSERT INTO sessions(drum_id, started_at, context) VALUES(?, ?, ?)"),
+                  {text(work.drum.id), now, text(contextText(context))});
+    if (!add.ok())
+        return failure(problemOf(add.error(), m_path));
+    const qint64 id = add.query().lastInsertId().toLongLong();
+    Statement step(m_database, QStringLiteral("INSERT INTO steps VALUES(?, 0, 'start', ?, ?)"),
+                   {id, now, text(workText(work))});
+    if (!step.ok())
+        return failure(problemOf(step.error(), m_path));
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    return StoredSession{id, 0, 0, {QStringLiteral("start")}, work, context};
+}
+
+/// The state after a step.
+SqliteWorkbook::Outcome<Work> SqliteWorkbook::workAt(qint64 sessionId, int position) const {
+    Statement read(m_database,
+                   QStringLiteral("SELECT state FROM steps WHERE session_id = ? AND position = ?"),
+                   {sessionId, position});
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    if (!read.query().next())
+        return failure(
+            WorkbookProblem{WorkbookFault::Damaged, m_path,
+                            QStringLiteral("step %1 of session %2 is missing").arg(position).arg(sessionId)});
+    auto work = workFromText(read.query().value(0).toString().toStdString());
+    if (!work)
+        return failure(damaged(m_path, work.fault()));
+    return std::move(work).value();
+}
+
+SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::loadSession(qint64 id) const {
+    Statement head(m_database,
+                   QStringLiteral("SELECT position, revision, context FROM sessions WHERE id = ?"), {id});
+    if (!head.ok())
+        return failure(problemOf(head.error(), m_path));
+    if (!head.query().next())
+        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
+                                       QStringLiteral("session %1 is not in it").arg(id)});
+    StoredSession stored{id, head.query().value(1).toLongLong(), head.query().value(0).toInt(), {}, {}, {}};
+    const auto context = contextFromText(head.query().value(2).toString().toStdString());
+    if (!context)
+        return failure(damaged(m_path, context.fault()));
+    stored.context = *context;
+    Statement steps(m_database,
+                    QStringLiteral("SELECT command FROM steps WHERE session_id = ? ORDER BY position"), {id});
+    if (!steps.ok())
+        return failure(problemOf(steps.error(), m_path));
+    while (steps.query().next())
+        stored.steps << steps.query().value(0).toString();
+    auto work = workAt(id, stored.position);
+    if (!work)
+        return failure(work.fault());
+    stored.work = std::move(work).value();
+    return stored;
+}
+
+SqliteWorkbook::Outcome<std::optional<qint64>>
+SqliteWorkbook::latestSession(const std::string& drumId) const {
+    Statement read(m_database,
+                   QStringLiteral("SELECT id FROM sessions WHERE drum_id = ? ORDER BY id DESC LIMIT 1"),
+                   {QString::fromStdString(drumId)});
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    if (!read.query().next())
+        return std::optional<qint64>();
+    return std::optional(read.query().value(0).toLongLong());
+}
+
+SqliteWorkbook::Problem SqliteWorkbook::insertStep(const StoredSession& stored, const QString& command,
+                                                   const Work& work, const Context& context,
+                                                   const std::vector<ReadingRow>& readings,
+                                                   const QString& now) {
+    const int position = stored.position + 1;
+    if (auto problem = claim(stored, position))
+        return problem;
+    for (const char* table : {"steps", "readings"}) { // what was undone and is now overtaken
+        Statement drop(
+            m_database,
+            QStringLiteral("DELETE FROM %1 WHERE session_id = ? AND position >= ?").arg(QLatin1String(table)),
+            {stored.id, position});
+        if (!drop.ok())
+            return problemOf(drop.error(), m_path);
+    }
+    Statement step(m_database, QStringLiteral("INSERT INTO steps VALUES(?, ?, ?, ?, ?)"),
+                   {stored.id, position, command, now, text(workText(work))});
+    if (!step.ok())
+        return problemOf(step.error(), m_path);
+    for (const ReadingRow& row : readings) {
+        Statement add(
+            m_database,
+            QStringLiteral(
+                "INSERT INTO readings(session_id, position, heard_at, head, rod, frequency_hz, t60_s) "
+                "VALUES(?, ?, ?, ?, ?, ?, ?)"),
+            {stored.id, position, now,
+             row.side == HeadSide::Batter ? QStringLiteral("batter") : QStringLiteral("snare_side"), row.rod,
+             row.reading.frequency.value, row.reading.t60 ? QVariant(row.reading.t60->value) : QVariant()});
+        if (!add.ok())
+            return problemOf(add.error(), m_path);
+    }
+    return context == stored.context ? std::nullopt : writeContext(stored.id, context);
+}
+
+SqliteWorkbook::Problem SqliteWorkbook::writeContext(qint64 sessionId, const Context& context) {
+    Statement write(m_database, QStringLiteral("UPDATE sessions SET context = ? WHERE id = ?"),
+                    {text(contextText(context)), sessionId});
+    return write.ok() ? std::nullopt : Problem(problemOf(write.error(), m_path));
+}
+
+namespace {
+
+/// What is stored now, once the transaction holds.
+void stepOn(StoredSession& stored, const QString& command, const Work& work, const Context& context) {
+    stored.steps.resize(++stored.position);
+    stored.steps << command;
+    stored.work = work;
+    stored.context = context;
+    ++stored.revision;
+}
+
+} // namespace
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::appendStep(StoredSession& stored, const QString& command,
+                                                         const Work& work, const Context& context,
+                                                         const std::vector<ReadingRow>& readings,
+                                                         const QString& now) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    if (auto problem = insertStep(stored, command, work, context, readings, now))
+        return failure(*problem);
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    stepOn(stored, command, work, context);
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<qint64> SqliteWorkbook::saveSetup(StoredSession& stored, const QString& command,
+                                                          const Session& after, const LogEntry& entry) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    if (auto problem = insertStep(stored, command, after, after, {}, entry.savedAt))
+        return failure(*problem);
+    const auto id = insertEntry(entry, text(setupText(after)));
+    if (!id)
+        return id;
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    stepOn(stored, command, after, after);
+    return id;
+}
+
+/// Takes the next revision of a session, unless another program has taken it first.
+SqliteWorkbook::Problem SqliteWorkbook::claim(const StoredSession& stored, int position) {
+    Statement take(
+        m_database,
+        QStringLiteral(
+            "UPDATE sessions SET position = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
+        {position, stored.id, stored.revision});
+    if (!take.ok())
+        return problemOf(take.error(), m_path);
+    if (take.query().numRowsAffected() != 1)
+        return WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}};
+    return std::nullopt;
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepContext(StoredSession& stored, const Context& context) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    if (auto problem = claim(stored, stored.position))
+        return failure(*problem);
+    if (auto problem = writeContext(stored.id, context))
+        return failure(*problem);
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    stored.context = context;
+    ++stored.revision;
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::amendStep(StoredSession& stored, const Work& work) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    if (auto problem = claim(stored, stored.position))
+        return failure(*problem);
+    Statement amend(m_database,
+                    QStringLiteral("UPDATE steps SET state = ? WHERE session_id = ? AND position = ?"),
+                    {text(workText(work)), stored.id, stored.position});
+    if (!amend.ok())
+        return failure(problemOf(amend.error(), m_path));
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    stored.work = work;
+    ++stored.revision;
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::moveTo(StoredSession& stored, int position) {
+    if (position < 0 || position >= stored.steps.size())
+        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
+                                       QStringLiteral("there is no step %1").arg(position)});
+    auto work = workAt(stored.id, position);
+    if (!work)
+        return failure(work.fault());
+    if (auto problem = claim(stored, position))
+        return failure(*problem);
+    stored.work = std::move(work).value();
+    stored.position = position;
+    ++stored.revision;
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<std::vector<DrumReminder>> SqliteWorkbook::reminders() const {
+    Statement read(m_database, QStringLiteral("SELECT drum_id, context FROM sessions WHERE id IN "
+                                              "(SELECT MAX(id) FROM sessions GROUP BY drum_id)"));
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    std::vector<DrumReminder> found;
+    while (read.query().next()) {
+        const auto context = contextFromText(read.query().value(1).toString().toStdString());
+        if (context && context->reminder) // a damaged one is told when its session is opened
+            found.push_back({read.query().value(0).toString().toStdString(), *context->reminder});
+    }
+    return found;
+}
+
+} // namespace bombo

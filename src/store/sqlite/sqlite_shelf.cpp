@@ -1,0 +1,188 @@
+/// SqliteWorkbook: drums, tones, and what is at hand for the work.
+#include "store/sqlite/sql.h"
+#include "store/sqlite/sqlite_workbook.h"
+
+namespace bombo {
+namespace {
+
+QString text(const Json& json) {
+    return QString::fromStdString(json.dump());
+}
+
+} // namespace
+
+SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
+    Statement read(m_database,
+                   QStringLiteral("SELECT description, practice_seed, tone_id FROM drums ORDER BY position"));
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    std::vector<DrumRow> rows;
+    while (read.query().next()) {
+        const Json json = Json::parse(read.query().value(0).toString().toStdString(), nullptr, false);
+        auto drum = drumFromJson(json, {});
+        if (!drum)
+            return failure(damaged(m_path, drum.fault()));
+        rows.push_back({*drum, static_cast<std::uint64_t>(read.query().value(1).toLongLong()),
+                        read.query().value(2).toString().toStdString()});
+    }
+    return rows;
+}
+
+SqliteWorkbook::Outcome<std::vector<Tone>> SqliteWorkbook::tones() const {
+    Statement read(m_database, QStringLiteral("SELECT description FROM tones ORDER BY position"));
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    std::vector<Tone> tones;
+    while (read.query().next()) {
+        const Json json = Json::parse(read.query().value(0).toString().toStdString(), nullptr, false);
+        auto tone = toneFromJson(json);
+        if (!tone)
+            return failure(damaged(m_path, tone.fault()));
+        tones.push_back(*tone);
+    }
+    return tones;
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::addDrum(const DrumRow& row) {
+    Statement add(m_database,
+                  QStringLiteral("INSERT INTO drums(id, position, description, practice_seed, tone_id) "
+                                 "VALUES(?, (SELECT COUNT(*) FROM drums), ?, ?, ?)"),
+                  {QString::fromStdString(row.drum.id), text(toJson(row.drum)),
+                   static_cast<qint64>(row.practiceSeed), QString::fromStdString(row.toneId)});
+    if (!add.ok())
+        return failure(problemOf(add.error(), m_path));
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::addTone(const Tone& tone) {
+    Statement add(
+        m_database,
+        QStringLiteral(
+            "INSERT INTO tones(id, position, description) VALUES(?, (SELECT COUNT(*) FROM tones), ?)"),
+        {QString::fromStdString(tone.id), text(toJson(tone))});
+    if (!add.ok())
+        return failure(problemOf(add.error(), m_path));
+    return Done{};
+}
+
+namespace {
+
+struct RigRow {
+    std::string value = "{}";
+    qint64 revision = -1; ///< none yet
+};
+
+} // namespace
+
+SqliteWorkbook::Outcome<StoredRig> SqliteWorkbook::rig(const std::string& drumId, qint64 sessionId) const {
+    const auto row = [&](const QString& id) -> Outcome<RigRow> {
+        Statement read(m_database, QStringLiteral("SELECT value, revision FROM rig WHERE drum_id = ?"), {id});
+        if (!read.ok())
+            return failure(problemOf(read.error(), m_path));
+        if (!read.query().next())
+            return RigRow{};
+        return RigRow{read.query().value(0).toString().toStdString(), read.query().value(1).toLongLong()};
+    };
+    const auto ofDrum = row(QString::fromStdString(drumId));
+    const auto ofPlace = row(QStringLiteral(""));
+    if (!ofDrum || !ofPlace)
+        return failure(ofDrum ? ofPlace.fault() : ofDrum.fault());
+    const auto drum = drumRigFromText(ofDrum->value);
+    const auto place = placeRigFromText(ofPlace->value);
+    if (!drum || !place)
+        return failure(damaged(m_path, drum ? place.fault() : drum.fault()));
+    StoredRig stored{{*drum, *place}, ofDrum->revision, ofPlace->revision};
+    auto points = gaugePoints(QString::fromStdString(drum->gauge.name), sessionId);
+    if (!points)
+        return failure(points.fault());
+    stored.rig.gauge.points = std::move(points).value();
+    return stored;
+}
+
+/// @param revision of the row as it was read, -1 where there was none
+SqliteWorkbook::Problem SqliteWorkbook::writeRig(const QString& drumId, const std::string& value,
+                                                 qint64 revision) {
+    Statement write(
+        m_database,
+        revision < 0
+            ? QStringLiteral("INSERT OR IGNORE INTO rig(value, drum_id, revision) VALUES(?, ?, ? + 1)")
+            : QStringLiteral("UPDATE rig SET value = ?, revision = revision + 1 "
+                             "WHERE drum_id = ? AND revision = ?"),
+        {QString::fromStdString(value), drumId, revision});
+    if (!write.ok())
+        return problemOf(write.error(), m_path);
+    if (write.query().numRowsAffected() != 1)
+        return WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}};
+    return std::nullopt;
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepRig(StoredRig& stored, const std::string& drumId,
+                                                      const Rig& rig) {
+    const std::string drum = drumRigText(rig);
+    const std::string place = placeRigText(rig);
+    const bool drumChanged = drum != drumRigText(stored.rig);
+    const bool placeChanged = place != placeRigText(stored.rig);
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    if (drumChanged)
+        if (auto problem = writeRig(QString::fromStdString(drumId), drum, stored.drumRevision))
+            return failure(*problem);
+    if (placeChanged)
+        if (auto problem = writeRig(QStringLiteral(""), place, stored.placeRevision))
+            return failure(*problem);
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    stored.rig = rig;
+    stored.drumRevision += drumChanged;
+    stored.placeRevision += placeChanged;
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<QStringList> SqliteWorkbook::gaugeNames() const {
+    Statement read(m_database, QStringLiteral("SELECT DISTINCT gauge FROM gauge_points ORDER BY gauge"));
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    QStringList names;
+    while (read.query().next())
+        names << read.query().value(0).toString();
+    return names;
+}
+
+SqliteWorkbook::Outcome<std::vector<GaugePoint>> SqliteWorkbook::gaugePoints(const QString& gauge,
+                                                                             qint64 sessionId) const {
+    Statement read(m_database,
+                   QStringLiteral("SELECT mark, tension FROM gauge_points WHERE gauge = ? AND "
+                                  "(session_id IS NULL OR session_id <> ?) ORDER BY id"),
+                   {gauge, sessionId});
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    std::vector<GaugePoint> points;
+    while (read.query().next())
+        points.push_back({read.query().value(0).toDouble(), Tension{read.query().value(1).toDouble()}});
+    return points;
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepGaugePoints(qint64 sessionId,
+                                                              const std::vector<GaugeRecord>& found) {
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
+    Statement drop(m_database, QStringLiteral("DELETE FROM gauge_points WHERE session_id = ?"), {sessionId});
+    if (!drop.ok())
+        return failure(problemOf(drop.error(), m_path));
+    for (const GaugeRecord& gauge : found)
+        for (const GaugePoint& point : gauge.points) {
+            Statement add(m_database,
+                          QStringLiteral("INSERT INTO gauge_points(gauge, session_id, mark, tension) "
+                                         "VALUES(?, ?, ?, ?)"),
+                          {QString::fromStdString(gauge.name), sessionId, point.mark, point.tension.value});
+            if (!add.ok())
+                return failure(problemOf(add.error(), m_path));
+        }
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
+    return Done{};
+}
+
+} // namespace bombo

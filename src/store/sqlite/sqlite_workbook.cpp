@@ -1,0 +1,179 @@
+/// SqliteWorkbook: the file itself, opened, checked, brought to the newest version and copied.
+#include "store/sqlite/sqlite_workbook.h"
+
+#include "store/resources.h"
+#include "store/sqlite/sql.h"
+
+#include <QFile>
+#include <QFileInfo>
+#include <QUrl>
+#include <atomic>
+
+namespace bombo {
+namespace {
+
+constexpr int kApplicationId = 0x426D626F; // "Bmbo", so that the file is known as a workbook
+
+int pragma(const QSqlDatabase& database, const QString& name) {
+    Statement read(database, QStringLiteral("PRAGMA ") + name);
+    return read.ok() && read.query().next() ? read.query().value(0).toInt() : 0;
+}
+
+/// What is acknowledged is on disk, and references hold.
+void makeDurable(const QSqlDatabase& database) {
+    for (const char* setting : {"journal_mode = WAL", "synchronous = FULL", "foreign_keys = ON"})
+        const Statement run(database, QStringLiteral("PRAGMA ") + QLatin1String(setting));
+}
+
+} // namespace
+
+WorkbookProblem damaged(const QString& path, const InputProblem& problem) {
+    return {WorkbookFault::Damaged, path, QString::fromStdString(problem.text())};
+}
+
+SqliteWorkbook::SqliteWorkbook(QString path) : m_path(std::move(path)) {
+    static std::atomic<int> count = 0; // connection names must differ; nothing else is shared
+    m_connection = QStringLiteral("workbook-%1").arg(++count);
+}
+
+SqliteWorkbook::~SqliteWorkbook() {
+    m_database.close();
+    m_database = QSqlDatabase();
+    QSqlDatabase::removeDatabase(m_connection);
+}
+
+Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::open(const QString& path) {
+    return SqliteWorkbook::open(path);
+}
+
+Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& path) {
+    return SqliteWorkbook::create(path);
+}
+
+int Workbook::newestVersion() {
+    return static_cast<int>(migrationFiles().size());
+}
+
+SqliteWorkbook::Problem SqliteWorkbook::connect(bool mayCreate) {
+    // A file without any write permission is left alone even where the system (root) would let us write.
+    const QFileInfo info(m_path);
+    m_readOnly = !mayCreate && (!info.isWritable() || !info.permission(QFile::WriteOwner));
+    m_database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), m_connection);
+    m_database.setDatabaseName(m_path);
+    QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=3000");
+    if (m_readOnly) {
+        options += QStringLiteral(";QSQLITE_OPEN_READONLY");
+        if (!QFileInfo::exists(m_path + QStringLiteral("-wal"))) { // nothing pending: needs no lock files
+            options += QStringLiteral(";QSQLITE_OPEN_URI");
+            m_database.setDatabaseName(
+                QString::fromUtf8(QUrl::fromLocalFile(info.absoluteFilePath()).toEncoded()) +
+                QStringLiteral("?immutable=1"));
+        }
+    }
+    m_database.setConnectOptions(options);
+    if (!m_database.open())
+        return problemOf(m_database.lastError(), m_path);
+    return std::nullopt;
+}
+
+SqliteWorkbook::Problem SqliteWorkbook::checkFile() {
+    Statement check(m_database, QStringLiteral("PRAGMA quick_check(1)"));
+    if (!check.ok())
+        return problemOf(check.error(), m_path);
+    if (!check.query().next() || check.query().value(0).toString() != QStringLiteral("ok"))
+        return WorkbookProblem{WorkbookFault::Damaged, m_path, check.query().value(0).toString()};
+    if (pragma(m_database, QStringLiteral("application_id")) != kApplicationId)
+        return WorkbookProblem{WorkbookFault::NotAWorkbook, m_path, {}};
+    if (pragma(m_database, QStringLiteral("user_version")) > newestVersion())
+        return WorkbookProblem{WorkbookFault::NewerVersion, m_path, {}};
+    return std::nullopt;
+}
+
+SqliteWorkbook::Problem SqliteWorkbook::migrate() {
+    const int version = pragma(m_database, QStringLiteral("user_version"));
+    const QStringList files = migrationFiles();
+    for (int next = version + 1; next <= files.size(); ++next) {
+        if (version > 0) {
+            const QString backup = QStringLiteral("%1.before-v%2.bak").arg(m_path).arg(next);
+            if (!QFile::exists(backup))
+                if (const auto copied = copyTo(backup); !copied)
+                    return copied.fault();
+        }
+        Transaction transaction(m_database);
+        if (!transaction.begun())
+            return problemOf(transaction.error(), m_path);
+        for (const QString& sql : statementsOf(files[next - 1])) {
+            Statement run(m_database, sql);
+            if (!run.ok())
+                return problemOf(run.error(), m_path);
+        }
+        const Statement run(m_database, QStringLiteral("PRAGMA user_version = %1").arg(next));
+        if (!transaction.commit())
+            return problemOf(transaction.error(), m_path);
+    }
+    return std::nullopt;
+}
+
+SqliteWorkbook::Outcome<std::unique_ptr<Workbook>> SqliteWorkbook::open(const QString& path) {
+    if (!QFileInfo::exists(path))
+        return failure(WorkbookProblem{WorkbookFault::NotFound, path, {}});
+    std::unique_ptr<SqliteWorkbook> book(new SqliteWorkbook(path));
+    if (auto problem = book->connect(false))
+        return failure(*problem);
+    if (auto problem = book->checkFile())
+        return failure(*problem);
+    if (book->m_readOnly) {
+        if (pragma(book->m_database, QStringLiteral("user_version")) < newestVersion())
+            return failure(WorkbookProblem{WorkbookFault::ReadOnly, path, {}});
+        return std::unique_ptr<Workbook>(std::move(book));
+    }
+    makeDurable(book->m_database);
+    if (auto problem = book->migrate())
+        return failure(*problem);
+    return std::unique_ptr<Workbook>(std::move(book));
+}
+
+SqliteWorkbook::Outcome<std::unique_ptr<Workbook>> SqliteWorkbook::create(const QString& path) {
+    if (QFileInfo::exists(path))
+        return failure(
+            WorkbookProblem{WorkbookFault::Failed, path, QStringLiteral("a file of that name exists")});
+    std::unique_ptr<SqliteWorkbook> book(new SqliteWorkbook(path));
+    if (auto problem = book->connect(true))
+        return failure(*problem);
+    Statement mark(book->m_database, QStringLiteral("PRAGMA application_id = %1").arg(kApplicationId));
+    if (!mark.ok())
+        return failure(problemOf(mark.error(), path));
+    makeDurable(book->m_database);
+    if (auto problem = book->migrate())
+        return failure(*problem);
+    return std::unique_ptr<Workbook>(std::move(book));
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::copyTo(const QString& path) const {
+    Statement copy(m_database, QStringLiteral("VACUUM INTO ?"), {path});
+    if (!copy.ok())
+        return failure(problemOf(copy.error(), path));
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::setValue(const QString& key, const QString& value) {
+    Statement set(
+        m_database,
+        QStringLiteral(
+            "INSERT INTO workbook VALUES(?, ?) ON CONFLICT(key) DO UPDATE SET value = excluded.value"),
+        {key, value});
+    if (!set.ok())
+        return failure(problemOf(set.error(), m_path));
+    return Done{};
+}
+
+QString SqliteWorkbook::value(const QString& key) const {
+    Statement read(m_database, QStringLiteral("SELECT value FROM workbook WHERE key = ?"), {key});
+    return read.ok() && read.query().next() ? read.query().value(0).toString() : QString();
+}
+
+void SqliteWorkbook::limitSize(int pages) {
+    const Statement run(m_database, QStringLiteral("PRAGMA max_page_count = %1").arg(pages));
+}
+
+} // namespace bombo

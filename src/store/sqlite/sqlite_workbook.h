@@ -1,0 +1,79 @@
+#pragma once
+/// A workbook as one SQLite file. Private to this folder: everybody else knows the interface alone.
+#include "store/workbook.h"
+
+#include <QtSql/QSqlDatabase>
+
+namespace bombo {
+
+class SqliteWorkbook : public Workbook {
+public:
+    static Outcome<std::unique_ptr<Workbook>> open(const QString& path);
+    static Outcome<std::unique_ptr<Workbook>> create(const QString& path);
+    ~SqliteWorkbook() override;
+
+    const QString& path() const override { return m_path; }
+    bool isReadOnly() const override { return m_readOnly; }
+
+    Outcome<std::vector<DrumRow>> drums() const override;
+    Outcome<std::vector<Tone>> tones() const override;
+    Outcome<Done> addDrum(const DrumRow& row) override;
+    Outcome<Done> addTone(const Tone& tone) override;
+
+    Outcome<StoredSession> startSession(const Work& work, const Context& context,
+                                        const QString& now) override;
+    Outcome<StoredSession> loadSession(qint64 id) const override;
+    Outcome<std::optional<qint64>> latestSession(const std::string& drumId) const override;
+    Outcome<Done> appendStep(StoredSession& stored, const QString& command, const Work& work,
+                             const Context& context, const std::vector<ReadingRow>& readings,
+                             const QString& now) override;
+    Outcome<Done> keepContext(StoredSession& stored, const Context& context) override;
+    Outcome<Done> amendStep(StoredSession& stored, const Work& work) override;
+    Outcome<Done> moveTo(StoredSession& stored, int position) override;
+    Outcome<qint64> saveSetup(StoredSession& stored, const QString& command, const Session& after,
+                              const LogEntry& entry) override;
+    Outcome<std::vector<DrumReminder>> reminders() const override;
+
+    Outcome<StoredRig> rig(const std::string& drumId, qint64 sessionId) const override;
+    Outcome<Done> keepRig(StoredRig& stored, const std::string& drumId, const Rig& rig) override;
+    Outcome<QStringList> gaugeNames() const override;
+    Outcome<std::vector<GaugePoint>> gaugePoints(const QString& gauge, qint64 sessionId) const override;
+    Outcome<Done> keepGaugePoints(qint64 sessionId, const std::vector<GaugeRecord>& found) override;
+
+    Outcome<qint64> addLogEntry(const LogEntry& entry) override;
+    Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId) const override;
+    Outcome<Setup> logSetup(qint64 id) const override;
+    Outcome<int> readingCount(qint64 sessionId) const override;
+    Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording) override;
+    Outcome<std::optional<Recording>> recording(qint64 sessionId, Take take) const override;
+
+    Outcome<Done> copyTo(const QString& path) const override;
+    Outcome<Done> setValue(const QString& key, const QString& value) override;
+    QString value(const QString& key) const override;
+    void limitSize(int pages) override;
+
+private:
+    using Problem = std::optional<WorkbookProblem>;
+
+    explicit SqliteWorkbook(QString path);
+    Problem connect(bool mayCreate);
+    Problem checkFile();
+    Problem migrate();
+    Problem claim(const StoredSession& stored, int position);
+    Problem insertStep(const StoredSession& stored, const QString& command, const Work& work,
+                       const Context& context, const std::vector<ReadingRow>& readings, const QString& now);
+    Outcome<Work> workAt(qint64 sessionId, int position) const;
+    Problem writeContext(qint64 sessionId, const Context& context);
+    Problem writeRig(const QString& drumId, const std::string& value, qint64 revision);
+    Outcome<qint64> insertEntry(const LogEntry& entry, const QVariant& setup);
+
+    QString m_path;
+    QString m_connection;
+    QSqlDatabase m_database;
+    bool m_readOnly = false;
+};
+
+/// What is wrong with the file, as found in one of its texts.
+WorkbookProblem damaged(const QString& path, const InputProblem& problem);
+
+} // namespace bombo
