@@ -2,6 +2,7 @@
 #include "core/muffling/muffling.h"
 #include "core/practice/practice_session.h"
 #include "core/reading/read_tap.h"
+#include "core/record/proof.h"
 #include "core/record/session_sound.h"
 #include "core/tap/taps_in.h"
 #include "core/tuning/evenness.h"
@@ -42,6 +43,32 @@ void impossibleRatio(benchmark::State& state) { // promise: 10 ms
         benchmark::DoNotOptimize(solveTensions(drum, CentreAndRatio{Hertz{190}, 1.9}));
 }
 BENCHMARK(impossibleRatio)->Unit(benchmark::kMillisecond);
+
+/// A whole job with an instrument beside the drum: what a page asks of it.
+Session wholeJob() {
+    Session s = bombo::testing::fullSession();
+    s.neighbours = {neighbourAt("tom", NeighbourKind::Tom, Hertz{140})};
+    s.station = Station::Proof;
+    return s;
+}
+
+void proofOfASession(benchmark::State& state) { // promise: 8 ms
+    const Session s = wholeJob();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(proofLines(Reckoned(s)));
+}
+BENCHMARK(proofOfASession)->Unit(benchmark::kMillisecond);
+
+void pageOnceReckoned(benchmark::State& state) { // as when a key is typed into the note
+    const Session s = wholeJob();
+    const Reckoned reckoned(s);
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(proofLines(reckoned));
+        for (const Station station : kStations)
+            benchmark::DoNotOptimize(stationState(reckoned, station));
+    }
+}
+BENCHMARK(pageOnceReckoned)->Unit(benchmark::kMillisecond);
 
 void everySchool(benchmark::State& state) {
     const Session s = fresh();

@@ -214,7 +214,7 @@ void MainWindow::refresh() {
     if (arrived && page->primary() != nullptr)
         page->primary()->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
     if (m_stand->isVisible())
-        m_stand->show(standWords(m_controller.session(), m_controller.ear().lastReading(), page->primary()));
+        m_stand->show(standWords(m_controller.reckoned(), m_controller.ear().lastReading(), page->primary()));
 }
 
 void MainWindow::goTo(Station station) {

@@ -1,7 +1,7 @@
 #pragma once
 /// The workbook: drums, tones, sessions, what is at hand, and the logbook; as one file or another kind of
 /// store.
-#include "core/record/json_values.h"
+#include "core/record/state_text.h"
 #include "store/records.h"
 
 #include <memory>

@@ -343,7 +343,7 @@ TEST_F(HeadJob, UnevenOnPurposeAndTheWayBack) {
     ASSERT_TRUE(until([](const HeadWork& w) { return w.stage == HeadStage::Tapping; }));
     ASSERT_TRUE(until(isDone));
     EXPECT_EQ(text("now"), QStringLiteral("Uneven on purpose"));
-    EXPECT_TRUE(text("detail").contains(QStringLiteral("of what was said")));
+    EXPECT_TRUE(text("detail").contains(QStringLiteral("of the prediction")));
     p().click(QStringLiteral("trial")); // the way back
     ASSERT_TRUE(until([](const HeadWork& w) { return w.stage == HeadStage::Tapping; }));
     EXPECT_EQ(work().rodTurns, before);

@@ -594,6 +594,29 @@ TEST_F(WorkbookTest, DemoHoldsTheSeason) {
     EXPECT_FALSE(createDemoWorkbook(path())); // never over an existing one
 }
 
+TEST_F(WorkbookTest, TheDemosEntriesObeyTheFilmLimit) {
+    auto book = createDemoWorkbook(path());
+    ASSERT_TRUE(book);
+    const auto drums = book.value()->drums();
+    const auto entries = book.value()->logEntries();
+    int looked = 0;
+    for (const LogEntry& entry : *entries) {
+        const Json summary = Json::parse(entry.summary.toStdString());
+        const auto row = std::find_if(drums->begin(), drums->end(),
+                                      [&](const DrumRow& r) { return r.drum.id == entry.drumId; });
+        ASSERT_NE(row, drums->end());
+        for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+            const auto heard = measuredHertz(summary, side == HeadSide::Batter ? "batter" : "snare_side");
+            ASSERT_TRUE(heard) << entry.savedAt.toStdString();
+            const Tension tension = tensionFromHeard(row->drum, side, *heard, Air{});
+            EXPECT_LE(filmLoad(row->drum.head(side), tension), kFilmLoadLimit)
+                << entry.drumId << ' ' << entry.savedAt.toStdString() << ' ' << heard->value << " Hz";
+            ++looked;
+        }
+    }
+    EXPECT_GE(looked, 24);
+}
+
 TEST(Catalogue, ShellsHoopsAndWiresAreWholeAndSourced) {
     const Catalogue known = catalogue();
     for (const ShellKind& kind : known.shells)

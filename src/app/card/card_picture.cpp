@@ -123,9 +123,9 @@ QStringList cardSentences(const Drum& drum, const CardSays& says) {
     if (says.batter)
         lines << load(HeadSide::Batter, *says.batter) + QLatin1Char('.');
     if (says.snareSide)
-        lines << load(HeadSide::SnareSide, *says.snareSide) +
-                     (says.snareSideInferred ? CardPictureText::tr(", as the two places of the batter imply.")
-                                             : QStringLiteral("."));
+        lines << (says.snareSideInferred ? CardPictureText::tr("%1, as the two places of the batter imply.")
+                                               .arg(load(HeadSide::SnareSide, *says.snareSide))
+                                         : load(HeadSide::SnareSide, *says.snareSide) + QLatin1Char('.'));
     if (says.sidesApart) {
         const long apart = std::lround(std::abs(says.sidesApart->value));
         lines << (apart <= 10
@@ -151,15 +151,15 @@ QStringList cardSentences(const Drum& drum, const CardSays& says) {
 QString cardSummary(const CardPicture& picture) {
     QStringList lines;
     for (const CardRow& row : picture.rows) {
-        QString line = placeWords(row.place) + QStringLiteral(": ");
-        line += row.frequency
-                    ? CardPictureText::tr("%1, taps %2").arg(pitchText(*row.frequency)).arg(row.taps.size())
-                    : CardPictureText::tr("not heard");
+        QStringList parts{
+            row.frequency
+                ? CardPictureText::tr("%1, taps %2").arg(pitchText(*row.frequency)).arg(row.taps.size())
+                : CardPictureText::tr("not heard")};
         if (!row.outliers.empty())
-            line += CardPictureText::tr(", left out %1").arg(row.outliers.size());
+            parts << CardPictureText::tr("left out %1").arg(row.outliers.size());
         if (row.due)
-            line += CardPictureText::tr("; tap it now");
-        lines << line;
+            parts << CardPictureText::tr("tap it now");
+        lines << CardPictureText::tr("%1: %2").arg(placeWords(row.place), parts.join(QStringLiteral(", ")));
     }
     return lines.join(QStringLiteral(". ")) + QLatin1Char('.');
 }

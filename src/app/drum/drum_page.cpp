@@ -17,15 +17,15 @@ namespace {
 
 /// "13 Nov: Chase, 297.0 Hz over 399.4 Hz".
 QString latelyLine(const LogEntry& entry, const std::vector<Tone>& tones) {
-    QString line = DrumPage::tr("%1: %2").arg(
-        QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM")),
-        cueName(entry.toneId, tones));
+    const QString when =
+        QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM"));
+    const QString tone = cueName(entry.toneId, tones);
     const Json summary = Json::parse(entry.summary.toStdString(), nullptr, false);
     const auto batter = measuredHertz(summary, "batter");
     const auto snareSide = measuredHertz(summary, "snare_side");
-    if (batter && snareSide)
-        line += DrumPage::tr(", %1 over %2").arg(hertzText(*batter), hertzText(*snareSide));
-    return line;
+    return batter && snareSide
+               ? DrumPage::tr("%1: %2, %3 over %4").arg(when, tone, hertzText(*batter), hertzText(*snareSide))
+               : DrumPage::tr("%1: %2").arg(when, tone);
 }
 
 } // namespace
@@ -138,8 +138,8 @@ void DrumPage::refresh() {
 
     QStringList lines;
     for (const Station station : kStations)
-        if (station != Station::Drum && stationState(session(), station) != StationState::Open)
-            lines << tr("%1: %2").arg(stationName(station), stateName(stationState(session(), station)));
+        if (station != Station::Drum && stationState(reckoned(), station) != StationState::Open)
+            lines << tr("%1: %2").arg(stationName(station), stateName(stationState(reckoned(), station)));
     m_where->setText(lines.isEmpty()
                          ? tr("Nothing done yet on %1.").arg(QString::fromStdString(session().drum.name))
                          : lines.join(QLatin1Char('\n')));

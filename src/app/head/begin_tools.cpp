@@ -38,22 +38,32 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     m_condition = toolBox("beginWith", tr("What the work begins with"),
-                          {tr("A new head"), tr("Same, from slack"), tr("Same, as it stands")});
+                          Choices<HeadCondition>{{tr("A new head"), HeadCondition::New},
+                                                 {tr("Same, from slack"), HeadCondition::FromSlack},
+                                                 {tr("Same, as it stands"), HeadCondition::AsItStands}});
     m_condition->setToolTip(tr("As it stands: nothing is slackened, the first thing is a round of taps."));
     m_wires = toolBox("wiresAway", tr("How the wires are kept away"),
-                      {tr("Stick under wires"), tr("Wires lifted"), tr("Wires taken off")});
-    m_seating =
-        toolBox("seating", tr("How a new head is seated"),
-                {tr("Seat by palm"), tr("Rest overnight"), tr("No seating"), tr("Stretch overnight")});
+                      Choices<WiresAway>{{tr("Stick under wires"), WiresAway::Stick},
+                                         {tr("Wires lifted"), WiresAway::Lifted},
+                                         {tr("Wires taken off"), WiresAway::Removed}});
+    m_seating = toolBox("seating", tr("How a new head is seated"),
+                        Choices<Seating>{{tr("Seat by palm"), Seating::Palm},
+                                         {tr("Rest overnight"), Seating::RestOvernight},
+                                         {tr("No seating"), Seating::None},
+                                         {tr("Stretch overnight"), Seating::StretchOvernight}});
     m_seating->setToolTip(
         tr("Stretch: the batter is taken about a minor third above pitch, evened there, left "
            "overnight, and brought down again."));
-    m_path = toolBox(
-        "turnPath", tr("In which order rods are turned"),
-        {tr("Pairs, two keys"), tr("Across, one key"), tr("Round, one key"), tr("Your own skip\u2026")});
+    m_path = toolBox("turnPath", tr("In which order rods are turned"),
+                     Choices<Path>{{tr("Pairs, two keys"), Path::OppositePairs},
+                                   {tr("Across, one key"), Path::Star},
+                                   {tr("Round, one key"), Path::OnceRound},
+                                   {tr("Your own skip\u2026"), Path::OwnSkip}});
     m_path->setToolTip(tr("Across or in pairs the film stays centred; round the head only in small steps."));
     m_strays = toolBox("strays", tr("Correct rods"),
-                       {tr("Correct both ways"), tr("Tighten only"), tr("Loosen only")});
+                       Choices<StrayRule>{{tr("Correct both ways"), StrayRule::ToTarget},
+                                          {tr("Tighten only"), StrayRule::RaiseOnly},
+                                          {tr("Loosen only"), StrayRule::LowerOnly}});
     m_strays->setToolTip(
         tr("Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: "
            "press the head afterwards."));
@@ -77,13 +87,13 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
         grid->addWidget(tool, place / 4, place % 4);
         ++place;
     }
-    connect(m_condition, &QComboBox::activated, this, [this](int index) {
-        m_controller.perform(ChooseCondition{m_side, static_cast<HeadCondition>(index)});
+    connect(m_condition, &QComboBox::activated, this, [this] {
+        m_controller.perform(ChooseCondition{m_side, chosenIn<HeadCondition>(m_condition)});
     });
     for (QComboBox* combo : {m_wires, m_seating, m_strays, m_tolerance, m_step})
         connect(combo, &QComboBox::activated, this, [this] { choose(); });
-    connect(m_path, &QComboBox::activated, this, [this](int index) {
-        if (static_cast<Path>(index) == Path::OwnSkip)
+    connect(m_path, &QComboBox::activated, this, [this] {
+        if (chosenIn<Path>(m_path) == Path::OwnSkip)
             askForSkip();
         else
             choose();
@@ -115,31 +125,31 @@ void BeginTools::askForSkip() {
 }
 
 void BeginTools::choose() {
-    m_controller.perform(ChooseHandling{static_cast<Path>(m_path->currentIndex()),
-                                        kTolerances.at(static_cast<std::size_t>(m_tolerance->currentIndex())),
-                                        static_cast<Seating>(m_seating->currentIndex()),
-                                        static_cast<WiresAway>(m_wires->currentIndex()),
-                                        static_cast<StrayRule>(m_strays->currentIndex()), m_skipped,
-                                        kSteps.at(static_cast<std::size_t>(m_step->currentIndex()))});
+    m_controller.perform(ChooseHandling{
+        chosenIn<Path>(m_path), kTolerances.at(static_cast<std::size_t>(m_tolerance->currentIndex())),
+        chosenIn<Seating>(m_seating), chosenIn<WiresAway>(m_wires), chosenIn<StrayRule>(m_strays), m_skipped,
+        kSteps.at(static_cast<std::size_t>(m_step->currentIndex()))});
 }
 
 void BeginTools::refresh() {
     const Session& session = m_controller.session();
     const HeadWork& work = session.head(m_side);
     const bool pairs = session.drum.rods % 2 == 0;
-    m_condition->setCurrentIndex(static_cast<int>(work.condition));
-    m_wires->setCurrentIndex(static_cast<int>(session.wiresAway));
-    m_seating->setCurrentIndex(static_cast<int>(session.seating));
+    bombo::choose(m_condition, work.condition);
+    bombo::choose(m_wires, session.wiresAway);
+    bombo::choose(m_seating, session.seating);
     const bool batter = m_side == HeadSide::Batter;
     m_seating->setEnabled(work.condition != HeadCondition::AsItStands);
-    m_seating->setItemText(0, batter ? tr("Seat by palm") : tr("No palm (thin)"));
-    m_seating->setItemText(3, batter ? tr("Stretch overnight") : tr("Stretch batter only"));
-    m_path->setItemText(0, pairs ? tr("Pairs, two keys") : tr("Far apart, one key"));
+    renameChoice(m_seating, Seating::Palm, batter ? tr("Seat by palm") : tr("No palm (thin)"));
+    renameChoice(m_seating, Seating::StretchOvernight,
+                 batter ? tr("Stretch overnight") : tr("Stretch batter only"));
+    renameChoice(m_path, Path::OppositePairs, pairs ? tr("Pairs, two keys") : tr("Far apart, one key"));
     m_skipped = work.skip;
-    m_path->setItemText(3, session.path == Path::OwnSkip ? tr("Your own skip, %1\u2026").arg(work.skip)
-                                                         : tr("Your own skip\u2026"));
-    m_path->setCurrentIndex(static_cast<int>(session.path));
-    m_strays->setCurrentIndex(static_cast<int>(session.strays));
+    renameChoice(m_path, Path::OwnSkip,
+                 session.path == Path::OwnSkip ? tr("Your own skip, %1\u2026").arg(work.skip)
+                                               : tr("Your own skip\u2026"));
+    bombo::choose(m_path, session.path);
+    bombo::choose(m_strays, session.strays);
     m_tolerance->setCurrentIndex(nearestTolerance(session.tolerance));
     const auto step = std::find(kSteps.begin(), kSteps.end(), session.largestStep);
     m_step->setCurrentIndex(static_cast<int>(step - kSteps.begin()));

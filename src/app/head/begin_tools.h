@@ -1,6 +1,7 @@
 #pragma once
 /// How the work on a head begins and is handled, chosen before the count starts.
 #include "app/session/session_controller.h"
+#include "app/theme/choices.h"
 
 #include <QComboBox>
 #include <QPushButton>
@@ -9,7 +10,13 @@
 namespace bombo {
 
 /// A choice in a row of tools: keeps its hands off the focus unless it is reached by Tab.
-QComboBox* toolBox(const char* name, const QString& says, const QStringList& choices);
+QComboBox* toolBox(const char* name, const QString& says, const QStringList& choices = {});
+template <class Value>
+QComboBox* toolBox(const char* name, const QString& says, const Choices<Value>& choices) {
+    QComboBox* box = toolBox(name, says);
+    addChoices(box, choices);
+    return box;
+}
 
 class BeginTools : public QWidget {
     Q_OBJECT

@@ -173,7 +173,8 @@ QWidget* HeadPage::rodTools() {
             work.direction == Direction::Clockwise ? Direction::CounterClockwise : Direction::Clockwise;
         controller().perform(BeginTapping{m_side, work.startRod, other});
     });
-    m_lessTurned = secondaryButton(tr("Count \u22121/8"));
+    m_lessTurned = secondaryButton(tr("Count \u2212"
+                                      "1/8"));
     m_lessTurned->setToolTip(tr("I turned this rod an eighth less than was counted."));
     connect(m_lessTurned, &QPushButton::clicked, this, [this] { correct(Turns{-0.125}); });
     m_moreTurned = secondaryButton(tr("Count +1/8"));
@@ -223,7 +224,7 @@ void HeadPage::correct(Turns by) {
 
 void HeadPage::refresh() {
     const HeadWork& work = session().head(m_side);
-    const HeadBrief brief = briefFor(session(), m_side);
+    const HeadBrief brief = briefFor(reckoned(), m_side);
     const bool batter = m_side == HeadSide::Batter;
     switch (work.stage) {
     case HeadStage::FingerTight:
@@ -255,10 +256,11 @@ void HeadPage::refresh() {
                          ? tr("In silence: the result is provisional until it is heard.")
                          : tr("In silence, beside the last taps: together they tell opposite rods apart.");
     if (session().hurry)
-        conditions = tr("Before the show, stop by %1. ").arg(clockText(session().showAt)) + conditions;
+        conditions = tr("Before the show, stop by %1.").arg(clockText(session().showAt)) + QLatin1Char(' ') +
+                     conditions;
     else if (!work.history.empty())
-        conditions =
-            tr("Round %1. ").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) + conditions;
+        conditions = tr("Round %1.").arg(work.history.size() + (work.stage == HeadStage::Done ? 0 : 1)) +
+                     QLatin1Char(' ') + conditions;
     m_conditions->setText(conditions);
     m_target->setText(tr("target %1").arg(pitchText(brief.target)));
     if (const auto estimate = lastEstimate(work)) {
@@ -270,8 +272,8 @@ void HeadPage::refresh() {
         m_mean->setText(tr("edge pitch, other head muted"));
     }
 
-    m_hoop->show(hoopPicture(session(), m_side));
-    const StepWords words = stepWords(session(), m_side);
+    m_hoop->show(hoopPicture(reckoned(), m_side));
+    const StepWords words = stepWords(reckoned(), m_side);
     m_dial->show(words.kind, words.turns, words.prep, m_side);
     m_now->setText(words.now);
     m_figure->setText(words.figure);
@@ -289,7 +291,7 @@ void HeadPage::refresh() {
 
     auto showLoad = [this](LoadWedge* wedge, HeadSide side) {
         const HeadWork& its = session().head(side);
-        wedge->show(side, filmLoad(session().drum.head(side), tensionNow(its, briefFor(session(), side))),
+        wedge->show(side, filmLoad(session().drum.head(side), tensionNow(its, briefFor(reckoned(), side))),
                     its.stage != HeadStage::FingerTight);
     };
     showLoad(m_ownLoad, m_side);
@@ -415,7 +417,7 @@ void HeadPage::act() {
             controller().perform(Rested{m_side});
             break;
         }
-        if (needsAnotherRound(session(), m_side)) {
+        if (needsAnotherRound(reckoned(), m_side)) {
             controller().perform(BeginTapping{m_side, 0, work.direction});
             break;
         }

@@ -23,9 +23,9 @@ struct StepWords {
     QString button;                     ///< what the one big button does
     PrepKind prep = PrepKind::LookOver; ///< of StepKind::Prepare
 };
-StepWords stepWords(const Session& session, HeadSide side);
+StepWords stepWords(const Reckoned& reckoned, HeadSide side);
 /// The head was finished for another tone: what was heard no longer says whether it is right.
-bool needsAnotherRound(const Session& session, HeadSide side);
+bool needsAnotherRound(const Reckoned& reckoned, HeadSide side);
 /// Both heads as one system: this one is raised, and the other is before either is evened.
 bool raisesOtherFirst(const Session& session, HeadSide side);
 

@@ -118,8 +118,7 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     painter.setPen(p.ink);
     painter.setFont(typeface(peg.inMove ? 18 : 15, peg.inMove ? QFont::Bold : QFont::Normal));
     if (peg.turned.value != 0.0 || peg.inMove)
-        painter.drawText(QRectF(x - 50, y - r - 26, 100, 24), Qt::AlignCenter,
-                         turnsText(peg.turned).section(QLatin1Char(' '), 0, -2));
+        painter.drawText(QRectF(x - 50, y - r - 26, 100, 24), Qt::AlignCenter, turnsFigure(peg.turned));
 }
 
 void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& picture) {

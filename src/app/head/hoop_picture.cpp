@@ -36,9 +36,10 @@ std::optional<RodSeen> rodSeen(const HeadWork& work, std::size_t rod, bool after
 
 } // namespace
 
-HoopPicture hoopPicture(const Session& session, HeadSide side) {
+HoopPicture hoopPicture(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
     const HeadWork& work = session.head(side);
-    const HeadBrief brief = briefFor(session, side);
+    const HeadBrief brief = briefFor(reckoned, side);
     HoopPicture picture;
     picture.side = side;
     picture.stage = work.stage;
@@ -108,16 +109,16 @@ QString rodSummary(const HoopPicture& picture, int rod) {
 QString hoopSummary(const HoopPicture& picture) {
     QStringList lines;
     for (int rod = 0; rod < static_cast<int>(picture.pegs.size()); ++rod) {
-        QString line = rodSummary(picture, rod);
+        QStringList line{rodSummary(picture, rod)};
         const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
         if (peg.inMove)
-            line += HoopPictureText::tr("; turn it now");
+            line << HoopPictureText::tr("turn it now");
         if (peg.due)
-            line += HoopPictureText::tr("; tap it now");
-        lines << line;
+            line << HoopPictureText::tr("tap it now");
+        lines << line.join(QStringLiteral("; "));
     }
-    return HoopPictureText::tr("Rods of the %1 from the strainer on. ").arg(sideName(picture.side)) +
-           lines.join(QStringLiteral(". ")) + QLatin1Char('.');
+    return HoopPictureText::tr("Rods of the %1 from the strainer on.").arg(sideName(picture.side)) +
+           QLatin1Char(' ') + lines.join(QStringLiteral(". ")) + QLatin1Char('.');
 }
 
 HoopLayout hoopLayout(const HoopPicture& picture) {

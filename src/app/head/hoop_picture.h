@@ -36,7 +36,7 @@ struct HoopPicture {
 };
 
 /// What is to be seen of one head's work now.
-HoopPicture hoopPicture(const Session& session, HeadSide side);
+HoopPicture hoopPicture(const Reckoned& reckoned, HeadSide side);
 /// The same in words, for who cannot see it.
 QString hoopSummary(const HoopPicture& picture);
 /// One rod in words: "rod 3: 298.2 Hz  D4 +12, 4 cents above target, turned 2 1/8 turns".

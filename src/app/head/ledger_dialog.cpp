@@ -66,7 +66,9 @@ LedgerDialog::LedgerDialog(SessionController& controller, HeadSide side, QWidget
     left->addWidget(m_net, 1);
     auto* corrections = new QHBoxLayout;
     for (const double by : {-0.125, 0.125}) {
-        auto* button = secondaryButton(by < 0.0 ? tr("Count \u22121/8") : tr("Count +1/8"));
+        auto* button = secondaryButton(by < 0.0 ? tr("Count \u2212"
+                                                     "1/8")
+                                                : tr("Count +1/8"));
         button->setObjectName(by < 0.0 ? QStringLiteral("countLess") : QStringLiteral("countMore"));
         button->setToolTip(by < 0.0 ? tr("The chosen rod was turned an eighth less than was counted.")
                                     : tr("The chosen rod was turned an eighth more than was counted."));

@@ -31,15 +31,16 @@ QString wiresAwayText(WiresAway way) {
 QString lookText(HeadSide side, HeadCondition condition) {
     const QString film =
         side == HeadSide::Batter
-            ? PrepWordsText::tr("Film not dished, dented or bare? ")
-            : PrepWordsText::tr("Film without dent or wrinkle, strands all there and none bent? ");
+            ? PrepWordsText::tr("Film not dished, dented or bare?")
+            : PrepWordsText::tr("Film without dent or wrinkle, strands all there and none bent?");
     const QString hardware =
-        PrepWordsText::tr("Rods straight, clean, with washers; hoop flat; lug screws snug. ");
-    return film + hardware +
-           (condition == HeadCondition::AsItStands
-                ? PrepWordsText::tr("Nothing is slackened: the count starts where it stands.")
-                : PrepWordsText::tr(
-                      "Spare head at hand before you slacken a worn one: it may not come back."));
+        PrepWordsText::tr("Rods straight, clean, with washers; hoop flat; lug screws snug.");
+    return QStringList{
+        film, hardware,
+        (condition == HeadCondition::AsItStands
+             ? PrepWordsText::tr("Nothing is slackened: the count starts where it stands.")
+             : PrepWordsText::tr("Spare head at hand before you slacken a worn one: it may not come back."))}
+        .join(QLatin1Char(' '));
 }
 
 } // namespace
@@ -55,9 +56,10 @@ QString orderText(const std::vector<std::vector<int>>& groups) {
     return parts.join(QStringLiteral(", "));
 }
 
-StepWords prepWords(const Session& session, HeadSide side) {
+StepWords prepWords(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
     const HeadWork& work = session.head(side);
-    const auto steps = preparationOf(work, briefFor(session, side));
+    const auto steps = preparationOf(work, briefFor(reckoned, side));
     const std::size_t at = std::min(static_cast<std::size_t>(work.prepared), steps.size() - 1);
     const PrepStep& step = steps[at];
     const bool batter = side == HeadSide::Batter;
@@ -69,8 +71,8 @@ StepWords prepWords(const Session& session, HeadSide side) {
     case PrepKind::WiresAway:
         words.now = PrepWordsText::tr("Now the wires");
         words.figure = PrepWordsText::tr("Off and away");
-        words.detail = wiresAwayText(session.wiresAway) +
-                       PrepWordsText::tr(" Done when a tap below rings without a hiss.");
+        words.detail = wiresAwayText(session.wiresAway) + QLatin1Char(' ') +
+                       PrepWordsText::tr("Done when a tap below rings without a hiss.");
         words.button = PrepWordsText::tr("They are away");
         break;
     case PrepKind::LookOver:

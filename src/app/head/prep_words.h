@@ -5,7 +5,7 @@
 namespace bombo {
 
 /// The step that is at hand. @pre the head's stage is FingerTight
-StepWords prepWords(const Session& session, HeadSide side);
+StepWords prepWords(const Reckoned& reckoned, HeadSide side);
 /// "1 and 5, then 3 and 7, 2 and 6": groups of rods in the order to turn them.
 QString orderText(const std::vector<std::vector<int>>& groups);
 

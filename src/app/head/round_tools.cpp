@@ -12,8 +12,11 @@ RoundTools::RoundTools(SessionController& controller, HeadSide side, QWidget* pa
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     m_kind = toolBox("tapKind", tr("How the rods are compared"),
-                     {tr("Finger on the middle"), tr("Nothing on this head"), tr("In silence, by gauge"),
-                      tr("In silence, hoop gap"), tr("In silence, by feel")});
+                     Choices<TapKind>{{tr("Finger on the middle"), TapKind::FingerDamped},
+                                      {tr("Nothing on this head"), TapKind::Open},
+                                      {tr("In silence, by gauge"), TapKind::Gauge},
+                                      {tr("In silence, hoop gap"), TapKind::HoopGap},
+                                      {tr("In silence, by feel"), TapKind::Feel}});
     m_kind->setToolTip(
         tr("A light finger takes the centre pitch away, at the same pressure each time. Taps with and "
            "without it are never compared: changing it begins the round again. What is read beside the "
@@ -23,7 +26,7 @@ RoundTools::RoundTools(SessionController& controller, HeadSide side, QWidget* pa
     m_taps =
         toolBox("tapCount", tr("Taps at each rod"), {tr("1 tap each"), tr("2 taps each"), tr("3 taps each")});
     m_taps->setToolTip(tr("The middle of several taps counts; one that stands apart is named and left out."));
-    m_gauge = toolBox("gauge", tr("Which gauge"), {});
+    m_gauge = toolBox("gauge", tr("Which gauge"));
     m_gauge->setToolTip(
         tr("A round by gauge and a round of taps with no turn between them tell what its marks "
            "stand for; that is kept in the workbook under its name."));
@@ -38,7 +41,7 @@ RoundTools::RoundTools(SessionController& controller, HeadSide side, QWidget* pa
 
 void RoundTools::choose() {
     RoundWay way;
-    way.kind = static_cast<TapKind>(m_kind->currentIndex());
+    way.kind = chosenIn<TapKind>(m_kind);
     way.half = m_extent->currentIndex() == 1;
     way.tapsPerRod = m_taps->currentIndex() + 1;
     if (way != m_controller.session().head(m_side).way)
@@ -65,7 +68,7 @@ void RoundTools::refresh() {
     const HeadWork& work = session.head(m_side);
     const bool byGauge = work.way.kind == TapKind::Gauge;
     const bool silent = isSilent(work.way.kind);
-    m_kind->setCurrentIndex(static_cast<int>(work.way.kind));
+    bombo::choose(m_kind, work.way.kind);
     m_extent->setCurrentIndex(work.way.half ? 1 : 0);
     m_extent->setToolTip(
         halfRoundIsEnough(work)

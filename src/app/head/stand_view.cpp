@@ -23,13 +23,14 @@ QFont fitted(const QString& text, int pixels, QFont::Weight weight, double width
 
 } // namespace
 
-StandWords standWords(const Session& session, const std::optional<Reading>& reading,
+StandWords standWords(const Reckoned& reckoned, const std::optional<Reading>& reading,
                       const QPushButton* primary) {
+    const Session& session = reckoned.session();
     StandWords words;
     const bool onHead = session.station == Station::SnareSide || session.station == Station::Batter;
     if (onHead) {
         const StepWords step =
-            stepWords(session, session.station == Station::Batter ? HeadSide::Batter : HeadSide::SnareSide);
+            stepWords(reckoned, session.station == Station::Batter ? HeadSide::Batter : HeadSide::SnareSide);
         words = {step.kind,
                  step.turns,
                  step.now,

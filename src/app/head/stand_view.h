@@ -17,7 +17,7 @@ struct StandWords {
     PrepKind prep = PrepKind::LookOver;
     HeadSide side = HeadSide::Batter;
 };
-StandWords standWords(const Session& session, const std::optional<Reading>& reading,
+StandWords standWords(const Reckoned& reckoned, const std::optional<Reading>& reading,
                       const QPushButton* primary);
 void paintStand(QPainter& painter, const QRectF& area, const StandWords& words);
 

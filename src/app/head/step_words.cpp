@@ -146,7 +146,8 @@ StepWords turningWords(const HeadWork& work, const RodMove& move) {
                              .arg(rodsText(work.moves[next].rods), turnWords(work.moves[next].turns))
                        : StepWordsText::tr("then tap the round again");
     if (move.turns.value < 0.0 && work.movesDone + 1 == static_cast<int>(work.moves.size()))
-        words.detail += StepWordsText::tr("; press the middle first, something was loosened");
+        words.detail +=
+            QStringLiteral("; ") + StepWordsText::tr("press the middle first, something was loosened");
     if (!expected.isEmpty())
         words.detail += QLatin1Char('\n') + StepWordsText::tr("After all moves expect %1 (within %2 cents)")
                                                 .arg(expected.join(QStringLiteral(", ")))
@@ -169,10 +170,11 @@ StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
                 spread.isEmpty()
                     ? QString()
                     : StepWordsText::tr("\u00b1 %1 cents").arg(std::lround(estimate->widest.value)),
-                (missed ? StepWordsText::tr("It came within %1 cents of what was said. ")
-                              .arg(std::lround(missed->value))
+                (missed ? StepWordsText::tr("It came within %1 cents of the prediction.")
+                                  .arg(std::lround(missed->value)) +
+                              QLatin1Char(' ')
                         : QString()) +
-                    StepWordsText::tr("Play it. Keep it, or take the way back: every turn of it in turn."),
+                    StepWordsText::tr("Play it. Keep it, or turn it back: every turn of it in turn."),
                 {},
                 next};
     }
@@ -228,10 +230,11 @@ StepWords doneWords(const HeadWork& work, const HeadBrief& brief) {
 
 } // namespace
 
-bool needsAnotherRound(const Session& session, HeadSide side) {
+bool needsAnotherRound(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
     const Station station = side == HeadSide::Batter ? Station::Batter : Station::SnareSide;
     return session.head(side).stage == HeadStage::Done &&
-           stationState(session, station) == StationState::Stale;
+           stationState(reckoned, station) == StationState::Stale;
 }
 
 bool raisesOtherFirst(const Session& session, HeadSide side) {
@@ -243,7 +246,8 @@ bool raisesOtherFirst(const Session& session, HeadSide side) {
            (other == HeadStage::FingerTight || other == HeadStage::Raising);
 }
 
-StepWords stepWords(const Session& session, HeadSide side) {
+StepWords stepWords(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
     const HeadWork& work = session.head(side);
     const auto move = moveAtHand(work, session.path);
     if (raisesOtherFirst(session, side))
@@ -264,7 +268,7 @@ StepWords stepWords(const Session& session, HeadSide side) {
         return turningWords(work, *move);
     if (const auto rod = nextRodToTap(work))
         return tappingWords(session, work, *rod);
-    if (needsAnotherRound(session, side))
+    if (needsAnotherRound(reckoned, side))
         return {
             StepKind::Tap,
             {},
@@ -274,8 +278,8 @@ StepWords stepWords(const Session& session, HeadSide side) {
             {},
             StepWordsText::tr("Begin the round")};
     if (work.stage == HeadStage::Done)
-        return doneWords(work, briefFor(session, side));
-    return prepWords(session, side);
+        return doneWords(work, briefFor(reckoned, side));
+    return prepWords(reckoned, side);
 }
 
 } // namespace bombo

@@ -1,5 +1,6 @@
 #include "app/head/trial_dialog.h"
 #include "app/numbers/numbers.h"
+#include "app/theme/choices.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -72,10 +73,11 @@ TrialDialog::TrialDialog(SessionController& controller, HeadSide side, QWidget* 
     m_kind = new QComboBox;
     m_kind->setObjectName(QStringLiteral("trialKind"));
     m_kind->setAccessibleName(tr("What to try"));
-    m_kind->addItems({tr("Near rods slack, the others a little up: low and dead"),
-                      tr("Rods beside the beds slacker: less buzz"),
-                      tr("Rods beside the beds tighter: more snap")});
-    m_kind->setCurrentIndex(side == HeadSide::Batter ? 0 : 1);
+    addChoices<TrialKind>(
+        m_kind, {{tr("Near rods slack, the others a little up: low and dead"), TrialKind::SlackenNear},
+                 {tr("Rods beside the beds slacker: less buzz"), TrialKind::SlackenBeds},
+                 {tr("Rods beside the beds tighter: more snap"), TrialKind::TightenBeds}});
+    choose(m_kind, side == HeadSide::Batter ? TrialKind::SlackenNear : TrialKind::SlackenBeds);
     column->addWidget(m_kind);
     auto* row = new QHBoxLayout;
     m_count = new QComboBox;
@@ -126,10 +128,7 @@ TrialDialog::TrialDialog(SessionController& controller, HeadSide side, QWidget* 
 }
 
 BeginTrial TrialDialog::wish() const {
-    BeginTrial wish{m_side,
-                    static_cast<TrialKind>(m_kind->currentIndex()),
-                    {},
-                    Turns{m_amount->currentData().toDouble()}};
+    BeginTrial wish{m_side, chosenIn<TrialKind>(m_kind), {}, Turns{m_amount->currentData().toDouble()}};
     const int rods = m_controller.session().drum.rods;
     for (int i = 0; i <= m_count->currentIndex(); ++i)
         wish.rods.push_back((m_first->value() - 1 + i) % rods);
@@ -150,7 +149,7 @@ void TrialDialog::refresh() {
         return;
     }
     m_moves->setText(movesText(*trial));
-    m_does->setText(trialText(trialPrediction(m_controller.session(), m_side, *trial)));
+    m_does->setText(trialText(trialPrediction(m_controller.reckoned(), m_side, *trial)));
 }
 
 } // namespace bombo

@@ -74,14 +74,14 @@ void Ear::listenForWhatIsDue() {
     switch (order.ticket.due.kind) {
     case DueKind::RodTap:
         order.options.expected =
-            expectationNow(m_controller.session().head(side), briefFor(m_controller.session(), side));
+            expectationNow(m_controller.session().head(side), briefFor(m_controller.reckoned(), side));
         break;
     case DueKind::CardTap:
-        order.options.expected = cardExpectation(m_controller.session());
+        order.options.expected = cardExpectation(m_controller.reckoned());
         break;
     case DueKind::Stroke:
         order.task = EarTask::WholeStroke;
-        order.options.expected = strokeExpectation(m_controller.session());
+        order.options.expected = strokeExpectation(m_controller.reckoned());
         break;
     case DueKind::Nothing:
         if (hearsStrokes()) // another instrument: the model of the drum expects nothing of it

@@ -146,7 +146,7 @@ QWidget* MufflingPage::stepPanel() {
     listen->setObjectName(QStringLiteral("listen"));
     listen->setToolTip(tr("How a stroke sounds with what lies on the head, as predicted."));
     connect(listen, &QPushButton::clicked, this, [this] {
-        PreviewStroke stroke{knownState(session()), session().pads, dampingLearned(session()), {}, {}};
+        PreviewStroke stroke{knownState(reckoned()), session().pads, dampingLearned(session()), {}, {}};
         controller().output().hear(stroke);
     });
     m_primary = primaryButton();
@@ -192,7 +192,7 @@ void MufflingPage::layAt(const Pad& at) {
 std::optional<Pad> MufflingPage::bestPlace() const {
     constexpr int angles = 24;
     const Shell& shell = session().drum.shell;
-    const Muffler muffler(session().drum, knownState(session()));
+    const Muffler muffler(session().drum, knownState(reckoned()));
     std::optional<Pad> best;
     Seconds shortest;
     for (const double inward : {0.020, 0.030, 0.045}) {
@@ -233,7 +233,7 @@ void MufflingPage::refresh() {
     fillKinds();
     m_microphone->setChecked(session().microphone.has_value());
     m_head->show(session().drum.shell, session().drum.rods, session().pads, session().microphone);
-    RingPicture picture = ringPicture(session());
+    RingPicture picture = ringPicture(reckoned());
     switch (m_views->currentIndex()) { // what is hidden need not be reckoned
     case kWays:
         m_ways->refresh();
@@ -242,7 +242,7 @@ void MufflingPage::refresh() {
         m_own->refresh();
         break;
     default:
-        picture.there = ringsThere(session());
+        picture.there = ringsThere(reckoned());
         m_ring->show(picture);
         break;
     }
@@ -266,19 +266,20 @@ void MufflingPage::showStep(const RingPicture& picture) {
     else
         m_now->setText(picture.hasPads ? tr("Shorter than wanted: take less")
                                        : tr("Short enough with nothing on it"));
-    QString detail = tr("predicted; %1 s wanted for %2").arg(number(wanted, 2)).arg(cueName(session().tone));
+    QStringList detail{
+        tr("predicted; %1 s wanted for %2").arg(number(wanted, 2)).arg(cueName(session().tone))};
     if (session().batter.history.empty())
-        detail += tr("; from the targets, since the batter was not heard yet");
+        detail << tr("from the targets, since the batter was not heard yet");
     if (const double damping = dampingLearned(session()); damping != 1.0)
-        detail += tr("; with this drum's own damping, %1 of usual").arg(number(damping, 2));
+        detail << tr("with this drum's own damping, %1 of usual").arg(number(damping, 2));
     else if (!picture.hasPads && !strokesSay(session()).ring)
-        detail += tr("; strike it, and its own damping counts");
+        detail << tr("strike it, and its own damping counts");
     if (const auto heard = strokesSay(session()).ring)
-        detail += tr("; heard %1 s").arg(number(heard->value, 2));
+        detail << tr("heard %1 s").arg(number(heard->value, 2));
     if (picture.hasPads && picture.prediction.reboundLoss >= 0.005)
-        detail += tr("; the stick loses %1 % of its rebound")
+        detail << tr("the stick loses %1 % of its rebound")
                       .arg(std::lround(100.0 * picture.prediction.reboundLoss));
-    m_detail->setText(detail);
+    m_detail->setText(detail.join(QStringLiteral("; ")));
 }
 
 void MufflingPage::showSelected() {

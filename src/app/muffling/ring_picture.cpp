@@ -18,7 +18,7 @@ struct RingPictureText {
     Q_DECLARE_TR_FUNCTIONS(RingPicture)
 };
 
-struct Row {
+struct RingRow {
     QString label;
     double level = 1.0; ///< 0 to 1
     Seconds before;
@@ -28,7 +28,7 @@ struct Row {
 
 /// The whole tone, then the partials that a backbeat excites within 30 dB of the strongest, the strongest
 /// nine in the order of pitch.
-std::vector<Row> rowsOf(const RingPicture& picture) {
+std::vector<RingRow> rowsOf(const RingPicture& picture) {
     constexpr std::size_t most = 9;
     std::vector<MuffledPartial> kept = picture.prediction.partials;
     std::sort(kept.begin(), kept.end(),
@@ -49,12 +49,11 @@ std::vector<Row> rowsOf(const RingPicture& picture) {
         kept.resize(most);
     std::sort(kept.begin(), kept.end(),
               [](const auto& a, const auto& b) { return a.frequencyAfter < b.frequencyAfter; });
-    std::vector<Row> rows{{RingPictureText::tr("whole"), 1.0, picture.prediction.ringBefore,
-                           picture.prediction.ringAfter, true}};
+    std::vector<RingRow> rows{{RingPictureText::tr("whole"), 1.0, picture.prediction.ringBefore,
+                               picture.prediction.ringAfter, true}};
     for (const MuffledPartial& p : kept)
-        rows.push_back(
-            {hertzText(p.frequencyAfter).section(QLatin1Char('.'), 0, 0) + RingPictureText::tr(" Hz"),
-             1.0 - levelDb(p) / kQuietest, p.t60Before, p.t60After});
+        rows.push_back({RingPictureText::tr("%1 Hz").arg(number(p.frequencyAfter.value, 0)),
+                        1.0 - levelDb(p) / kQuietest, p.t60Before, p.t60After});
     return rows;
 }
 
@@ -64,16 +63,18 @@ QPolygonF wedge(double left, double right, double base, double height) {
 
 } // namespace
 
-RingPicture ringPicture(const Session& session) {
-    return {mufflingOf(session), ringWanted(briefOf(session)), !session.pads.empty(), {}};
+RingPicture ringPicture(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return {mufflingOf(reckoned), ringWanted(briefOf(session)), !session.pads.empty(), {}};
 }
 
-std::vector<RingThere> ringsThere(const Session& session) {
+std::vector<RingThere> ringsThere(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
     std::vector<RingThere> there;
     for (const HeardFrom from : {HeardFrom::Player, HeardFrom::Room, HeardFrom::Microphone}) {
         if (from == HeardFrom::Microphone && !session.microphone)
             continue;
-        const MufflingPrediction heard = mufflingOf(session, from);
+        const MufflingPrediction heard = mufflingOf(reckoned, from);
         there.push_back({from, heard.ringBefore, heard.ringAfter});
     }
     return there;
@@ -95,9 +96,9 @@ QString ringSummary(const RingPicture& picture) {
 void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture) {
     const Palette& p = ink();
     painter.setRenderHint(QPainter::Antialiasing);
-    const std::vector<Row> rows = rowsOf(picture);
+    const std::vector<RingRow> rows = rowsOf(picture);
     double longest = std::max(picture.wanted.value, 0.2);
-    for (const Row& row : rows)
+    for (const RingRow& row : rows)
         longest = std::max({longest, row.before.value, row.after.value});
     const double ceiling = std::ceil(longest * 5.0 + 0.2) / 5.0;
     const QRectF field(area.left() + 74, area.top() + 40, area.width() - 96, area.height() - 112);
@@ -117,7 +118,7 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
                          : RingPictureText::tr("each partial dying away by 60 dB"));
     const double share = field.height() / (static_cast<double>(rows.size()) + 0.8);
     double base = field.top();
-    for (const Row& row : rows) {
+    for (const RingRow& row : rows) {
         base += row.isWhole ? 1.8 * share : share;
         const double height = (row.isWhole ? 1.5 : 0.8) * share * std::max(0.12, row.level);
         painter.setPen(Qt::NoPen);

@@ -22,8 +22,8 @@ struct RingPicture {
     std::vector<RingThere> there; ///< player, room, and the microphone if there is one
 };
 /// Without the rings of those who listen.
-RingPicture ringPicture(const Session& session);
-std::vector<RingThere> ringsThere(const Session& session);
+RingPicture ringPicture(const Reckoned& reckoned);
+std::vector<RingThere> ringsThere(const Reckoned& reckoned);
 
 QString ringSummary(const RingPicture& picture);
 /// Every partial that counts as a decay along time: a wedge as high as the partial is loud, as long as it

@@ -77,7 +77,8 @@ QString ringSchoolName(RingSchool school) {
 }
 
 QString ringPlanText(const RingPlan& plan) {
-    const QString notEnough = plan.reaches ? QString() : WaysPanel::tr(" Not quite enough.");
+    const QString notEnough =
+        plan.reaches ? QString() : QLatin1Char(' ') + WaysPanel::tr("Not quite enough.");
     const QString ring = secondsText(plan.ring);
     switch (plan.school) {
     case RingSchool::TuneOut:
@@ -168,11 +169,11 @@ void WaysPanel::take(RingSchool school) {
 void WaysPanel::refresh() {
     const Session& session = m_controller.session();
     QStringList causes;
-    for (const RingFinding& finding : ringCauses(ringEvidence(session)))
+    for (const RingFinding& finding : ringCauses(ringEvidence(m_controller.reckoned())))
         if (causes.size() < 2)
             causes << causeText(finding);
     m_causes->setText(causes.isEmpty() ? tr("The ring is as wanted.") : causes.join(QLatin1Char('\n')));
-    m_plans = ringPlansOf(session);
+    m_plans = ringPlansOf(m_controller.reckoned());
     for (std::size_t i = 0; i < m_lines.size(); ++i) {
         const auto plan = std::find_if(m_plans.begin(), m_plans.end(),
                                        [&](const RingPlan& p) { return p.school == kSchools.at(i); });

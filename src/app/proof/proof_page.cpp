@@ -221,16 +221,16 @@ void ProofPage::refresh() {
         m_note->setPlainText(QString::fromStdString(session().note));
     for (std::size_t i = 0; i < m_stars.size(); ++i)
         m_stars[i]->setText(QChar(static_cast<int>(i) < session().stars ? 0x2605 : 0x2606));
-    const bool reachable = static_cast<bool>(targetsOf(session()));
+    const bool reachable = static_cast<bool>(targetsOf(reckoned()));
     for (QPushButton* button : std::initializer_list<QPushButton*>{m_savePage, m_print, m_primary})
         button->setEnabled(reachable);
     m_views->setEnabled(reachable);
     if (!reachable) {
         m_table->setRowCount(0);
-        m_summary->setText(outOfReachText(targetsOf(session()).fault()));
+        m_summary->setText(outOfReachText(targetsOf(reckoned()).fault()));
         return;
     }
-    const auto lines = proofLines(session());
+    const auto lines = proofLines(reckoned());
     switch (m_views->currentIndex()) {
     case kStrokes: {
         const ScatterPicture picture = scatterPicture(session());
@@ -252,7 +252,7 @@ void ProofPage::refresh() {
         return line.verdict == ProofVerdict::Settled && !line.isStale;
     });
     m_summary->setText(tr("%1 of %2 settled").arg(settled).arg(lines.size()));
-    const bool saved = stationState(session(), Station::Proof) == StationState::Done;
+    const bool saved = stationState(reckoned(), Station::Proof) == StationState::Done;
     m_primary->setText(saved ? tr("Save once more") : tr("Save to the logbook"));
 }
 

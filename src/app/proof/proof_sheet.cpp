@@ -24,7 +24,7 @@ struct ProofSheetText {
 QString rodTurnsText(const HeadWork& work) {
     QStringList turns;
     for (const Turns& turn : work.rodTurns)
-        turns << turnsText(turn).section(QLatin1String(" turn"), 0, 0);
+        turns << turnsFigure(turn);
     return turns.join(QStringLiteral(" · "));
 }
 
@@ -66,12 +66,13 @@ QStringList sheetLines(const Session& session) {
                  .arg(rodTurnsText(session.batter));
     lines << ProofSheetText::tr("Snare side: %1").arg(rodTurnsText(session.snareSide));
     if (session.wires.begun) {
-        QString wires =
-            ProofSheetText::tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer));
+        QStringList wires{
+            ProofSheetText::tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer))};
         if (session.layout && session.layout->knob)
-            wires += ProofSheetText::tr(", %1 from its loose end")
+            wires << ProofSheetText::tr("%1 from its loose end")
                          .arg(turnsText(*session.layout->knob + session.wires.strainer));
-        lines << wires + ProofSheetText::tr("; judged: %1").arg(judgingName(session.wires.judging));
+        wires << ProofSheetText::tr("judged: %1").arg(judgingName(session.wires.judging));
+        lines << wires.join(QStringLiteral("; "));
     }
     for (std::size_t i = 0; i < session.pads.size(); ++i)
         lines << ProofSheetText::tr("On the head, %1: %2, %3")
@@ -102,7 +103,8 @@ QStringList sheetLines(const Session& session) {
     return lines;
 }
 
-void paintSheet(QPainter& painter, const QRectF& page, const Session& session, const QString& made) {
+void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned, const QString& made) {
+    const Session& session = reckoned.session();
     const PrintedInk printed; // whatever the window wears, paper is white
     const Palette& p = ink();
     painter.save();
@@ -123,7 +125,7 @@ void paintSheet(QPainter& painter, const QRectF& page, const Session& session, c
                          .arg(sizeText(session.drum.shell))
                          .arg(session.drum.rods)
                          .arg(QString::fromStdString(session.drum.shell.material), made));
-    double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), proofLines(session)) + 16;
+    double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), proofLines(reckoned)) + 16;
     const double head = 230.0;
     PadPicture picture{
         session.drum.shell, session.drum.rods, session.pads, session.microphone, {}, false, {}, true};

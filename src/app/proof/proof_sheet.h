@@ -14,7 +14,7 @@ namespace bombo {
 /// What stands on the page beside the lines of the proof, line by line.
 QStringList sheetLines(const Session& session);
 /// @param made "26 November 2026, 20:05", where the page says when
-void paintSheet(QPainter& painter, const QRectF& page, const Session& session, const QString& made);
+void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned, const QString& made);
 
 /// One page on A4 with margins. @return false when the device cannot be written to
 bool printSheet(QPagedPaintDevice& device, const Session& session, const QString& made);

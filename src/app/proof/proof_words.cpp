@@ -99,7 +99,7 @@ QString verdictWords(const ProofLine& line) {
     case ProofVerdict::NotMeasured:
         return ProofWordsText::tr("–  not measured");
     }
-    return line.isStale ? text + ProofWordsText::tr(", △ check again") : text;
+    return line.isStale ? text + QStringLiteral(", ") + ProofWordsText::tr("△ check again") : text;
 }
 
 QString starsText(int stars) {

@@ -1,6 +1,7 @@
 #include "app/reminder/reminder_dialog.h"
 
 #include "app/reminder/calendar_file.h"
+#include "app/theme/choices.h"
 #include "app/theme/parts.h"
 
 #include <QFileDialog>
@@ -25,7 +26,8 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     m_kind = new QComboBox;
     m_kind->setObjectName(QStringLiteral("reminderKind"));
     m_kind->setAccessibleName(tr("About what"));
-    m_kind->addItems({tr("The head has rested: tap it once more"), tr("Look at the tuning again")});
+    addChoices<ReminderKind>(m_kind, {{tr("The head has rested: tap it once more"), ReminderKind::RestOver},
+                                      {tr("Look at the tuning again"), ReminderKind::Recheck}});
     column->addWidget(m_kind);
     m_when = new QDateTimeEdit;
     m_when->setObjectName(QStringLiteral("reminderWhen"));
@@ -35,7 +37,7 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     const auto& kept = controller.session().reminder;
     const QDateTime tomorrow(QDate::currentDate().addDays(1), QTime(10, 0));
     m_when->setDateTime(kept ? QDateTime::fromSecsSinceEpoch(kept->due) : tomorrow);
-    m_kind->setCurrentIndex(kept ? static_cast<int>(kept->kind) : 0);
+    choose(m_kind, kept ? kept->kind : ReminderKind::RestOver);
     column->addWidget(m_when);
     auto* quick = new QHBoxLayout;
     for (const auto& [text, days] : {std::pair{tr("Tomorrow morning"), 1}, {tr("In a week"), 7}}) {
@@ -80,7 +82,7 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
 }
 
 Reminder ReminderDialog::chosen() const {
-    return {static_cast<ReminderKind>(m_kind->currentIndex()), m_when->dateTime().toSecsSinceEpoch()};
+    return {chosenIn<ReminderKind>(m_kind), m_when->dateTime().toSecsSinceEpoch()};
 }
 
 bool ReminderDialog::saveCalendar(const QString& path) {

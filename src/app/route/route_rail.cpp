@@ -56,7 +56,7 @@ void RouteRail::refresh(bool inLogbook) {
                          .arg(session.drum.rods));
     for (StationButton* button : m_stations) {
         const Station station = button->station();
-        const StationState state = stationState(session, station);
+        const StationState state = stationState(m_controller.reckoned(), station);
         QString detail = stateName(state);
         if (station == Station::Tone && state == StationState::Done)
             detail = cueName(session.tone);

@@ -22,6 +22,8 @@ public:
 protected:
     SessionController& controller() { return m_controller; }
     const Session& session() const { return m_controller.session(); }
+    /// The same with what was reckoned from it, shared by all that show it.
+    const Reckoned& reckoned() const { return m_controller.reckoned(); }
 
 private:
     SessionController& m_controller;

@@ -47,6 +47,8 @@ public:
     bool hasSession() const { return m_journal.hasSession(); }
     /// @pre hasSession()
     const Session& session() const { return m_journal.session(); }
+    /// The session with what was reckoned from it since it changed last. @pre hasSession()
+    const Reckoned& reckoned() const { return m_journal.reckoned(); }
     qint64 sessionId() const { return m_journal.sessionId(); }
     QUndoStack& undoStack() { return m_journal.undoStack(); }
     /// Goes on with the drum's latest session, or starts its first.

@@ -94,12 +94,13 @@ void SessionJournal::compose() {
     static_cast<Work&>(m_session) = m_stored.work;
     static_cast<Context&>(m_session) = m_stored.context;
     static_cast<Rig&>(m_session) = m_rig.rig;
-    ++m_revision;
+    m_reckoned.emplace(m_session);
 }
 
 SessionJournal::Problem SessionJournal::put(const QString& command, Touches touches, const Session& after,
                                             const std::vector<ReadingRow>& readings) {
     const Rig& rig = after;
+    const bool wordsOnly = touches == Touches::Context && after.station == m_session.station;
     if (m_workbook->isReadOnly() && touches == Touches::Context) {
         m_stored.context = after; // looking around is free; forgotten when the file is closed
     } else if (touches == Touches::Work) {
@@ -116,6 +117,11 @@ SessionJournal::Problem SessionJournal::put(const QString& command, Touches touc
         if (const Work& work = after; work != m_stored.work) // which way round its next taps go
             if (const auto done = m_workbook->amendStep(m_stored, work); !done)
                 return reloadAfter(done.fault());
+    }
+    if (wordsOnly) { // nothing is reckoned from them
+        static_cast<Context&>(m_session) = m_stored.context;
+        emit changed();
+        return std::nullopt;
     }
     compose();
     const Problem problem = keepGauges();

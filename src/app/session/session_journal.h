@@ -23,10 +23,9 @@ public:
     bool hasSession() const { return !m_stored.steps.empty(); }
     /// @pre hasSession()
     const Session& session() const { return m_session; }
+    const Reckoned& reckoned() const { return *m_reckoned; }
     QUndoStack& undoStack() { return m_undo; }
     qint64 sessionId() const { return m_stored.id; }
-    /// Grows with every change of the session in front, whatever kind it is.
-    qint64 revision() const { return m_revision; }
 
     using Problem = std::optional<WorkbookProblem>;
     /// A new session. What is at hand for its drum comes from the workbook.
@@ -57,8 +56,8 @@ private:
     std::unique_ptr<Workbook> m_workbook;
     StoredSession m_stored;
     StoredRig m_rig;
-    Session m_session; ///< both of them as one value
-    qint64 m_revision = 0;
+    Session m_session;                  ///< both of them as one value
+    std::optional<Reckoned> m_reckoned; ///< what follows from it; made anew when more than words changed
     std::vector<GaugeRecord> m_gaugesKept;
     QUndoStack m_undo;
     bool m_usuallyLeft = false;

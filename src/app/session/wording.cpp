@@ -248,8 +248,16 @@ QString remedyText(Verdict verdict) {
     return {};
 }
 
-QString turnsText(Turns turns) {
-    const int sixteenths = static_cast<int>(std::lround(std::abs(turns.value) * 16.0));
+namespace {
+
+int sixteenthsOf(Turns turns) {
+    return static_cast<int>(std::lround(std::abs(turns.value) * 16.0));
+}
+
+} // namespace
+
+QString turnsFigure(Turns turns) {
+    const int sixteenths = sixteenthsOf(turns);
     const int whole = sixteenths / 16;
     int top = sixteenths % 16;
     int bottom = 16;
@@ -263,6 +271,12 @@ QString turnsText(Turns turns) {
     if (top != 0)
         number += (number.isEmpty() ? QString() : QStringLiteral(" ")) +
                   QStringLiteral("%1/%2").arg(top).arg(bottom);
+    return number;
+}
+
+QString turnsText(Turns turns) {
+    const QString number = turnsFigure(turns);
+    const int sixteenths = sixteenthsOf(turns);
     const bool one = sixteenths <= 16 && sixteenths > 0;
     return one ? WordingText::tr("%1 turn").arg(number) : WordingText::tr("%1 turns").arg(number);
 }

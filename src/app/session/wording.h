@@ -38,6 +38,8 @@ QString remedyText(Verdict verdict);
 
 /// "1 3/8 turns", "1/16 turn"; always positive.
 QString turnsText(Turns turns);
+/// The same without the word: "1 1/8".
+QString turnsFigure(Turns turns);
 /// "+12", "-3", "0": whole cents with a real minus sign.
 QString centsText(Cents cents);
 /// "262.3 Hz".

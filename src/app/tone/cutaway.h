@@ -35,7 +35,7 @@ struct CutawayPicture {
     std::vector<HeadMotion> motions; ///< by MotionKind
 };
 
-CutawayPicture cutawayPicture(const Session& session, const Targets& targets);
+CutawayPicture cutawayPicture(const Reckoned& reckoned, const Targets& targets);
 QString cutawaySummary(const CutawayPicture& picture);
 
 /// Drum lengths to pixels: the shell sits in the left part, figures stand to its right.

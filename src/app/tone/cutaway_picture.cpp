@@ -29,25 +29,26 @@ CutawayHead headOf(const Session& session, const Targets& targets, HeadSide side
 }
 
 QString headSummary(const CutawayHead& head) {
-    QString text = CutawayPictureText::tr("%1 with the other head muted, film load %2 percent")
-                       .arg(pitchText(head.wanted))
-                       .arg(qRound(100 * head.filmLoad));
+    QStringList text{CutawayPictureText::tr("%1 with the other head muted, film load %2 percent")
+                         .arg(pitchText(head.wanted))
+                         .arg(qRound(100 * head.filmLoad))};
     if (head.now)
-        text += CutawayPictureText::tr(", now %1").arg(hertzText(*head.now));
-    return text;
+        text << CutawayPictureText::tr("now %1").arg(hertzText(*head.now));
+    return text.join(QStringLiteral(", "));
 }
 
 } // namespace
 
-CutawayPicture cutawayPicture(const Session& session, const Targets& targets) {
-    const TurnModel turns = turnModelOf(session);
+CutawayPicture cutawayPicture(const Reckoned& reckoned, const Targets& targets) {
+    const Session& session = reckoned.session();
+    const TurnModel turns = turnModelOf(reckoned);
     CutawayPicture picture;
     picture.shell = session.drum.shell;
     picture.batter = headOf(session, targets, HeadSide::Batter, turns);
     picture.snareSide = headOf(session, targets, HeadSide::SnareSide, turns);
     picture.centre = targets.pitches.centre;
     if (picture.batter.now && picture.snareSide.now)
-        picture.centreNow = namedPitches(knownState(session)).centre;
+        picture.centreNow = namedPitches(knownState(reckoned)).centre;
     picture.edgeOverCentre = targets.pitches.edgeOverCentre;
     picture.ratioReversed = targets.pitches.ratioReversed;
     picture.strands = session.drum.wires.strands;

@@ -51,17 +51,19 @@ void NameToneDialog::accept() {
 QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seconds openRing) {
     auto tr = [](const char* text) { return NameToneDialog::tr(text); };
     QStringList lines;
-    QString heard = hit.hits == 1 ? tr("Heard in one stroke") : tr("Heard in %1 strokes").arg(hit.hits);
-    heard += tr(": centre %1 ±%2 Hz").arg(pitchText(hit.centre)).arg(number(hit.centreError.value, 1));
+    QStringList heard{
+        tr("centre %1 ±%2 Hz").arg(pitchText(hit.centre)).arg(number(hit.centreError.value, 1))};
     if (hit.edge)
-        heard += tr(", edge over centre %1").arg(number(*hit.edge / hit.centre, 2));
+        heard << tr("edge over centre %1").arg(number(*hit.edge / hit.centre, 2));
     if (hit.ring)
-        heard += tr(", ring %1 ±%2 s")
+        heard << tr("ring %1 ±%2 s")
                      .arg(number(hit.ring->value, 2))
                      .arg(number(hit.ringError.value_or(Seconds{}).value, 2));
-    heard += hit.buzz ? tr(", wires for %1 s").arg(number(hit.buzz->value, 2)) : tr(", no wires");
-    heard += tr(", brightness about %1 Hz").arg(number(hit.brightness.value, 0));
-    lines << heard;
+    heard << (hit.buzz ? tr("wires for %1 s").arg(number(hit.buzz->value, 2)) : tr("no wires"));
+    heard << tr("brightness about %1 Hz").arg(number(hit.brightness.value, 0));
+    const QString all = heard.join(QStringLiteral(", "));
+    lines << (hit.hits == 1 ? tr("Heard in one stroke: %1").arg(all)
+                            : tr("Heard in %1 strokes: %2").arg(hit.hits).arg(all));
     if (made.limit == TargetLimit::None)
         lines << tr("This drum can do it: centre %1, edge over centre %2.")
                      .arg(hertzText(made.centreReached))

@@ -1,5 +1,6 @@
 #include "app/tone/school_panel.h"
 #include "app/numbers/numbers.h"
+#include "app/theme/choices.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -74,10 +75,10 @@ SchoolPanel::SchoolPanel(QWidget* parent) : QWidget(parent) {
     m_order = new QComboBox;
     m_order->setObjectName(QStringLiteral("headOrder"));
     for (const HeadOrder order : kOrders)
-        m_order->addItem(orderName(order));
-    connect(m_order, &QComboBox::activated, this, [this](int index) {
+        addChoices<HeadOrder>(m_order, {{orderName(order), order}});
+    connect(m_order, &QComboBox::activated, this, [this] {
         School school = m_session->school;
-        school.order = kOrders[static_cast<std::size_t>(index)];
+        school.order = chosenIn<HeadOrder>(m_order);
         emit schoolChosen(school);
     });
     m_cost = textLabel("quiet");
@@ -129,7 +130,7 @@ void SchoolPanel::fill() {
     const School& school = m_session->school;
     m_ratio->setValue(school.edgeOverCentre);
     m_interval->setCurrentIndex(std::max(0, m_interval->findData(school.interval.value)));
-    m_order->setCurrentIndex(static_cast<int>(school.order));
+    bombo::choose(m_order, school.order);
     QString cost = schoolCost(school.level);
     const auto own = targetsOf(withLevel(*m_session, SnareSideLevel::AsTone));
     for (int row = 0; row < m_table->rowCount(); ++row) {

@@ -34,29 +34,32 @@ constexpr std::array kKinds{NeighbourKind::Tom, NeighbourKind::BassDrum, Neighbo
 
 } // namespace
 
-QString calmingText(const Calming& calming, const std::vector<Neighbour>& neighbours) {
+CalmingWords calmingWords(const Calming& calming, const std::vector<Neighbour>& neighbours) {
     const QString name =
         calming.neighbour < 0
             ? QString()
             : QString::fromStdString(neighbours[static_cast<std::size_t>(calming.neighbour)].name);
-    const QString gain = BuzzPanel::tr("%1 dB less").arg(std::lround(calming.gainDb));
+    const long gain = std::lround(calming.gainDb);
     switch (calming.kind) {
     case CalmingKind::RetuneNeighbour:
-        return BuzzPanel::tr("%1 to %2 (%3 cents): %4 of it. Costs this drum nothing.")
-            .arg(name, hertzText(calming.to), centsText(calming.by), gain);
+        return {BuzzPanel::tr("%1 to %2").arg(name, hertzText(calming.to)),
+                BuzzPanel::tr("By %1 cents: %2 dB less of it. Costs this drum nothing.")
+                    .arg(centsText(calming.by))
+                    .arg(gain)};
     case CalmingKind::ShortenNeighbour:
-        return BuzzPanel::tr("%1 half as long, with a pad: %2 of it. Costs it its tail.").arg(name, gain);
+        return {BuzzPanel::tr("%1 half as long, with a pad").arg(name),
+                BuzzPanel::tr("%1 dB less of it. Costs it its tail.").arg(gain)};
     case CalmingKind::TightenWires:
-        return BuzzPanel::tr("Wires %1 tighter: %2. Costs answer to a whisper.")
-            .arg(turnsText(calming.turns), gain);
+        return {BuzzPanel::tr("Wires %1 tighter").arg(turnsText(calming.turns)),
+                BuzzPanel::tr("%1 dB less. Costs answer to a whisper.").arg(gain)};
     case CalmingKind::RetuneBoth:
-        return BuzzPanel::tr("Both heads of this drum %1 cents: %2. Costs the tone that was asked for.")
-            .arg(centsText(calming.by), gain);
+        return {BuzzPanel::tr("Both heads of this drum %1 cents").arg(centsText(calming.by)),
+                BuzzPanel::tr("%1 dB less. Costs the tone that was asked for.").arg(gain)};
     case CalmingKind::SlackenBedRods:
-        return BuzzPanel::tr("Rods beside the beds %1 looser (Snare side, Uneven): %2. Costs quick answer.")
-            .arg(turnsText(-calming.turns), gain);
+        return {BuzzPanel::tr("Rods beside the beds %1 looser").arg(turnsText(-calming.turns)),
+                BuzzPanel::tr("At Snare side, Uneven: %1 dB less. Costs quick answer.").arg(gain)};
     case CalmingKind::LeverOff:
-        return BuzzPanel::tr("Or accept it, and throw the lever off where the piece is still.");
+        return {BuzzPanel::tr("Accept it"), BuzzPanel::tr("Throw the lever off where the piece is still.")};
     }
     return {};
 }
@@ -73,10 +76,9 @@ BuzzPanel::BuzzPanel(SessionController& controller, QWidget* parent)
     m_name->setAccessibleName(tr("What you call it"));
     m_name->setPlaceholderText(tr("name, if you like"));
     m_name->setMaxLength(40);
-    QStringList kinds;
+    m_kind = toolBox("neighbourKind", tr("Kind of instrument"));
     for (const NeighbourKind kind : kKinds)
-        kinds << kindName(kind);
-    m_kind = toolBox("neighbourKind", tr("Kind of instrument"), kinds);
+        addChoices<NeighbourKind>(m_kind, {{kindName(kind), kind}});
     m_pitch = new NumberBox;
     m_pitch->setObjectName(QStringLiteral("neighbourPitch"));
     m_pitch->setAccessibleName(tr("Its pitch"));
@@ -129,7 +131,7 @@ std::string BuzzPanel::nameFor(NeighbourKind kind) const {
 }
 
 void BuzzPanel::add() {
-    const auto kind = kKinds.at(static_cast<std::size_t>(m_kind->currentIndex()));
+    const auto kind = chosenIn<NeighbourKind>(m_kind);
     auto neighbours = m_controller.session().neighbours;
     neighbours.push_back(neighbourAt(nameFor(kind), kind, Hertz{m_pitch->value()}));
     if (m_controller.perform(SetNeighbours{std::move(neighbours)}))
@@ -141,7 +143,7 @@ void BuzzPanel::addHeard() {
     if (!heard || heard->partials.empty())
         return;
     constexpr std::size_t mostPartials = 8;
-    const auto kind = kKinds.at(static_cast<std::size_t>(m_kind->currentIndex()));
+    const auto kind = chosenIn<NeighbourKind>(m_kind);
     Neighbour neighbour{nameFor(kind), kind, {}};
     double loudest = 0.0;
     for (const Partial& partial : heard->partials)
@@ -180,10 +182,12 @@ void BuzzPanel::refresh() {
     m_heard->setEnabled(heard && !heard->partials.empty());
     QStringList lines;
     constexpr std::size_t most = 6; // as many as can be read
-    m_calmings = calmingsOf(m_controller.session());
+    m_calmings = calmingsOf(m_controller.reckoned());
     for (std::size_t i = 0; i < m_calmings.size(); ++i)
-        if (i < most - 1 || i + 1 == m_calmings.size())
-            lines << tr("%1. %2").arg(lines.size() + 1).arg(calmingText(m_calmings[i], neighbours));
+        if (i < most - 1 || i + 1 == m_calmings.size()) {
+            const CalmingWords words = calmingWords(m_calmings[i], neighbours);
+            lines << tr("%1. %2: %3").arg(lines.size() + 1).arg(words.what, words.effect);
+        }
     if (!lines.isEmpty())
         lines << tr("Predicted: play it again afterwards and listen.");
     m_remedies->setText(lines.isEmpty() ? tr("Nothing to calm yet.") : lines.join(QLatin1Char('\n')));

@@ -12,7 +12,11 @@
 namespace bombo {
 
 /// One remedy in words, its cost and its gain said.
-QString calmingText(const Calming& calming, const std::vector<Neighbour>& neighbours);
+struct CalmingWords {
+    QString what;
+    QString effect; ///< how much less of it, and what that costs
+};
+CalmingWords calmingWords(const Calming& calming, const std::vector<Neighbour>& neighbours);
 
 class BuzzPanel : public QFrame {
     Q_OBJECT

@@ -70,10 +70,11 @@ void paintOwn(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture)
 
 } // namespace
 
-BuzzPicture buzzPicture(const Session& session) {
+BuzzPicture buzzPicture(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
     BuzzPicture picture;
     picture.neighbours = session.neighbours;
-    const DrumState state = knownState(session);
+    const DrumState state = knownState(reckoned);
     for (const CoupledMode& mode : coupledModes(state))
         if (mode.frequency.value < BuzzMap::kHighest)
             picture.own.push_back({mode.m, mode.order, mode.frequency, mode.snareSideShare > 0.5});

@@ -118,15 +118,18 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
     m_knob->setDecimals(2);
     m_knob->setSpecialValueText(tr("not counted"));
     m_knob->setToolTip(tr("Turns from the knob's loose end to where the strands first touch, lever on."));
-    const auto choice = [](const char* name, const QString& label, const QStringList& choices) {
+    const auto choice = [](const char* name, const QString& label, const auto& choices) {
         QComboBox* box = toolBox(name, label, choices);
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         box->setMinimumContentsLength(8);
         return box;
     };
-    m_attachment = choice("fitAttachment", tr("Held by"), {tr("flat straps"), tr("cord")});
+    m_attachment =
+        choice("fitAttachment", tr("Held by"),
+               Choices<Attachment>{{tr("flat straps"), Attachment::Strap}, {tr("cord"), Attachment::Cord}});
     m_school = choice("fitSchool", tr("Clamped"),
-                      {tr("strainer first, lever off"), tr("butt plate first, lever on")});
+                      Choices<RefitSchool>{{tr("strainer first, lever off"), RefitSchool::StrainerFirst},
+                                           {tr("butt plate first, lever on"), RefitSchool::ButtFirst}});
     m_form->addRow(tr("Held by"), m_attachment);
     m_form->addRow(tr("Clamped"), m_school);
     connect(m_attachment, &QComboBox::activated, this, &FitPanel::measure);
@@ -136,9 +139,11 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
     m_says->setObjectName(QStringLiteral("fitSays"));
     m_says->setWordWrap(true);
     column->addWidget(m_says);
-    m_symptom = choice("fitSymptom", tr("What is wrong"),
-                       {tr("What is wrong?"), tr("The lever will not close"), tr("No contact when on"),
-                        tr("Loose at full travel"), tr("A plate stands up")});
+    m_symptom = choice("fitSymptom", tr("What is wrong"), QStringList{tr("What is wrong?")});
+    addChoices<WireSymptom>(m_symptom, {{tr("The lever will not close"), WireSymptom::LeverWillNotClose},
+                                        {tr("No contact when on"), WireSymptom::NoContactWhenOn},
+                                        {tr("Loose at full travel"), WireSymptom::LooseAtFullTravel},
+                                        {tr("A plate stands up"), WireSymptom::PlateStandsUp}});
     column->addWidget(m_symptom);
     m_remedy = textLabel("quiet");
     m_remedy->setObjectName(QStringLiteral("fitRemedy"));
@@ -175,8 +180,8 @@ WireLayout FitPanel::entered() const {
     layout.buttGap = optional(m_buttGap) ? std::optional(metres(m_buttGap)) : std::nullopt;
     layout.travel = optional(m_travel) ? std::optional(Turns{m_travel->value()}) : std::nullopt;
     layout.knob = optional(m_knob) ? std::optional(Turns{m_knob->value()}) : std::nullopt;
-    layout.attachment = static_cast<Attachment>(m_attachment->currentIndex());
-    layout.school = static_cast<RefitSchool>(m_school->currentIndex());
+    layout.attachment = chosenIn<Attachment>(m_attachment);
+    layout.school = chosenIn<RefitSchool>(m_school);
     return layout;
 }
 
@@ -186,13 +191,12 @@ void FitPanel::measure() {
 }
 
 void FitPanel::diagnose() {
-    const int index = m_symptom->currentIndex();
     QStringList lines;
-    if (index > 0) {
+    if (m_symptom->currentData().isValid()) { // the first line only asks
         const auto picture = undersidePicture(m_controller.session());
         int number = 0;
         for (const FitStep& step :
-             diagnoseWires(static_cast<WireSymptom>(index - 1), picture.shell, picture.layout))
+             diagnoseWires(chosenIn<WireSymptom>(m_symptom), picture.shell, picture.layout))
             lines << tr("%1. %2.").arg(++number).arg(fitStepText(step));
     }
     m_remedy->setText(lines.join(QLatin1Char('\n')));
@@ -212,8 +216,8 @@ void FitPanel::refresh() {
     put(m_buttGap, layout.buttGap ? 1000.0 * layout.buttGap->value : m_buttGap->minimum());
     put(m_travel, layout.travel ? layout.travel->value : m_travel->minimum());
     put(m_knob, layout.knob ? layout.knob->value : m_knob->minimum());
-    m_attachment->setCurrentIndex(static_cast<int>(layout.attachment));
-    m_school->setCurrentIndex(static_cast<int>(layout.school));
+    choose(m_attachment, layout.attachment);
+    choose(m_school, layout.school);
     m_says->setText(fitWords(picture.fit, layout));
     diagnose();
 }

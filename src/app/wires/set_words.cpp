@@ -26,9 +26,10 @@ QString roomWords(const Session& session, const WireAdvice& advice) {
 }
 
 /// One more eighth on this drum's heads, by what their turns have done so far.
-QString eighthWords(const Session& session, const DrumState& state) {
+QString eighthWords(const Reckoned& reckoned, const DrumState& state) {
+    const Session& session = reckoned.session();
     const auto perTurn = [&](HeadSide side) {
-        return turnResponseOf(session.head(side), briefFor(session, side)).perTurn();
+        return turnResponseOf(session.head(side), briefFor(reckoned, side)).perTurn();
     };
     const auto roomText = [](Turns room) {
         return SetWordsText::tr("%1 turn %2")
@@ -75,12 +76,14 @@ QString pullWords(const Session& session, const WireAdvice& advice, const DrumSt
 
 } // namespace
 
-QString setWords(const Session& session, const WireAdvice& advice) {
-    const DrumState state = knownState(session);
+QString setWords(const Reckoned& reckoned, const WireAdvice& advice) {
+    const Session& session = reckoned.session();
+    const DrumState state = knownState(reckoned);
     const QString pull =
         (pullWords(session, advice, state) + QLatin1Char(' ') + enoughWords(session, advice, state))
             .trimmed();
-    return QStringList{roomWords(session, advice), eighthWords(session, state), pull}.join(QLatin1Char('\n'));
+    return QStringList{roomWords(session, advice), eighthWords(reckoned, state), pull}.join(
+        QLatin1Char('\n'));
 }
 
 } // namespace bombo

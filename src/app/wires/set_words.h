@@ -8,6 +8,6 @@
 namespace bombo {
 
 /// Line by line.
-QString setWords(const Session& session, const WireAdvice& advice);
+QString setWords(const Reckoned& reckoned, const WireAdvice& advice);
 
 } // namespace bombo

@@ -102,8 +102,9 @@ void paintMarks(QPainter& painter, const SweepMap& map, const SweepPicture& pict
 
 } // namespace
 
-SweepPicture sweepPicture(const Session& session) {
-    return {session.wires.strainer, session.wires.begun, wireAdviceOf(session), session.wires.tests,
+SweepPicture sweepPicture(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return {session.wires.strainer, session.wires.begun, wireAdviceOf(reckoned), session.wires.tests,
             session.wires.rattles};
 }
 

@@ -17,7 +17,7 @@ struct SweepPicture {
     std::vector<WireTest> tests;
     std::vector<RattleTest> rattles;
 };
-SweepPicture sweepPicture(const Session& session);
+SweepPicture sweepPicture(const Reckoned& reckoned);
 QString sweepSummary(const SweepPicture& picture);
 
 inline constexpr double kChartTurns = 5.0; ///< right end of the chart

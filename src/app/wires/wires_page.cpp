@@ -44,15 +44,13 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     m_views->setCurrentIndex(1);
     auto* header = new QHBoxLayout;
     m_title = textLabel("title");
-    QStringList judgings;
-    for (const WireJudging judging : kJudgings)
-        judgings << tr("aim: %1").arg(judgingName(judging));
-    m_judging = toolBox("wireJudging", tr("By what the setting is judged"), judgings);
-    for (int i = 0; i < static_cast<int>(kJudgings.size()); ++i)
-        m_judging->setItemData(i, judgingMeaning(kJudgings.at(static_cast<std::size_t>(i))), Qt::ToolTipRole);
-    connect(m_judging, &QComboBox::activated, this, [this](int index) {
-        this->controller().perform(JudgeWires{kJudgings.at(static_cast<std::size_t>(index))});
-    });
+    m_judging = toolBox("wireJudging", tr("By what the setting is judged"));
+    for (const WireJudging judging : kJudgings) {
+        addChoices<WireJudging>(m_judging, {{tr("aim: %1").arg(judgingName(judging)), judging}});
+        m_judging->setItemData(m_judging->count() - 1, judgingMeaning(judging), Qt::ToolTipRole);
+    }
+    connect(m_judging, &QComboBox::activated, this,
+            [this] { this->controller().perform(JudgeWires{chosenIn<WireJudging>(m_judging)}); });
     header->addWidget(m_title);
     header->addStretch();
     header->addWidget(m_judging);
@@ -131,7 +129,7 @@ QWidget* WiresPage::stepPanel() {
     m_no = secondaryButton({});
     m_no->setObjectName(QStringLiteral("no"));
     connect(m_no, &QPushButton::clicked, this, [this] {
-        if (const auto stroke = nextStroke(sweepOf(session())))
+        if (const auto stroke = nextStroke(sweepOf(reckoned())))
             answer(*stroke, false);
     });
     m_primary = primaryButton();
@@ -160,7 +158,7 @@ QWidget* WiresPage::knobPanel() {
     int place = 0;
     for (const double by : {-0.25, -0.125, 0.125, 0.25}) {
         auto* button = secondaryButton((by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
-                                       turnsText(Turns{by}).section(QLatin1Char(' '), 0, 0));
+                                       turnsFigure(Turns{by}));
         button->setProperty("small", true);
         button->setObjectName(QStringLiteral("knob%1").arg(place));
         button->setAccessibleName(by < 0 ? tr("Loosen %1").arg(turnsText(Turns{by}))
@@ -213,9 +211,9 @@ WiresPage::Step WiresPage::step(const WireAdvice& advice) const {
         return m_views->currentIndex() == 0 ? Step::Fit : Step::Buzz;
     if (!wires.begun)
         return Step::Begin;
-    if (nextStroke(sweepOf(session())))
+    if (nextStroke(sweepOf(reckoned())))
         return Step::TryStroke;
-    return nextStopOf(advice, sweepOf(session())) == wires.strainer ? Step::Finished : Step::TurnKnob;
+    return nextStopOf(advice, sweepOf(reckoned())) == wires.strainer ? Step::Finished : Step::TurnKnob;
 }
 
 void WiresPage::showView(int view) {
@@ -262,7 +260,7 @@ void WiresPage::refresh() {
         m_fit->refresh();
         break;
     case 2:
-        m_buzz->show(buzzPicture(session()));
+        m_buzz->show(buzzPicture(reckoned()));
         m_neighbours->refresh();
         m_voice->refresh();
         break;
@@ -270,7 +268,7 @@ void WiresPage::refresh() {
         break;
     }
     const WireWork& wires = session().wires;
-    const SweepPicture picture = sweepPicture(session());
+    const SweepPicture picture = sweepPicture(reckoned());
     m_sweep->show(picture);
     m_knob->setText(wires.begun ? turnsText(wires.strainer) : tr("not counted"));
     const auto& layout = session().layout;
@@ -278,7 +276,7 @@ void WiresPage::refresh() {
     m_fromLoose->setText(contact ? tr("%1 from its loose end").arg(turnsText(*contact + wires.strainer))
                                  : QString());
     m_fromLoose->setVisible(contact && wires.begun);
-    m_judging->setCurrentIndex(static_cast<int>(wires.judging));
+    choose(m_judging, wires.judging);
     m_judging->setToolTip(judgingMeaning(wires.judging));
     const bool practice = session().source == SoundSource::Practice;
     for (const auto& [key, cell] : m_cells) {
@@ -311,13 +309,13 @@ void WiresPage::refresh() {
         break;
     case Step::Begin:
         m_now->setText(tr("Now lever on, knob to first contact"));
-        m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStopOf(advice, sweepOf(session())))));
+        m_figure->setText(tr("Then tighten %1").arg(turnsText(nextStopOf(advice, sweepOf(reckoned())))));
         m_detail->setText(
             tr("First contact: a fingertip on the snare side just feels the strands lift off the film."));
         m_primary->setText(tr("Knob is there"));
         break;
     case Step::TryStroke: {
-        const Stroke stroke = *nextStroke(sweepOf(session()));
+        const Stroke stroke = *nextStroke(sweepOf(reckoned()));
         m_now->setText(
             stroke.asksRattle
                 ? tr("Now one loud stroke at the middle")
@@ -335,7 +333,7 @@ void WiresPage::refresh() {
         break;
     }
     case Step::TurnKnob: {
-        const Turns to = nextStopOf(advice, sweepOf(session()));
+        const Turns to = nextStopOf(advice, sweepOf(reckoned()));
         const Turns by = to - wires.strainer;
         m_now->setText(tr("Now the knob"));
         m_figure->setText(by.value > 0.0 ? tr("Tighten %1").arg(turnsText(by))
@@ -352,7 +350,7 @@ void WiresPage::refresh() {
     case Step::Finished:
         m_now->setText(advice.noUsableSpan ? tr("As good as it gets") : tr("In the usable span"));
         m_figure->setText(tr("Leave it at %1").arg(turnsText(wires.strainer)));
-        m_detail->setText(setWords(session(), advice));
+        m_detail->setText(setWords(reckoned(), advice));
         m_primary->setText(tr("On to the muffling"));
         break;
     }
@@ -386,10 +384,9 @@ void WiresPage::showAside(Step step) {
             tr("Lever on, strike each of them alone, and enter those that make the wires hiss."));
         return;
     }
-    const QString text = calmingText(remedies.front(), session().neighbours);
-    m_figure->setText(text.section(QLatin1Char(':'), 0, 0).section(QStringLiteral(" ("), 0, 0));
-    const QString effect = text.section(QLatin1Char(':'), 1).trimmed();
-    m_detail->setText(tr("%1 Predicted: the ear decides.").arg(effect));
+    const CalmingWords words = calmingWords(remedies.front(), session().neighbours);
+    m_figure->setText(words.what);
+    m_detail->setText(tr("%1 Predicted: the ear decides.").arg(words.effect));
 }
 
 void WiresPage::answer(const Stroke& stroke, bool yes) {
@@ -407,14 +404,14 @@ void WiresPage::cellClicked(const Stroke& stroke) {
 }
 
 void WiresPage::act() {
-    const WireAdvice advice = wireAdviceOf(session());
+    const WireAdvice advice = wireAdviceOf(reckoned());
     switch (step(advice)) {
     case Step::Begin:
     case Step::TurnKnob:
-        controller().perform(SetStrainer{nextStopOf(advice, sweepOf(session()))});
+        controller().perform(SetStrainer{nextStopOf(advice, sweepOf(reckoned()))});
         break;
     case Step::TryStroke: {
-        const Stroke stroke = *nextStroke(sweepOf(session()));
+        const Stroke stroke = *nextStroke(sweepOf(reckoned()));
         if (session().source == SoundSource::Practice)
             controller().practice().strikeWires(stroke.place, stroke.dynamic);
         else

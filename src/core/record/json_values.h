@@ -3,6 +3,7 @@
 /// apart.
 #include "core/drum/catalogue.h"
 #include "core/record/session.h"
+#include "core/record/state_text.h"
 
 #include <nlohmann/json.hpp>
 
@@ -33,25 +34,6 @@ template <class Tag> void to_json(Json& j, const Quantity<Tag>& q) {
 template <class Tag> void from_json(const Json& j, Quantity<Tag>& q) {
     q.value = j.get<double>();
 }
-
-// Text of each kind of state, and back, as the workbook keeps them. A text from a damaged file is refused
-// with the place and reason; what an earlier version did not know takes its usual value.
-std::string workText(const Work& work);
-Result<Work, InputProblem> workFromText(const std::string& text);
-/// What an entry of the logbook keeps to be brought back: the work and the note.
-struct Setup {
-    Work work;
-    std::string note;
-};
-std::string setupText(const Session& session);
-Result<Setup, InputProblem> setupFromText(const std::string& text);
-std::string contextText(const Context& context);
-Result<Context, InputProblem> contextFromText(const std::string& text);
-/// Of a gauge only its name is kept with a drum; its points are kept apart, by the sessions that found them.
-std::string drumRigText(const DrumRig& rig);
-Result<DrumRig, InputProblem> drumRigFromText(const std::string& text);
-std::string placeRigText(const PlaceRig& rig);
-Result<PlaceRig, InputProblem> placeRigFromText(const std::string& text);
 
 /// A head of data/heads.json; docs/cli.md lists the keys of heads, tones and drums.
 Result<HeadSpec, InputProblem> headFromJson(const Json& j);

@@ -8,13 +8,13 @@
 namespace bombo {
 namespace {
 
-struct Heard {
+struct HeardRing {
     std::vector<double> hertz;
     std::vector<double> t60;
 };
 
-std::map<int, Heard> circularOf(const std::vector<HeardStroke>& strokes) {
-    std::map<int, Heard> byOrder;
+std::map<int, HeardRing> circularOf(const std::vector<HeardStroke>& strokes) {
+    std::map<int, HeardRing> byOrder;
     for (const HeardStroke& stroke : strokes) {
         if (stroke.wires)
             continue;

@@ -19,9 +19,10 @@ ProofLine line(ProofItem item, double wanted, Known known) {
     return result;
 }
 
-void addHead(std::vector<ProofLine>& lines, const Session& session, HeadSide side, bool isStale) {
+void addHead(std::vector<ProofLine>& lines, const Reckoned& reckoned, HeadSide side, bool isStale) {
+    const Session& session = reckoned.session();
     const bool batter = side == HeadSide::Batter;
-    const HeadBrief brief = briefFor(session, side);
+    const HeadBrief brief = briefFor(reckoned, side);
     const HeadWork& work = session.head(side);
     const double tolerance = brief.tolerance.value;
     ProofLine pitch = line(batter ? ProofItem::BatterPitch : ProofItem::SnareSidePitch, brief.target.value,
@@ -53,13 +54,14 @@ void addHead(std::vector<ProofLine>& lines, const Session& session, HeadSide sid
 
 /// Centre pitch and ratio: heard for the pitch card if neither head was turned since, else what the edges
 /// that were heard imply.
-void addDrumPitches(std::vector<ProofLine>& lines, const Session& session, int lastTurned) {
-    const Targets targets = targetsOf(session).value();
+void addDrumPitches(std::vector<ProofLine>& lines, const Reckoned& reckoned, int lastTurned) {
+    const Session& session = reckoned.session();
+    const Targets targets = targetsOf(reckoned).value();
     ProofLine centre = line(ProofItem::CentrePitch, targets.pitches.centre.value, Known::Predicted);
     ProofLine ratio = line(ProofItem::EdgeOverCentre, targets.pitches.edgeOverCentre, Known::Predicted);
     const bool bothWorked = !session.batter.history.empty() && !session.snareSide.history.empty();
     if (bothWorked) {
-        const NamedPitches now = namedPitches(knownState(session));
+        const NamedPitches now = namedPitches(knownState(reckoned));
         centre.reached = now.centre.value;
         ratio.reached = now.edgeOverCentre;
     }
@@ -101,7 +103,8 @@ void addSpan(std::vector<ProofLine>& lines, const Session& session, const WireAd
 }
 
 /// The wires' own length, and the instruments that set them going.
-void addBuzz(std::vector<ProofLine>& lines, const Session& session, int lastTurned) {
+void addBuzz(std::vector<ProofLine>& lines, const Reckoned& reckoned, int lastTurned) {
+    const Session& session = reckoned.session();
     if (!session.tone.wiresOff) {
         const ToneBrief brief = briefOf(session);
         ProofLine buzz =
@@ -117,7 +120,7 @@ void addBuzz(std::vector<ProofLine>& lines, const Session& session, int lastTurn
     ProofLine sympathy = line(ProofItem::Sympathy, 0.0, Known::Predicted);
     constexpr double meets = 40.0; // cents: nearer than this a mode takes nearly all it can
     std::set<int> near;
-    for (const Meeting& meeting : meetings(session.drum, knownState(session), session.neighbours))
+    for (const Meeting& meeting : meetings(session.drum, knownState(reckoned), session.neighbours))
         if (std::abs(centsBetween(meeting.ours, meeting.theirs).value) < meets)
             near.insert(meeting.neighbour);
     sympathy.reached = static_cast<double>(near.size());
@@ -128,16 +131,18 @@ void addBuzz(std::vector<ProofLine>& lines, const Session& session, int lastTurn
 
 } // namespace
 
-std::vector<ProofLine> proofLines(const Session& session) {
+std::vector<ProofLine> proofLines(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
     std::vector<ProofLine> lines;
     const int lastTurned = std::max(session.batterAt, session.snareSideAt);
-    addHead(lines, session, HeadSide::SnareSide,
-            stationState(session, Station::SnareSide) == StationState::Stale);
-    addHead(lines, session, HeadSide::Batter, stationState(session, Station::Batter) == StationState::Stale);
+    addHead(lines, reckoned, HeadSide::SnareSide,
+            stationState(reckoned, Station::SnareSide) == StationState::Stale);
+    addHead(lines, reckoned, HeadSide::Batter,
+            stationState(reckoned, Station::Batter) == StationState::Stale);
 
-    addDrumPitches(lines, session, lastTurned);
+    addDrumPitches(lines, reckoned, lastTurned);
 
-    const WireAdvice advice = wireAdviceOf(session);
+    const WireAdvice advice = wireAdviceOf(reckoned);
     ProofLine strainer = line(ProofItem::Strainer, advice.recommended.value, Known::Said);
     if (session.wires.begun) {
         strainer.reached = session.wires.strainer.value;
@@ -149,7 +154,7 @@ std::vector<ProofLine> proofLines(const Session& session) {
 
     ProofLine ring = line(ProofItem::Ring, ringWanted(briefOf(session)).value, Known::Predicted);
     if (!session.batter.history.empty()) {
-        ring.reached = mufflingOf(session).ringAfter.value;
+        ring.reached = mufflingOf(reckoned).ringAfter.value;
         ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
         ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
     }
@@ -160,7 +165,7 @@ std::vector<ProofLine> proofLines(const Session& session) {
         ring.isStale = false;
     }
     lines.push_back(ring);
-    addBuzz(lines, session, lastTurned);
+    addBuzz(lines, reckoned, lastTurned);
     return lines;
 }
 

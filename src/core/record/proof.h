@@ -30,7 +30,7 @@ struct ProofLine {
 };
 
 /// @pre the tone is within reach of the drum
-std::vector<ProofLine> proofLines(const Session& session);
+std::vector<ProofLine> proofLines(const Reckoned& reckoned);
 
 /// Stable names for files, untranslated.
 const char* proofItemName(ProofItem item);

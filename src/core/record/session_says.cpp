@@ -3,10 +3,35 @@
 #include "core/units/median.h"
 
 #include <algorithm>
+#include <map>
 #include <set>
 
 namespace bombo {
+
+struct Reckoned::Memo {
+    std::optional<TurnModel> turnModel;
+    std::optional<Result<Targets, OutOfReach>> targets;
+    std::optional<HeadBrief> batterBrief;
+    std::optional<HeadBrief> snareSideBrief;
+    std::optional<DrumState> known;
+    std::optional<WireAdvice> wireAdvice;
+    std::optional<std::vector<Calming>> calmings;
+    std::map<HeardFrom, MufflingPrediction> muffling;
+    std::optional<std::vector<RingPlan>> ringPlans;
+    std::optional<Expectation> strokeExpectation;
+};
+
+Reckoned::Reckoned(const Session& session) : m_session(&session), m_memo(std::make_unique<Memo>()) {}
+Reckoned::~Reckoned() = default;
+
 namespace {
+
+/// Computes a value the first time it is asked for.
+template <class T, class Compute> const T& once(std::optional<T>& kept, Compute compute) {
+    if (!kept)
+        kept.emplace(compute());
+    return *kept;
+}
 
 StationState headState(const HeadWork& work, int heardAt, int toneAt) {
     if (work.stage == HeadStage::FingerTight)
@@ -27,21 +52,31 @@ StationState laterState(bool begun, bool finished, int at, int lastTurned) {
 
 } // namespace
 
-Result<Targets, OutOfReach> targetsOf(const Session& session) {
-    return targetsFor(session.drum, briefOf(session), airAt(session.weather), turnModelOf(session));
+Result<Targets, OutOfReach> targetsOf(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return once(reckoned.memo().targets, [&] {
+        return targetsFor(session.drum, briefOf(session), airAt(session.weather), turnModelOf(reckoned));
+    });
 }
 
-TurnModel turnModelOf(const Session& session) {
-    HeadBrief batter;
-    batter.drum = session.drum;
-    batter.weather = session.weather;
-    HeadBrief snareSide = batter;
-    snareSide.side = HeadSide::SnareSide;
-    return {turnResponseOf(session.batter, batter), turnResponseOf(session.snareSide, snareSide)};
+TurnModel turnModelOf(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return once(reckoned.memo().turnModel, [&] {
+        HeadBrief batter;
+        batter.drum = session.drum;
+        batter.weather = session.weather;
+        HeadBrief snareSide = batter;
+        snareSide.side = HeadSide::SnareSide;
+        return TurnModel{turnResponseOf(session.batter, batter),
+                         turnResponseOf(session.snareSide, snareSide)};
+    });
 }
 
-HeadBrief briefFor(const Session& session, HeadSide side) {
-    const auto targets = targetsOf(session);
+namespace {
+
+HeadBrief makeBrief(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
+    const auto targets = targetsOf(reckoned);
     HeadBrief brief;
     brief.drum = session.drum;
     brief.side = side;
@@ -66,13 +101,22 @@ HeadBrief briefFor(const Session& session, HeadSide side) {
     return brief;
 }
 
+} // namespace
+
+HeadBrief briefFor(const Reckoned& reckoned, HeadSide side) {
+    Reckoned::Memo& memo = reckoned.memo();
+    return once(side == HeadSide::Batter ? memo.batterBrief : memo.snareSideBrief,
+                [&] { return makeBrief(reckoned, side); });
+}
+
 std::vector<QuickStep> quickPlanOf(const Session& session) {
     return quickPlan(session.drum, session.path, session.hurry->minutes);
 }
 
-TrialPrediction trialPrediction(const Session& session, HeadSide side, const UnevenTrial& trial) {
+TrialPrediction trialPrediction(const Reckoned& reckoned, HeadSide side, const UnevenTrial& trial) {
+    const Session& session = reckoned.session();
     const HeadWork& work = session.head(side);
-    const HeadBrief brief = briefFor(session, side);
+    const HeadBrief brief = briefFor(reckoned, side);
     const auto now = lastEstimate(work);
     return predictTrial(trial, session.drum.rods, now ? now->mean : brief.target, work.meanTurns(),
                         turnResponseOf(work, brief));
@@ -145,15 +189,18 @@ StrokesSay strokesSay(const Session& session) {
             static_cast<int>(session.strokes.size())};
 }
 
-Expectation strokeExpectation(const Session& session) {
-    Expectation expected;
-    expected.modes = expectedModes(coupledModes(knownState(session)));
-    const bool heard = !session.batter.history.empty() && !session.snareSide.history.empty();
-    expected.spread = Cents{heard ? 80.0 : 350.0};
-    if (heard) // a stroke near the edge hardly sounds the centre: the edge is not to be taken for it
-        expected.furthest = Cents{250.0};
-    expected.wanted = {0, 1};
-    return expected;
+Expectation strokeExpectation(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return once(reckoned.memo().strokeExpectation, [&] {
+        Expectation expected;
+        expected.modes = expectedModes(coupledModes(knownState(reckoned)));
+        const bool heard = !session.batter.history.empty() && !session.snareSide.history.empty();
+        expected.spread = Cents{heard ? 80.0 : 350.0};
+        if (heard) // a stroke near the edge hardly sounds the centre: the edge is not to be taken for it
+            expected.furthest = Cents{250.0};
+        expected.wanted = {0, 1};
+        return expected;
+    });
 }
 
 Station stationAfter(const Session& session, Station station) {
@@ -169,7 +216,8 @@ Station stationAfter(const Session& session, Station station) {
     return station == Station::Proof ? station : static_cast<Station>(static_cast<int>(station) + 1);
 }
 
-StationState stationState(const Session& session, Station station) {
+StationState stationState(const Reckoned& reckoned, Station station) {
+    const Session& session = reckoned.session();
     const int lastTurned = std::max(session.batterAt, session.snareSideAt);
     const int wantedAt = std::max(session.toneAt, session.weatherAt);
     switch (station) {
@@ -182,7 +230,7 @@ StationState stationState(const Session& session, Station station) {
     case Station::Batter:
         return headState(session.batter, session.batterHeardAt, wantedAt);
     case Station::Wires:
-        return laterState(session.wires.begun, wireAdviceOf(session).advice == StrainerAdvice::Leave,
+        return laterState(session.wires.begun, wireAdviceOf(reckoned).advice == StrainerAdvice::Leave,
                           session.wiresAt, lastTurned);
     case Station::Muffling:
         return laterState(session.padsAt > 0, true, session.padsAt, lastTurned);
@@ -193,22 +241,24 @@ StationState stationState(const Session& session, Station station) {
     return StationState::Open;
 }
 
-DrumState knownState(const Session& session) {
-    const HeadBrief batter = briefFor(session, HeadSide::Batter);
-    const HeadBrief snareSide = briefFor(session, HeadSide::SnareSide);
-    // A head that was never touched is taken to be at its target: that is where it will be.
-    const Tension batterTension = session.batter.stage == HeadStage::FingerTight
-                                      ? batter.targetTension
-                                      : tensionNow(session.batter, batter);
-    const Tension snareSideTension = session.snareSide.stage == HeadStage::FingerTight
-                                         ? snareSide.targetTension
-                                         : tensionNow(session.snareSide, snareSide);
-    return drumState(session.drum, batterTension, snareSideTension, airAt(session.weather));
+DrumState knownState(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return once(reckoned.memo().known, [&] {
+        // A head that was never touched is taken to be at its target: that is where it will be.
+        const auto tension = [&](HeadSide side) {
+            const HeadBrief brief = briefFor(reckoned, side);
+            const HeadWork& work = session.head(side);
+            return work.stage == HeadStage::FingerTight ? brief.targetTension : tensionNow(work, brief);
+        };
+        return drumState(session.drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide),
+                         airAt(session.weather));
+    });
 }
 
-Sweep sweepOf(const Session& session) {
+Sweep sweepOf(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
     return {.slackTurns = session.drum.wires.slackTurns,
-            .snareSideFilmLoad = filmLoad(session.drum.snareSideHead, knownState(session).snareSide.tension),
+            .snareSideFilmLoad = filmLoad(session.drum.snareSideHead, knownState(reckoned).snareSide.tension),
             .margin = wireMarginWanted(briefOf(session)),
             .current = session.wires.strainer,
             .judging = session.wires.judging,
@@ -216,8 +266,11 @@ Sweep sweepOf(const Session& session) {
             .rattles = session.wires.rattles};
 }
 
-WireAdvice wireAdviceOf(const Session& session) {
-    Sweep sweep = sweepOf(session);
+namespace {
+
+WireAdvice makeWireAdvice(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    Sweep sweep = sweepOf(reckoned);
     const WireAdvice advice = adviseWires(sweep);
     if (sweep.judging != WireJudging::EqualLengths)
         return advice;
@@ -231,11 +284,20 @@ WireAdvice wireAdviceOf(const Session& session) {
     return adviseWires(sweep);
 }
 
-std::vector<Calming> calmingsOf(const Session& session) {
-    const Turns room = wireAdviceOf(session).chokeAbove - session.wires.strainer;
-    return calmings(session.drum, knownState(session), session.neighbours,
-                    {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
-                     .turnsPer10Db = kTurnsPerDynamic});
+} // namespace
+
+WireAdvice wireAdviceOf(const Reckoned& reckoned) {
+    return once(reckoned.memo().wireAdvice, [&] { return makeWireAdvice(reckoned); });
+}
+
+std::vector<Calming> calmingsOf(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return once(reckoned.memo().calmings, [&] {
+        const Turns room = wireAdviceOf(reckoned).chokeAbove - session.wires.strainer;
+        return calmings(session.drum, knownState(reckoned), session.neighbours,
+                        {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
+                         .turnsPer10Db = kTurnsPerDynamic});
+    });
 }
 
 double dampingLearned(const Session& session) {
@@ -250,21 +312,17 @@ HearingPoint pointOf(const Session& session, HeardFrom from) {
     return {from, session.microphone.value_or(MicrophonePlace{})};
 }
 
-Muffler mufflerOf(const Session& session, HeardFrom from) {
-    return {session.drum, knownState(session), pointOf(session, from), dampingLearned(session)};
+Muffler mufflerOf(const Reckoned& reckoned, HeardFrom from) {
+    const Session& session = reckoned.session();
+    return {session.drum, knownState(reckoned), pointOf(session, from), dampingLearned(session)};
 }
 
-} // namespace
-
-MufflingPrediction mufflingOf(const Session& session, HeardFrom from) {
-    return mufflerOf(session, from).with(session.pads);
-}
-
-std::vector<RingPlan> ringPlansOf(const Session& session) {
-    const WireAdvice advice = wireAdviceOf(session);
+std::vector<RingPlan> makeRingPlans(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    const WireAdvice advice = wireAdviceOf(reckoned);
     RingPlanWish wish{.ring = ringWanted(briefOf(session)),
                       .laid = {},
-                      .perTurn = turnModelOf(session).batter.perTurn(),
+                      .perTurn = turnModelOf(reckoned).batter.perTurn(),
                       .damping = dampingLearned(session)};
     for (const Pad& pad : session.pads) // what belongs to the head stays with it
         if (pad.kind.partOfHead)
@@ -273,13 +331,27 @@ std::vector<RingPlan> ringPlansOf(const Session& session) {
         wish.knob = session.wires.strainer;
     wish.whisperChoke = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
     wish.loosest = advice.rattleBelow;
-    return ringPlans(session.drum, knownState(session), wish);
+    return ringPlans(session.drum, knownState(reckoned), wish);
 }
 
-RingEvidence ringEvidence(const Session& session) {
+} // namespace
+
+MufflingPrediction mufflingOf(const Reckoned& reckoned, HeardFrom from) {
+    auto& kept = reckoned.memo().muffling;
+    if (const auto known = kept.find(from); known != kept.end())
+        return known->second;
+    return kept.emplace(from, mufflerOf(reckoned, from).with(reckoned.session().pads)).first->second;
+}
+
+std::vector<RingPlan> ringPlansOf(const Reckoned& reckoned) {
+    return once(reckoned.memo().ringPlans, [&] { return makeRingPlans(reckoned); });
+}
+
+RingEvidence ringEvidence(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
     RingEvidence evidence;
     const auto heard = strokesSay(session).ring;
-    evidence.ring = heard ? *heard : mufflingOf(session).ringAfter;
+    evidence.ring = heard ? *heard : mufflingOf(reckoned).ringAfter;
     evidence.wanted = ringWanted(briefOf(session));
     evidence.tolerance = session.tolerance;
     if (const auto estimate = lastEstimate(session.batter))
@@ -288,10 +360,10 @@ RingEvidence ringEvidence(const Session& session) {
         evidence.damping = dampingLearned(session);
     evidence.meanPlace = scatterOf(session).meanPlace;
     if (session.microphone) {
-        evidence.atMicrophone = mufflingOf(session, HeardFrom::Microphone).ringAfter;
-        evidence.inRoom = mufflingOf(session, HeardFrom::Room).ringAfter;
+        evidence.atMicrophone = mufflingOf(reckoned, HeardFrom::Microphone).ringAfter;
+        evidence.inRoom = mufflingOf(reckoned, HeardFrom::Room).ringAfter;
     }
-    evidence.centre = namedPitches(knownState(session)).centre;
+    evidence.centre = namedPitches(knownState(reckoned)).centre;
     return evidence;
 }
 
@@ -353,8 +425,9 @@ Changed changedSince(const Session& session) {
     return changes.empty() ? Changed::Nothing : changes.size() == 1 ? changes.front() : Changed::Several;
 }
 
-Expectation cardExpectation(const Session& session) {
-    return expectationAt(session.drum, session.card, nextPlace(session.card).value(), knownState(session));
+Expectation cardExpectation(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    return expectationAt(session.drum, session.card, nextPlace(session.card).value(), knownState(reckoned));
 }
 
 std::optional<CardSays> cardSays(const Session& session) {

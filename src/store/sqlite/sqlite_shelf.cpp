@@ -1,4 +1,5 @@
 /// SqliteWorkbook: drums, tones, and what is at hand for the work.
+#include "core/record/json_values.h"
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
 
