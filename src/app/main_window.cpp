@@ -228,6 +228,8 @@ void MainWindow::showLogbook(bool inFront) {
     if (m_inLogbook)
         m_logbook->refresh();
     refresh();
+    if (m_inLogbook)
+        m_logbook->primary()->setFocus(Qt::OtherFocusReason);
 }
 
 void MainWindow::toggleStand() {
@@ -257,9 +259,11 @@ void MainWindow::toggleStand() {
 }
 
 void MainWindow::pressPrimary() {
-    if (m_inLogbook || !m_controller.hasSession())
+    if (!m_controller.hasSession())
         return;
-    if (PrimaryButton* primary = m_pages.at(m_controller.session().station)->primary())
+    PrimaryButton* primary =
+        m_inLogbook ? m_logbook->primary() : m_pages.at(m_controller.session().station)->primary();
+    if (primary != nullptr)
         primary->press();
 }
 

@@ -100,7 +100,7 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
     auto* log = again.find<QTableWidget>(QStringLiteral("log"));
     EXPECT_EQ(log->item(0, 1)->text(), QStringLiteral("Plover"));
     EXPECT_EQ(log->item(0, 7)->text(), QStringLiteral("dry and quick"));
-    again.click(QStringLiteral("primary")); // bring this setup back
+    again.press(Qt::Key_Space); // bring this setup back
     EXPECT_NE(again.controller.sessionId(), id);
     EXPECT_EQ(again.session().pads.size(), 2U);
     EXPECT_EQ(again.session().station, Station::Proof);

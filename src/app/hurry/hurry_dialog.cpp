@@ -50,7 +50,7 @@ HurryDialog::HurryDialog(SessionController& controller, QWidget* parent)
                               "on stage may stop after any line, and undo brings everything back."));
     words->setWordWrap(true);
     column->addWidget(words);
-    auto* over = secondaryButton(tr("No hurry any more"));
+    auto* over = secondaryButton(tr("No show any more"));
     over->setObjectName(QStringLiteral("endHurry"));
     over->setEnabled(controller.session().hurry.has_value());
     connect(over, &QPushButton::clicked, this, [this] {

@@ -1,5 +1,6 @@
 #pragma once
 #include "app/session/session_controller.h"
+#include "app/theme/parts.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -14,6 +15,7 @@ class LogbookPage : public QWidget {
 public:
     explicit LogbookPage(SessionController& controller, QWidget* parent = nullptr);
     void refresh();
+    PrimaryButton* primary() { return m_open; }
 
 signals:
     void setupOpened();
@@ -28,7 +30,7 @@ private:
     QComboBox* m_drum;
     QTableWidget* m_table;
     QLabel* m_detail;
-    QPushButton* m_open;
+    PrimaryButton* m_open;
 };
 
 } // namespace bombo

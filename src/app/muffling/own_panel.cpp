@@ -28,7 +28,7 @@ OwnPanel::OwnPanel(SessionController& controller, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 8, 14, 10);
     column->setSpacing(6);
-    column->addWidget(textLabel("heading", tr("A thing of your own")));
+    column->addWidget(textLabel("heading", tr("A muffler of your own")));
     auto* words = textLabel("quiet", tr("Coin, sponge, key ring: two hearings tell what it weighs and takes. "
                                         "Lever off, the same stroke each time."));
     words->setWordWrap(true);
@@ -153,7 +153,7 @@ void OwnPanel::refresh() {
                                      PadKind{}.lossFactor,
                                  1));
     m_known->setText(known.isEmpty() ? tr("None calibrated yet.")
-                                     : tr("Calibrated, and in the list of things to lay:") +
+                                     : tr("Calibrated, and in the list of mufflers to lay:") +
                                            QLatin1Char('\n') + known.join(QLatin1Char('\n')));
 }
 

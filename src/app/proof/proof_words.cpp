@@ -155,9 +155,9 @@ QString strokesSayText(const StrokesSay& says) {
         if (time)
             parts << ProofWordsText::tr(what).arg(number(time->value, 2));
     };
-    add("ring %1 s", says.ring);
-    add("tone with wires %1 s", says.tone);
-    add("buzz %1 s", says.buzz);
+    add(QT_TRANSLATE_NOOP("ProofWords", "ring %1 s"), says.ring);
+    add(QT_TRANSLATE_NOOP("ProofWords", "tone with wires %1 s"), says.tone);
+    add(QT_TRANSLATE_NOOP("ProofWords", "buzz %1 s"), says.buzz);
     if (says.centre)
         parts << ProofWordsText::tr("centre %1").arg(hertzText(*says.centre));
     return parts.isEmpty() ? ProofWordsText::tr("not heard") : parts.join(QStringLiteral(", "));

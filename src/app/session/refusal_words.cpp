@@ -16,57 +16,57 @@ struct RefusalWordsText {
 
 QString commandLabel(const QString& storedName) {
     static const QHash<QString, const char*> labels{
-        {QStringLiteral("choose_tone"), "choice of tone"},
-        {QStringLiteral("set_wish"), "wish"},
-        {QStringLiteral("choose_school"), "school"},
-        {QStringLiteral("set_weather"), "weather"},
-        {QStringLiteral("both_turned"), "turn of both heads"},
-        {QStringLiteral("finger_tight"), "finger-tight"},
-        {QStringLiteral("group_turned"), "turn"},
-        {QStringLiteral("begin_tapping"), "start of round"},
-        {QStringLiteral("tap_heard"), "tap"},
-        {QStringLiteral("move_made"), "turn"},
-        {QStringLiteral("correct_count"), "corrected count"},
-        {QStringLiteral("start_again"), "fresh start of head"},
-        {QStringLiteral("set_strainer"), "strainer"},
-        {QStringLiteral("answer_wires"), "wire answer"},
-        {QStringLiteral("answer_rattle"), "rattle answer"},
-        {QStringLiteral("add_pad"), "pad laid"},
-        {QStringLiteral("move_pad"), "pad moved"},
-        {QStringLiteral("remove_pad"), "pad taken off"},
-        {QStringLiteral("choose_way"), "way of tapping"},
-        {QStringLiteral("ask_again"), "asked again"},
-        {QStringLiteral("choose_handling"), "order and tolerance"},
-        {QStringLiteral("card_tap"), "tap for the card"},
-        {QStringLiteral("card_tap_back"), "tap of the card taken back"},
-        {QStringLiteral("start_card"), "new pitch card"},
-        {QStringLiteral("choose_condition"), "beginning of head"},
-        {QStringLiteral("prepared"), "step of preparation"},
-        {QStringLiteral("gauge_read"), "mark of gauge"},
-        {QStringLiteral("choose_gauge"), "choice of gauge"},
-        {QStringLiteral("resists"), "resistance"},
-        {QStringLiteral("retrace"), "retraced turns"},
-        {QStringLiteral("nearest_rod"), "nearest rod"},
-        {QStringLiteral("reminder"), "reminder"},
-        {QStringLiteral("begin_hurry"), "minutes before the show"},
-        {QStringLiteral("end_hurry"), "end of the hurry"},
-        {QStringLiteral("begin_trial"), "uneven trial"},
-        {QStringLiteral("end_trial"), "way back"},
-        {QStringLiteral("set_hand"), "left or right hand"},
-        {QStringLiteral("rested"), "night's rest"},
-        {QStringLiteral("measure_wires"), "measures of the wires"},
-        {QStringLiteral("set_neighbours"), "instruments around"},
-        {QStringLiteral("judge_wires"), "judging of the wires"},
-        {QStringLiteral("voice_heard"), "answer to a voice"},
-        {QStringLiteral("lay_pads"), "muffling as planned"},
-        {QStringLiteral("microphone"), "place of the microphone"},
-        {QStringLiteral("keep_kind"), "own muffling"},
-        {QStringLiteral("stroke_heard"), "stroke"},
-        {QStringLiteral("begin_experiment"), "experiment begun"},
-        {QStringLiteral("end_experiment"), "experiment ended"},
-        {QStringLiteral("judge_blind"), "blind comparison"},
-        {QStringLiteral("set_stars"), "stars"},
-        {QStringLiteral("mark_saved"), "saved to logbook"}};
+        {QStringLiteral("choose_tone"), QT_TRANSLATE_NOOP("RefusalWords", "choice of tone")},
+        {QStringLiteral("set_wish"), QT_TRANSLATE_NOOP("RefusalWords", "wish")},
+        {QStringLiteral("choose_school"), QT_TRANSLATE_NOOP("RefusalWords", "school")},
+        {QStringLiteral("set_weather"), QT_TRANSLATE_NOOP("RefusalWords", "weather")},
+        {QStringLiteral("both_turned"), QT_TRANSLATE_NOOP("RefusalWords", "turn of both heads")},
+        {QStringLiteral("finger_tight"), QT_TRANSLATE_NOOP("RefusalWords", "finger-tight")},
+        {QStringLiteral("group_turned"), QT_TRANSLATE_NOOP("RefusalWords", "turn")},
+        {QStringLiteral("begin_tapping"), QT_TRANSLATE_NOOP("RefusalWords", "start of round")},
+        {QStringLiteral("tap_heard"), QT_TRANSLATE_NOOP("RefusalWords", "tap")},
+        {QStringLiteral("move_made"), QT_TRANSLATE_NOOP("RefusalWords", "turn")},
+        {QStringLiteral("correct_count"), QT_TRANSLATE_NOOP("RefusalWords", "corrected count")},
+        {QStringLiteral("start_again"), QT_TRANSLATE_NOOP("RefusalWords", "fresh start of head")},
+        {QStringLiteral("set_strainer"), QT_TRANSLATE_NOOP("RefusalWords", "strainer")},
+        {QStringLiteral("answer_wires"), QT_TRANSLATE_NOOP("RefusalWords", "wire answer")},
+        {QStringLiteral("answer_rattle"), QT_TRANSLATE_NOOP("RefusalWords", "rattle answer")},
+        {QStringLiteral("add_pad"), QT_TRANSLATE_NOOP("RefusalWords", "pad laid")},
+        {QStringLiteral("move_pad"), QT_TRANSLATE_NOOP("RefusalWords", "pad moved")},
+        {QStringLiteral("remove_pad"), QT_TRANSLATE_NOOP("RefusalWords", "pad taken off")},
+        {QStringLiteral("choose_way"), QT_TRANSLATE_NOOP("RefusalWords", "way of tapping")},
+        {QStringLiteral("ask_again"), QT_TRANSLATE_NOOP("RefusalWords", "asked again")},
+        {QStringLiteral("choose_handling"), QT_TRANSLATE_NOOP("RefusalWords", "order and tolerance")},
+        {QStringLiteral("card_tap"), QT_TRANSLATE_NOOP("RefusalWords", "tap for the card")},
+        {QStringLiteral("card_tap_back"), QT_TRANSLATE_NOOP("RefusalWords", "tap of the card taken back")},
+        {QStringLiteral("start_card"), QT_TRANSLATE_NOOP("RefusalWords", "new pitch card")},
+        {QStringLiteral("choose_condition"), QT_TRANSLATE_NOOP("RefusalWords", "beginning of head")},
+        {QStringLiteral("prepared"), QT_TRANSLATE_NOOP("RefusalWords", "step of preparation")},
+        {QStringLiteral("gauge_read"), QT_TRANSLATE_NOOP("RefusalWords", "mark of gauge")},
+        {QStringLiteral("choose_gauge"), QT_TRANSLATE_NOOP("RefusalWords", "choice of gauge")},
+        {QStringLiteral("resists"), QT_TRANSLATE_NOOP("RefusalWords", "resistance")},
+        {QStringLiteral("retrace"), QT_TRANSLATE_NOOP("RefusalWords", "retraced turns")},
+        {QStringLiteral("nearest_rod"), QT_TRANSLATE_NOOP("RefusalWords", "nearest rod")},
+        {QStringLiteral("reminder"), QT_TRANSLATE_NOOP("RefusalWords", "reminder")},
+        {QStringLiteral("begin_hurry"), QT_TRANSLATE_NOOP("RefusalWords", "minutes before the show")},
+        {QStringLiteral("end_hurry"), QT_TRANSLATE_NOOP("RefusalWords", "end of the hurry")},
+        {QStringLiteral("begin_trial"), QT_TRANSLATE_NOOP("RefusalWords", "uneven trial")},
+        {QStringLiteral("end_trial"), QT_TRANSLATE_NOOP("RefusalWords", "way back")},
+        {QStringLiteral("set_hand"), QT_TRANSLATE_NOOP("RefusalWords", "left or right hand")},
+        {QStringLiteral("rested"), QT_TRANSLATE_NOOP("RefusalWords", "night's rest")},
+        {QStringLiteral("measure_wires"), QT_TRANSLATE_NOOP("RefusalWords", "measures of the wires")},
+        {QStringLiteral("set_neighbours"), QT_TRANSLATE_NOOP("RefusalWords", "instruments around")},
+        {QStringLiteral("judge_wires"), QT_TRANSLATE_NOOP("RefusalWords", "judging of the wires")},
+        {QStringLiteral("voice_heard"), QT_TRANSLATE_NOOP("RefusalWords", "answer to a voice")},
+        {QStringLiteral("lay_pads"), QT_TRANSLATE_NOOP("RefusalWords", "muffling as planned")},
+        {QStringLiteral("microphone"), QT_TRANSLATE_NOOP("RefusalWords", "place of the microphone")},
+        {QStringLiteral("keep_kind"), QT_TRANSLATE_NOOP("RefusalWords", "own muffling")},
+        {QStringLiteral("stroke_heard"), QT_TRANSLATE_NOOP("RefusalWords", "stroke")},
+        {QStringLiteral("begin_experiment"), QT_TRANSLATE_NOOP("RefusalWords", "experiment begun")},
+        {QStringLiteral("end_experiment"), QT_TRANSLATE_NOOP("RefusalWords", "experiment ended")},
+        {QStringLiteral("judge_blind"), QT_TRANSLATE_NOOP("RefusalWords", "blind comparison")},
+        {QStringLiteral("set_stars"), QT_TRANSLATE_NOOP("RefusalWords", "stars")},
+        {QStringLiteral("mark_saved"), QT_TRANSLATE_NOOP("RefusalWords", "saved to logbook")}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : RefusalWordsText::tr(*found);
 }
@@ -99,7 +99,7 @@ QString refusalText(Refusal refusal) {
             "This round is heard, not read off a gauge; choose how it is done first.");
     case Refusal::MarkOutOfRange:
         return RefusalWordsText::tr(
-            "No gauge shows that. A mark is more than 0, a gap from hoop to shell 0.1 to 60 mm; enter "
+            "No gauge shows that. A mark is more than 0, a gap from lug to hoop 0.1 to 60 mm; enter "
             "what stands beside the rod.");
     case Refusal::HeadResists:
         return RefusalWordsText::tr(
@@ -114,7 +114,7 @@ QString refusalText(Refusal refusal) {
         return RefusalWordsText::tr(
             "That skip misses rods on this drum; take one that shares no divisor with their number.");
     case Refusal::TrialUnderWay:
-        return RefusalWordsText::tr("A trial is on this head already; take the way back first.");
+        return RefusalWordsText::tr("A trial is on this head already; turn it back first.");
     case Refusal::TrialNeedsNeighbours:
         return RefusalWordsText::tr("One to three rods side by side are slackened; choose them so.");
     case Refusal::TrialTurnsOutOfRange:
@@ -167,7 +167,7 @@ QString refusalText(Refusal refusal) {
             .arg(qRound(1e3 * kFarthestMicrophone.value));
     case Refusal::KindOutOfRange:
         return RefusalWordsText::tr(
-            "Nothing that lies on a head weighs or brakes so much; hear both again, without and with it.");
+            "Nothing that lies on a head weighs or damps so much; hear both again, without and with it.");
     case Refusal::NothingHeardYet:
         return RefusalWordsText::tr(
             "Nothing was heard of the drum as it stands. Play a few strokes first, then change one thing.");

@@ -134,21 +134,21 @@ QString judgingMeaning(WireJudging judging) {
 
 QString kindName(const PadKind& kind) {
     static const QHash<QString, const char*> names{
-        {QStringLiteral("gel-pad"), "gel pad"},
-        {QStringLiteral("gel-pad-half"), "half a gel pad"},
-        {QStringLiteral("gel-pad-quarter"), "quarter gel pad"},
-        {QStringLiteral("gel-pad-doubled"), "doubled gel pad"},
-        {QStringLiteral("film-ring"), "film ring"},
-        {QStringLiteral("tape-tissue"), "tape and tissue"},
-        {QStringLiteral("felt-piece"), "piece of felt"},
-        {QStringLiteral("felt-strip"), "felt strip under the head"},
-        {QStringLiteral("cloth"), "folded cloth"},
-        {QStringLiteral("wallet"), "wallet"},
-        {QStringLiteral("loose-weight"), "loose bouncing weight"},
-        {QStringLiteral("hoop-cloth"), "cloth under the hoop"},
-        {QStringLiteral("inner-damper"), "damper inside"},
-        {QStringLiteral("ringed-head"), "ring in the head"},
-        {QStringLiteral("vented-head"), "vents in the head"}};
+        {QStringLiteral("gel-pad"), QT_TRANSLATE_NOOP("Wording", "gel pad")},
+        {QStringLiteral("gel-pad-half"), QT_TRANSLATE_NOOP("Wording", "half a gel pad")},
+        {QStringLiteral("gel-pad-quarter"), QT_TRANSLATE_NOOP("Wording", "quarter gel pad")},
+        {QStringLiteral("gel-pad-doubled"), QT_TRANSLATE_NOOP("Wording", "doubled gel pad")},
+        {QStringLiteral("film-ring"), QT_TRANSLATE_NOOP("Wording", "film ring")},
+        {QStringLiteral("tape-tissue"), QT_TRANSLATE_NOOP("Wording", "tape and tissue")},
+        {QStringLiteral("felt-piece"), QT_TRANSLATE_NOOP("Wording", "piece of felt")},
+        {QStringLiteral("felt-strip"), QT_TRANSLATE_NOOP("Wording", "felt strip under the head")},
+        {QStringLiteral("cloth"), QT_TRANSLATE_NOOP("Wording", "folded cloth")},
+        {QStringLiteral("wallet"), QT_TRANSLATE_NOOP("Wording", "wallet")},
+        {QStringLiteral("loose-weight"), QT_TRANSLATE_NOOP("Wording", "loose bouncing weight")},
+        {QStringLiteral("hoop-cloth"), QT_TRANSLATE_NOOP("Wording", "cloth under the hoop")},
+        {QStringLiteral("inner-damper"), QT_TRANSLATE_NOOP("Wording", "damper inside")},
+        {QStringLiteral("ringed-head"), QT_TRANSLATE_NOOP("Wording", "ring in the head")},
+        {QStringLiteral("vented-head"), QT_TRANSLATE_NOOP("Wording", "vents in the head")}};
     const QString id = QString::fromStdString(kind.id);
     if (isOwnKind(kind))
         return id.mid(4);

@@ -186,7 +186,7 @@ void BuzzPanel::refresh() {
     for (std::size_t i = 0; i < m_calmings.size(); ++i)
         if (i < most - 1 || i + 1 == m_calmings.size()) {
             const CalmingWords words = calmingWords(m_calmings[i], neighbours);
-            lines << tr("%1. %2: %3").arg(lines.size() + 1).arg(words.what, words.effect);
+            lines << tr("%1. %2. %3").arg(lines.size() + 1).arg(words.what, words.effect);
         }
     if (!lines.isEmpty())
         lines << tr("Predicted: play it again afterwards and listen.");

@@ -1,0 +1,6350 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de_DE" sourcelanguage="en_GB">
+<context>
+    <name>BeginTools</name>
+    <message>
+        <source>What the work begins with</source>
+        <translation>Womit die Arbeit beginnt</translation>
+    </message>
+    <message>
+        <source>A new head</source>
+        <translation>Ein neues Fell</translation>
+    </message>
+    <message>
+        <source>Same, from slack</source>
+        <translation>Dasselbe, von locker</translation>
+    </message>
+    <message>
+        <source>Same, as it stands</source>
+        <translation>Dasselbe, wie es steht</translation>
+    </message>
+    <message>
+        <source>As it stands: nothing is slackened, the first thing is a round of taps.</source>
+        <translation>Wie es steht: nichts wird gelockert, zuerst kommt eine Runde Tipps.</translation>
+    </message>
+    <message>
+        <source>How the wires are kept away</source>
+        <translation>Wie der Teppich ferngehalten wird</translation>
+    </message>
+    <message>
+        <source>Stick under wires</source>
+        <translation>Stock unter Teppich</translation>
+    </message>
+    <message>
+        <source>Wires lifted</source>
+        <translation>Teppich angehoben</translation>
+    </message>
+    <message>
+        <source>Wires taken off</source>
+        <translation>Teppich abgenommen</translation>
+    </message>
+    <message>
+        <source>How a new head is seated</source>
+        <translation>Wie ein neues Fell gesetzt wird</translation>
+    </message>
+    <message>
+        <source>Seat by palm</source>
+        <translation>Mit Handballen</translation>
+    </message>
+    <message>
+        <source>Rest overnight</source>
+        <translation>Über Nacht ruhen</translation>
+    </message>
+    <message>
+        <source>No seating</source>
+        <translation>Nicht setzen</translation>
+    </message>
+    <message>
+        <source>Stretch overnight</source>
+        <translation>Über Nacht dehnen</translation>
+    </message>
+    <message>
+        <source>Stretch: the batter is taken about a minor third above pitch, evened there, left overnight, and brought down again.</source>
+        <translation>Dehnen: das Schlagfell wird etwa eine kleine Terz höher gestimmt, dort ausgeglichen, über Nacht stehen gelassen und wieder heruntergebracht.</translation>
+    </message>
+    <message>
+        <source>In which order rods are turned</source>
+        <translation>In welcher Reihenfolge die Schrauben gedreht werden</translation>
+    </message>
+    <message>
+        <source>Pairs, two keys</source>
+        <translation>Paare, zwei Schlüssel</translation>
+    </message>
+    <message>
+        <source>Across, one key</source>
+        <translation>Über Kreuz, 1 Schlüssel</translation>
+    </message>
+    <message>
+        <source>Round, one key</source>
+        <translation>Reihum, 1 Schlüssel</translation>
+    </message>
+    <message>
+        <source>Your own skip…</source>
+        <translation>Eigener Sprung…</translation>
+    </message>
+    <message>
+        <source>Across or in pairs the film stays centred; round the head only in small steps.</source>
+        <translation>Über Kreuz oder in Paaren bleibt die Folie mittig; reihum nur in kleinen Schritten.</translation>
+    </message>
+    <message>
+        <source>Correct rods</source>
+        <translation>Schrauben ausgleichen</translation>
+    </message>
+    <message>
+        <source>Correct both ways</source>
+        <translation>Beide Richtungen</translation>
+    </message>
+    <message>
+        <source>Tighten only</source>
+        <translation>Nur anziehen</translation>
+    </message>
+    <message>
+        <source>Loosen only</source>
+        <translation>Nur lockern</translation>
+    </message>
+    <message>
+        <source>Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: press the head afterwards.</source>
+        <translation>Nur anziehen endet etwas über dem Ton und lässt nie Lose; nur lockern endet darunter: danach das Fell drücken.</translation>
+    </message>
+    <message>
+        <source>Even to ±%1 cents</source>
+        <translation>Auf ±%1 Cent gleich</translation>
+    </message>
+    <message>
+        <source>How even the head is to be</source>
+        <translation>Wie gleichmäßig das Fell sein soll</translation>
+    </message>
+    <message>
+        <source>Five takes a pass more; twelve is enough for a dead or noisy sound.</source>
+        <translation>Fünf kosten einen Durchgang mehr; zwölf reichen für einen toten oder rauschigen Klang.</translation>
+    </message>
+    <message>
+        <source>How far a round turns the rods at most</source>
+        <translation>Wie weit eine Runde die Schrauben höchstens dreht</translation>
+    </message>
+    <message>
+        <source>Steps to 1 turn</source>
+        <translation>Schritte bis 1</translation>
+    </message>
+    <message>
+        <source>Steps to 1/2 turn</source>
+        <translation>Schritte bis 1/2</translation>
+    </message>
+    <message>
+        <source>Steps to 1/4 turn</source>
+        <translation>Schritte bis 1/4</translation>
+    </message>
+    <message>
+        <source>Steps of 1/8 turn</source>
+        <translation>Schritte von 1/8</translation>
+    </message>
+    <message>
+        <source>They get smaller by themselves towards the target. Small ones keep the hoop level and take longer.</source>
+        <translation>Sie werden zum Ziel hin von selbst kleiner. Kleine halten den Reifen eben und dauern länger.</translation>
+    </message>
+    <message>
+        <source>Finger-tight already</source>
+        <translation>Schon handfest</translation>
+    </message>
+    <message>
+        <source>Leaves the steps before it out and starts the count.</source>
+        <translation>Überspringt die Schritte davor und beginnt die Zählung.</translation>
+    </message>
+    <message>
+        <source>Your own skip</source>
+        <translation>Eigener Sprung</translation>
+    </message>
+    <message>
+        <source>Go on by how many rods? 1 is round the head:</source>
+        <translation>Um wie viele Schrauben weiter? 1 ist reihum:</translation>
+    </message>
+    <message>
+        <source>A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor with %2.</source>
+        <translation>Ein Sprung von %1 bei %2 Schrauben kommt nie zu %3. Nehmen Sie einen, der keinen Teiler mit %2 gemeinsam hat.</translation>
+    </message>
+    <message>
+        <source>No palm (thin)</source>
+        <translation>Kein Handballen (dünn)</translation>
+    </message>
+    <message>
+        <source>Stretch batter only</source>
+        <translation>Nur Schlagfell dehnen</translation>
+    </message>
+    <message>
+        <source>Far apart, one key</source>
+        <translation>Weit auseinander, 1 Schl.</translation>
+    </message>
+    <message>
+        <source>Your own skip, %1…</source>
+        <translation>Eigener Sprung, %1…</translation>
+    </message>
+</context>
+<context>
+    <name>BlindDialog</name>
+    <message>
+        <source>Blind comparison</source>
+        <translation>Blindvergleich</translation>
+    </message>
+    <message>
+        <source>One of the two is what you want, the other the drum as it is, equally loud. The order changes after each answer.</source>
+        <translation>Eines von beiden ist, was Sie wollen, das andere die Trommel, wie sie ist, gleich laut. Die Reihenfolge wechselt nach jeder Antwort.</translation>
+    </message>
+    <message>
+        <source>Hear the first</source>
+        <translation>Ersten hören</translation>
+    </message>
+    <message>
+        <source>Hear the second</source>
+        <translation>Zweiten hören</translation>
+    </message>
+    <message>
+        <source>The first is the wanted</source>
+        <translation>Der erste ist der gewünschte</translation>
+    </message>
+    <message>
+        <source>The second is the wanted</source>
+        <translation>Der zweite ist der gewünschte</translation>
+    </message>
+    <message>
+        <source>No answer yet.</source>
+        <translation>Noch keine Antwort.</translation>
+    </message>
+    <message>
+        <source>Right: the %1 was the wanted.</source>
+        <translation>Richtig: der %1 war der gewünschte.</translation>
+    </message>
+    <message>
+        <source>No: the %1 was the wanted.</source>
+        <translation>Nein: der %1 war der gewünschte.</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>erste</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>zweite</translation>
+    </message>
+    <message>
+        <source>Right so far: %1 of %2.</source>
+        <translation>Bisher richtig: %1 von %2.</translation>
+    </message>
+    <message>
+        <source>You can tell them apart.</source>
+        <translation>Sie können sie unterscheiden.</translation>
+    </message>
+    <message>
+        <source>By ear they are as good as the same.</source>
+        <translation>Nach Gehör sind sie so gut wie gleich.</translation>
+    </message>
+</context>
+<context>
+    <name>BlindPanel</name>
+    <message>
+        <source>Hear both, blind</source>
+        <translation>Beide hören, blind</translation>
+    </message>
+    <message>
+        <source>Last stroke is before</source>
+        <translation>Letzter Schlag ist vorher</translation>
+    </message>
+    <message>
+        <source>Last stroke is after</source>
+        <translation>Letzter Schlag ist nachher</translation>
+    </message>
+    <message>
+        <source>Play the first</source>
+        <translation>Ersten abspielen</translation>
+    </message>
+    <message>
+        <source>Play the second</source>
+        <translation>Zweiten abspielen</translation>
+    </message>
+    <message>
+        <source>First is better</source>
+        <translation>Erster ist besser</translation>
+    </message>
+    <message>
+        <source>Second is better</source>
+        <translation>Zweiter ist besser</translation>
+    </message>
+    <message>
+        <source>No difference</source>
+        <translation>Kein Unterschied</translation>
+    </message>
+    <message>
+        <source>Tell me which was which</source>
+        <translation>Sag mir, welcher welcher war</translation>
+    </message>
+    <message>
+        <source>Replace before</source>
+        <translation>Vorher ersetzen</translation>
+    </message>
+    <message>
+        <source>Replace after</source>
+        <translation>Nachher ersetzen</translation>
+    </message>
+    <message>
+        <source>Play a stroke as it was, and keep it</source>
+        <translation>Einen Schlag spielen, wie es war, und behalten</translation>
+    </message>
+    <message>
+        <source>Now a stroke with the change, and keep it</source>
+        <translation>Jetzt einen Schlag mit der Änderung, und behalten</translation>
+    </message>
+    <message>
+        <source>Which is better?</source>
+        <translation>Welcher ist besser?</translation>
+    </message>
+    <message>
+        <source>Listen to both, equally loud</source>
+        <translation>Hören Sie beide, gleich laut</translation>
+    </message>
+    <message>
+        <source>Judged %1 times; five or more tell something.</source>
+        <translation>%1-mal beurteilt; ab fünf sagt es etwas.</translation>
+    </message>
+    <message>
+        <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
+        <translation>%1-mal beurteilt: nachher war besser %2, vorher %3, kein Unterschied %4.</translation>
+    </message>
+</context>
+<context>
+    <name>BuzzPanel</name>
+    <message>
+        <source>tom</source>
+        <translation>Tom</translation>
+    </message>
+    <message>
+        <source>bass drum</source>
+        <translation>Große Trommel</translation>
+    </message>
+    <message>
+        <source>bass note</source>
+        <translation>Basston</translation>
+    </message>
+    <message>
+        <source>voice</source>
+        <translation>Stimme</translation>
+    </message>
+    <message>
+        <source>something else</source>
+        <translation>etwas anderes</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>By %1 cents: %2 dB less of it. Costs this drum nothing.</source>
+        <translation>Um %1 Cent: %2 dB weniger davon. Kostet diese Trommel nichts.</translation>
+    </message>
+    <message>
+        <source>%1 half as long, with a pad</source>
+        <translation>%1 halb so lang, mit einem Dämpfer</translation>
+    </message>
+    <message>
+        <source>%1 dB less of it. Costs it its tail.</source>
+        <translation>%1 dB weniger davon. Kostet es seinen Ausklang.</translation>
+    </message>
+    <message>
+        <source>Wires %1 tighter</source>
+        <translation>Teppich %1 fester</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs answer to a whisper.</source>
+        <translation>%1 dB weniger. Kostet die Antwort auf ein Flüstern.</translation>
+    </message>
+    <message>
+        <source>Both heads of this drum %1 cents</source>
+        <translation>Beide Felle dieser Trommel %1 Cent</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs the tone that was asked for.</source>
+        <translation>%1 dB weniger. Kostet den gewünschten Klang.</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds %1 looser</source>
+        <translation>Schrauben an den Betten %1 lockerer</translation>
+    </message>
+    <message>
+        <source>At Snare side, Uneven: %1 dB less. Costs quick answer.</source>
+        <translation>Bei Resonanzfell, Uneben: %1 dB weniger. Kostet schnelle Antwort.</translation>
+    </message>
+    <message>
+        <source>Accept it</source>
+        <translation>Hinnehmen</translation>
+    </message>
+    <message>
+        <source>Throw the lever off where the piece is still.</source>
+        <translation>Hebel auf, wo das Stück still ist.</translation>
+    </message>
+    <message>
+        <source>Who plays beside it?</source>
+        <translation>Wer spielt daneben?</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Wie Sie es nennen</translation>
+    </message>
+    <message>
+        <source>name, if you like</source>
+        <translation>Name, wenn Sie mögen</translation>
+    </message>
+    <message>
+        <source>Kind of instrument</source>
+        <translation>Art des Instruments</translation>
+    </message>
+    <message>
+        <source>Its pitch</source>
+        <translation>Seine Tonhöhe</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Take what was heard</source>
+        <translation>Gehörtes übernehmen</translation>
+    </message>
+    <message>
+        <source>Play the other instrument alone, lever off: its partials as they were heard last.</source>
+        <translation>Spielen Sie das andere Instrument allein, Hebel auf: seine Teiltöne, wie sie zuletzt gehört wurden.</translation>
+    </message>
+    <message>
+        <source>Instruments around the drum</source>
+        <translation>Instrumente um die Trommel</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>What calms it, least harm first</source>
+        <translation>Was es beruhigt, das Schonendste zuerst</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Predicted: play it again afterwards and listen.</source>
+        <translation>Vorhergesagt: spielen Sie es danach noch einmal und hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>Nothing to calm yet.</source>
+        <translation>Noch nichts zu beruhigen.</translation>
+    </message>
+    <message>
+        <source>%1. %2. %3</source>
+        <translation>%1. %2. %3</translation>
+    </message>
+</context>
+<context>
+    <name>BuzzPicture</name>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>this drum</source>
+        <translation>diese Trommel</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>%1 octaves</source>
+        <translation>%1 Oktaven</translation>
+    </message>
+    <message>
+        <source>%1 %2 meets %3, %4</source>
+        <translation>%1 %2 trifft %3, %4</translation>
+    </message>
+    <message>
+        <source>No other instruments yet.</source>
+        <translation>Noch keine anderen Instrumente.</translation>
+    </message>
+    <message>
+        <source>%1: %2 dB under the strongest</source>
+        <translation>%1: %2 dB unter dem stärksten</translation>
+    </message>
+    <message>
+        <source>Where other instruments set the wires going, the strongest first. %1.</source>
+        <translation>Wo andere Instrumente den Teppich anregen, das stärkste zuerst. %1.</translation>
+    </message>
+    <message>
+        <source>Which instruments set the wires going? Enter their pitch on the right, or play one and take what was heard. What meets this drum&apos;s own tones stands here.</source>
+        <translation>Welche Instrumente regen den Teppich an? Geben Sie rechts ihre Tonhöhe ein, oder spielen Sie eines und übernehmen Sie, was gehört wurde. Was die eigenen Töne dieser Trommel trifft, steht hier.</translation>
+    </message>
+    <message>
+        <source>above: their partials; below: this drum&apos;s, dashed the snare side&apos;s</source>
+        <translation>oben: ihre Teiltöne; unten: die dieser Trommel, gestrichelt die des Resonanzfells</translation>
+    </message>
+    <message>
+        <source>strongest</source>
+        <translation>stärkster</translation>
+    </message>
+    <message>
+        <source>%1 dB under</source>
+        <translation>%1 dB darunter</translation>
+    </message>
+</context>
+<context>
+    <name>BuzzPictureText</name>
+    <message>
+        <source>Buzz with others</source>
+        <translation>Mitschnarren</translation>
+    </message>
+</context>
+<context>
+    <name>CalendarFile</name>
+    <message>
+        <source>%1: the head has rested; tap its round once more</source>
+        <translation>%1: das Fell hat geruht; tippen Sie seine Runde noch einmal</translation>
+    </message>
+    <message>
+        <source>%1: look at its tuning again</source>
+        <translation>%1: sehen Sie nach der Stimmung</translation>
+    </message>
+</context>
+<context>
+    <name>CardDialog</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Tonkarte</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation>Was sie sagt</translation>
+    </message>
+    <message>
+        <source>Begin anew</source>
+        <translation>Neu beginnen</translation>
+    </message>
+    <message>
+        <source>Take back the last tap</source>
+        <translation>Letzten Tipp zurücknehmen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Now %1: %2</source>
+        <translation>Jetzt %1: %2</translation>
+    </message>
+    <message>
+        <source>The card is full</source>
+        <translation>Die Karte ist voll</translation>
+    </message>
+    <message>
+        <source>Every place was heard. It stays with the session and counts in the proof.</source>
+        <translation>Jede Stelle wurde gehört. Sie bleibt bei der Arbeit und zählt im Nachweis.</translation>
+    </message>
+    <message>
+        <source>Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.</source>
+        <translation>Hier Tipp %1 von %2. Teppich ab, jeden Tipp ausklingen lassen: der mittlere zählt.</translation>
+    </message>
+    <message>
+        <source>One tap more: those before did not agree. Same place, same strength.</source>
+        <translation>Noch ein Tipp: die vorigen stimmten nicht überein. Gleiche Stelle, gleiche Stärke.</translation>
+    </message>
+    <message>
+        <source>Both tensions follow from these places, and whether they fit each other.</source>
+        <translation>Aus diesen Stellen folgen beide Spannungen, und ob sie zueinander passen.</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>Tap</source>
+        <translation>Tippen</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Hört zu</translation>
+    </message>
+    <message>
+        <source>Give sound files…</source>
+        <translation>Klangdateien geben…</translation>
+    </message>
+</context>
+<context>
+    <name>CardPicture</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>Batter, near the hoop</source>
+        <translation>Schlagfell, nahe am Reifen</translation>
+    </message>
+    <message>
+        <source>Batter, in the middle</source>
+        <translation>Schlagfell, in der Mitte</translation>
+    </message>
+    <message>
+        <source>Snare side, near the hoop</source>
+        <translation>Resonanzfell, nahe am Reifen</translation>
+    </message>
+    <message>
+        <source>Snare side, in the middle</source>
+        <translation>Resonanzfell, in der Mitte</translation>
+    </message>
+    <message>
+        <source>30 mm in, snare side muted</source>
+        <translation>30 mm innen, Resonanzfell gedämpft</translation>
+    </message>
+    <message>
+        <source>both heads free</source>
+        <translation>beide Felle frei</translation>
+    </message>
+    <message>
+        <source>turn the drum over; batter muted</source>
+        <translation>Trommel umdrehen; Schlagfell gedämpft</translation>
+    </message>
+    <message>
+        <source>The %1 carries %2 % of what its film can bear</source>
+        <translation>%1 trägt %2 % dessen, was seine Folie aushält</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1, as the two places of the batter imply.</source>
+        <translation>%1, wie die beiden Stellen des Schlagfells nahelegen.</translation>
+    </message>
+    <message>
+        <source>Both middles agree to %1 cents: it is one tone.</source>
+        <translation>Beide Mitten stimmen auf %1 Cent überein: es ist ein Ton.</translation>
+    </message>
+    <message>
+        <source>The two middles lie %1 cents apart, though it is one tone: tap again, wires off and both heads free.</source>
+        <translation>Die beiden Mitten liegen %1 Cent auseinander, obwohl es ein Ton ist: noch einmal tippen, Teppich ab und beide Felle frei.</translation>
+    </message>
+    <message>
+        <source>The centre pitch fits the two edges (%1 cents).</source>
+        <translation>Der Mittelton passt zu den beiden Randtönen (%1 Cent).</translation>
+    </message>
+    <message>
+        <source>The centre pitch lies %1 cents from what the two edges imply: is it the right drum, and the right heads?</source>
+        <translation>Der Mittelton liegt %1 Cent von dem entfernt, was die beiden Randtöne ergeben: ist es die richtige Trommel, und sind es die richtigen Felle?</translation>
+    </message>
+    <message>
+        <source>%1, taps %2</source>
+        <translation>%1, Tipps %2</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>nicht gehört</translation>
+    </message>
+    <message>
+        <source>left out %1</source>
+        <translation>ausgelassen %1</translation>
+    </message>
+    <message>
+        <source>tap it now</source>
+        <translation>jetzt tippen</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>CardView</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Tonkarte</translation>
+    </message>
+</context>
+<context>
+    <name>ClockDialog</name>
+    <message>
+        <source>Too short. Let the tone sound for three seconds and listen again.</source>
+        <translation>Zu kurz. Lassen Sie den Ton drei Sekunden klingen und hören Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>No steady tone near %1 was heard. Is it loud enough, and is that its pitch?</source>
+        <translation>Kein stetiger Ton nahe %1 wurde gehört. Ist er laut genug, und ist das seine Tonhöhe?</translation>
+    </message>
+    <message>
+        <source>The tone wavered or stopped. A voice or an instrument will not do: take a tone from a device, alone in the room.</source>
+        <translation>Der Ton schwankte oder hörte auf. Stimme oder Instrument genügen nicht: nehmen Sie einen Ton aus einem Gerät, allein im Raum.</translation>
+    </message>
+    <message>
+        <source>Take a tone between 80 and 4000 Hz.</source>
+        <translation>Nehmen Sie einen Ton zwischen 80 und 4000 Hz.</translation>
+    </message>
+    <message>
+        <source>Calibrate the sound card&apos;s clock</source>
+        <translation>Uhr der Soundkarte abgleichen</translation>
+    </message>
+    <message>
+        <source>No sound card&apos;s clock is quite right, and every pitch is off by as much. Play a steady tone from a device that you trust, beside the microphone. Or tap the drum, read the pitch on the other device and enter that.</source>
+        <translation>Keine Uhr einer Soundkarte geht ganz richtig, und jede Tonhöhe ist um so viel verschoben. Spielen Sie einen stetigen Ton aus einem Gerät, dem Sie trauen, neben dem Mikrofon. Oder tippen Sie die Trommel, lesen die Tonhöhe am anderen Gerät ab und geben sie ein.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Pitch by the device that is trusted</source>
+        <translation>Tonhöhe nach dem Gerät, dem getraut wird</translation>
+    </message>
+    <message>
+        <source>The tone is</source>
+        <translation>Der Ton ist</translation>
+    </message>
+    <message>
+        <source>Nothing was compared yet.</source>
+        <translation>Noch nichts verglichen.</translation>
+    </message>
+    <message>
+        <source>Forget what is kept</source>
+        <translation>Behaltenes vergessen</translation>
+    </message>
+    <message>
+        <source>Listen for three seconds</source>
+        <translation>Drei Sekunden hören</translation>
+    </message>
+    <message>
+        <source>Keep for this microphone</source>
+        <translation>Für dieses Mikrofon behalten</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>There is no microphone to listen with. Plug one in and open this again.</source>
+        <translation>Es gibt kein Mikrofon. Stecken Sie eines an und öffnen Sie dies noch einmal.</translation>
+    </message>
+    <message>
+        <source>opening…</source>
+        <translation>wird geöffnet…</translation>
+    </message>
+    <message>
+        <source>nothing: its clock is taken as right</source>
+        <translation>nichts: seine Uhr gilt als richtig</translation>
+    </message>
+    <message>
+        <source>reads %1 cents %2, and is corrected</source>
+        <translation>liest %1 Cent %2 und wird berichtigt</translation>
+    </message>
+    <message>
+        <source>sharp</source>
+        <translation>zu hoch</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>zu tief</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Hört zu…</translation>
+    </message>
+    <message>
+        <source>The tone reads</source>
+        <translation>Der Ton wird gelesen als</translation>
+    </message>
+    <message>
+        <source>The tap reads</source>
+        <translation>Der Tipp wird gelesen als</translation>
+    </message>
+    <message>
+        <source>%1 %2 Hz: %3 cents %4.</source>
+        <translation>%1 %2 Hz: %3 Cent %4.</translation>
+    </message>
+    <message>
+        <source>No clock is off by so much: it was another tone.</source>
+        <translation>Keine Uhr geht um so viel falsch: das war ein anderer Ton.</translation>
+    </message>
+</context>
+<context>
+    <name>CorrectionPanel</name>
+    <message>
+        <source>%1: leave it.</source>
+        <translation>%1: so lassen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 tighter on every rod.</source>
+        <translation>%1: %2 ± %3 fester an jeder Schraube.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 looser on every rod.</source>
+        <translation>%1: %2 ± %3 lockerer an jeder Schraube.</translation>
+    </message>
+    <message>
+        <source>edge %1, centre %2, ratio %3</source>
+        <translation>Rand %1, Mitte %2, Verhältnis %3</translation>
+    </message>
+    <message>
+        <source>Batter edge pitch heard</source>
+        <translation>Gehörter Randton des Schlagfells</translation>
+    </message>
+    <message>
+        <source>Snare-side edge pitch heard, batter muted</source>
+        <translation>Gehörter Randton des Resonanzfells, Schlagfell gedämpft</translation>
+    </message>
+    <message>
+        <source>Centre pitch heard, both heads free</source>
+        <translation>Gehörter Mittelton, beide Felle frei</translation>
+    </message>
+    <message>
+        <source>snare side muted</source>
+        <translation>Resonanzfell gedämpft</translation>
+    </message>
+    <message>
+        <source>both heads free</source>
+        <translation>beide Felle frei</translation>
+    </message>
+    <message>
+        <source>Both are turned</source>
+        <translation>Beide sind gedreht</translation>
+    </message>
+    <message>
+        <source>Batter edge</source>
+        <translation>Schlagfell, Rand</translation>
+    </message>
+    <message>
+        <source>Snare-side edge</source>
+        <translation>Resonanzfell, Rand</translation>
+    </message>
+    <message>
+        <source>batter muted</source>
+        <translation>Schlagfell gedämpft</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>Give the batter&apos;s edge pitch and the centre or snare-side pitch. Rounds heard at the head stations are filled in.</source>
+        <translation>Geben Sie den Randton des Schlagfells und den Mittelton oder den Randton des Resonanzfells ein. Runden, die an den Fellen gehört wurden, sind schon eingetragen.</translation>
+    </message>
+    <message>
+        <source>With both heads free the centre pitch is needed beside the edge.</source>
+        <translation>Mit beiden Fellen frei wird neben dem Randton der Mittelton gebraucht.</translation>
+    </message>
+    <message>
+        <source>No tension of these heads sounds like that. Was a tap misread, or is another drum or head on?</source>
+        <translation>Keine Spannung dieser Felle klingt so. Wurde ein Tipp falsch gelesen, oder ist eine andere Trommel oder ein anderes Fell da?</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Then %1.</source>
+        <translation>Dann %1.</translation>
+    </message>
+    <message>
+        <source>Batter alone: %1. Snare side alone: %2.</source>
+        <translation>Schlagfell allein: %1. Resonanzfell allein: %2.</translation>
+    </message>
+    <message>
+        <source>Both heads stand where the tone wants them: %1.</source>
+        <translation>Beide Felle stehen, wo der Klang sie will: %1.</translation>
+    </message>
+    <message>
+        <source>The centre was heard %1 cents from what the edges imply: hear it again.</source>
+        <translation>Die Mitte wurde %1 Cent von dem gehört, was die Randtöne ergeben: hören Sie sie noch einmal.</translation>
+    </message>
+</context>
+<context>
+    <name>CutawayPaint</name>
+    <message>
+        <source>now %1, %2 cents away</source>
+        <translation>jetzt %1, %2 Cent entfernt</translation>
+    </message>
+    <message>
+        <source>wanted, muted; %1 open</source>
+        <translation>gewünscht, gedämpft; %1 offen</translation>
+    </message>
+    <message>
+        <source>film load %1 %</source>
+        <translation>Folienlast %1 %</translation>
+    </message>
+    <message>
+        <source>%1, held at a limit</source>
+        <translation>%1, an einer Grenze gehalten</translation>
+    </message>
+    <message>
+        <source>%1, near its limit</source>
+        <translation>%1, nahe an der Grenze</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 turns from finger-tight</source>
+        <translation>%1 ± %2 Umdrehungen von handfest</translation>
+    </message>
+    <message>
+        <source>the lowest edge tone is the snare side&apos;s</source>
+        <translation>der tiefste Randton ist der des Resonanzfells</translation>
+    </message>
+    <message>
+        <source>now %1; ratio %2</source>
+        <translation>jetzt %1; Verhältnis %2</translation>
+    </message>
+    <message>
+        <source>centre pitch; edge over centre %1</source>
+        <translation>Mittelton; Rand über Mitte %1</translation>
+    </message>
+    <message>
+        <source>played with the lever off</source>
+        <translation>mit offenem Hebel gespielt</translation>
+    </message>
+    <message>
+        <source>strainer %1 from contact</source>
+        <translation>Abhebung %1 ab Berührung</translation>
+    </message>
+    <message>
+        <source>strainer not set yet</source>
+        <translation>Abhebung noch nicht eingestellt</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Both heads and the air</source>
+        <translation>Beide Felle und die Luft</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>strands: %1</source>
+        <translation>Spiralen: %1</translation>
+    </message>
+    <message>
+        <source>%1, slowed down</source>
+        <translation>%1, verlangsamt</translation>
+    </message>
+    <message>
+        <source>%1, to scale</source>
+        <translation>%1, maßstäblich</translation>
+    </message>
+</context>
+<context>
+    <name>CutawayPicture</name>
+    <message>
+        <source>%1 with the other head muted, film load %2 percent</source>
+        <translation>%1 bei gedämpftem anderem Fell, Folienlast %2 Prozent</translation>
+    </message>
+    <message>
+        <source>now %1</source>
+        <translation>jetzt %1</translation>
+    </message>
+    <message>
+        <source>Drum cut through. Batter edge pitch %1. Centre pitch %2, edge over centre %3. Snare-side edge pitch %4.</source>
+        <translation>Trommel im Schnitt. Randton des Schlagfells %1. Mittelton %2, Rand über Mitte %3. Randton des Resonanzfells %4.</translation>
+    </message>
+</context>
+<context>
+    <name>CutawayView</name>
+    <message>
+        <source>Drum, cut through</source>
+        <translation>Trommel im Schnitt</translation>
+    </message>
+    <message>
+        <source>Still</source>
+        <translation>Ruhig</translation>
+    </message>
+    <message>
+        <source>Together</source>
+        <translation>Miteinander</translation>
+    </message>
+    <message>
+        <source>Against</source>
+        <translation>Gegeneinander</translation>
+    </message>
+    <message>
+        <source>Edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>Heads at rest</source>
+        <translation>Felle in Ruhe</translation>
+    </message>
+    <message>
+        <source>Both heads move together: the centre pitch</source>
+        <translation>Beide Felle bewegen sich miteinander: der Mittelton</translation>
+    </message>
+    <message>
+        <source>The heads move against each other and press the air</source>
+        <translation>Die Felle bewegen sich gegeneinander und drücken die Luft</translation>
+    </message>
+    <message>
+        <source>The edge pitch: one half up, the other down</source>
+        <translation>Der Randton: eine Hälfte auf, die andere ab</translation>
+    </message>
+</context>
+<context>
+    <name>DrumButton</name>
+    <message>
+        <source>%1, %2, %3 rods a side</source>
+        <translation>%1, %2, %3 Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>batter %1</source>
+        <translation>Schlagfell %1</translation>
+    </message>
+    <message>
+        <source>%1, %2 %3 strands</source>
+        <translation>%1, %2 Spiralen, %3</translation>
+    </message>
+</context>
+<context>
+    <name>DrumPage</name>
+    <message>
+        <source>%1: %2, %3 over %4</source>
+        <translation>%1: %2, %3 über %4</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Which drum is on the stool?</source>
+        <translation>Welche Trommel steht vor Ihnen?</translation>
+    </message>
+    <message>
+        <source>This session</source>
+        <translation>Diese Arbeit</translation>
+    </message>
+    <message>
+        <source>Start afresh</source>
+        <translation>Neu anfangen</translation>
+    </message>
+    <message>
+        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
+        <translation>Beginnt eine neue Arbeit von handfest an; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>Lately in the logbook</source>
+        <translation>Zuletzt im Logbuch</translation>
+    </message>
+    <message>
+        <source>Look it over first</source>
+        <translation>Erst ansehen</translation>
+    </message>
+    <message>
+        <source>Wires off, lever open.
+Film still dished when slack? Worn: have a spare.
+Hoop round and flat, the same gap all round.
+Rods straight, clean, lightly greased.
+Washers there; lug and strainer screws snug.
+Strands whole, none bent or slack.
+Travel left both ways on the strainer knob.</source>
+        <translation>Teppich ab, Hebel offen.
+Folie im lockeren Zustand verbeult? Abgespielt: Ersatz bereithalten.
+Reifen rund und eben, ringsum gleicher Spalt.
+Schrauben gerade, sauber, leicht gefettet.
+Scheiben da; Schrauben an Böckchen und Abhebung fest.
+Spiralen heil, keine verbogen oder lose.
+Am Knopf der Abhebung Weg in beide Richtungen.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Trommel hinzufügen…</translation>
+    </message>
+    <message>
+        <source>Hear what it is now…</source>
+        <translation>Hören, was sie jetzt ist…</translation>
+    </message>
+    <message>
+        <source>The pitch card: middle and edge of both heads in a minute.</source>
+        <translation>Die Tonkarte: Mitte und Rand beider Felle in einer Minute.</translation>
+    </message>
+    <message>
+        <source>On to the tone</source>
+        <translation>Weiter zum Klang</translation>
+    </message>
+    <message>
+        <source>Nothing done yet on %1.</source>
+        <translation>An %1 ist noch nichts getan.</translation>
+    </message>
+    <message>
+        <source>Nothing saved for this drum yet.</source>
+        <translation>Für diese Trommel ist noch nichts gespeichert.</translation>
+    </message>
+</context>
+<context>
+    <name>Ear</name>
+    <message>
+        <source>The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make it again.</source>
+        <translation>Der Rechner war überlastet: %1 s Klang gingen verloren. Ein Tipp in dieser Zeit wurde nicht gehört; wiederholen Sie ihn.</translation>
+    </message>
+    <message>
+        <source>%1 is back; go on tapping.</source>
+        <translation>%1 ist wieder da; tippen Sie weiter.</translation>
+    </message>
+    <message>
+        <source>%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with silence after it.</source>
+        <translation>%1 enthält keinen Schlag, der sich lesen lässt. Nehmen Sie einen klaren Schlag nahe der Mitte auf, nicht übersteuert, mit Stille danach.</translation>
+    </message>
+    <message>
+        <source>No voice was heard. Come nearer to the microphone, or turn its level up.</source>
+        <translation>Keine Stimme wurde gehört. Kommen Sie näher ans Mikrofon oder drehen Sie den Pegel auf.</translation>
+    </message>
+    <message>
+        <source>That was too short. Hum for at least a second.</source>
+        <translation>Das war zu kurz. Summen Sie mindestens eine Sekunde.</translation>
+    </message>
+    <message>
+        <source>You went on while files were waiting; they were put aside. Give them again where they belong.</source>
+        <translation>Sie gingen weiter, während Dateien warteten; sie wurden beiseitegelegt. Geben Sie sie dort noch einmal, wo sie hingehören.</translation>
+    </message>
+    <message>
+        <source>No tap is due now. Finish the step at hand first, then give the file.</source>
+        <translation>Jetzt ist kein Tipp dran. Beenden Sie erst den Schritt, dann geben Sie die Datei.</translation>
+    </message>
+    <message>
+        <source>What was heard belonged to where you were before; it was put aside. Make it again there if it is still wanted.</source>
+        <translation>Was gehört wurde, gehörte dorthin, wo Sie vorher waren; es wurde beiseitegelegt. Wiederholen Sie es dort, wenn Sie es noch wollen.</translation>
+    </message>
+    <message>
+        <source>No tap was heard. Tap again.</source>
+        <translation>Kein Tipp wurde gehört. Tippen Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>%1: strokes taken %2</source>
+        <translation>%1: Schläge übernommen %2</translation>
+    </message>
+    <message>
+        <source>%1: taps taken %2</source>
+        <translation>%1: Tipps übernommen %2</translation>
+    </message>
+    <message>
+        <source>left over %1, since they have no place in the round</source>
+        <translation>übrig %1, da sie keinen Platz in der Runde haben</translation>
+    </message>
+    <message>
+        <source>not used %1 (%2)</source>
+        <translation>nicht benutzt %1 (%2)</translation>
+    </message>
+    <message>
+        <source>broken samples taken as silence %1</source>
+        <translation>schadhafte Werte als Stille genommen %1</translation>
+    </message>
+    <message>
+        <source>hits without a marker left out %1</source>
+        <translation>Schläge ohne Marke ausgelassen %1</translation>
+    </message>
+    <message>
+        <source>the file ends before its header says</source>
+        <translation>die Datei endet früher, als ihr Kopf sagt</translation>
+    </message>
+    <message>
+        <source>The round goes on at rod %1: give another file or choose another source.</source>
+        <translation>Die Runde geht bei Schraube %1 weiter: geben Sie eine weitere Datei oder wählen Sie eine andere Quelle.</translation>
+    </message>
+    <message>
+        <source>The round is kept. Choose the practice drum or sound files meanwhile.</source>
+        <translation>Die Runde bleibt erhalten. Wählen Sie solange die Übungstrommel oder Klangdateien.</translation>
+    </message>
+    <message>
+        <source>No microphone was found. Plug one in and choose Microphone again.</source>
+        <translation>Kein Mikrofon gefunden. Stecken Sie eines an und wählen Sie noch einmal Mikrofon.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened; another program may hold it.</source>
+        <translation>%1 lässt sich nicht öffnen; vielleicht hält es ein anderes Programm.</translation>
+    </message>
+    <message>
+        <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
+        <translation>%1 ist weg. Stecken Sie es an, und die Runde geht weiter, wo sie war; oder wählen Sie eine andere Quelle.</translation>
+    </message>
+</context>
+<context>
+    <name>ExperimentPanel</name>
+    <message>
+        <source>Change one thing</source>
+        <translation>Eines ändern</translation>
+    </message>
+    <message>
+        <source>What is changed</source>
+        <translation>Was geändert wird</translation>
+    </message>
+    <message>
+        <source>what you change, e.g. pad to 3 o&apos;clock</source>
+        <translation>was Sie ändern, z. B. Dämpfer auf 3 Uhr</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Beginnen</translation>
+    </message>
+    <message>
+        <source>Keep it</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source>Put it back</source>
+        <translation>Zurücksetzen</translation>
+    </message>
+    <message>
+        <source>a change</source>
+        <translation>eine Änderung</translation>
+    </message>
+    <message>
+        <source>Say what you change, then begin</source>
+        <translation>Sagen Sie, was Sie ändern, dann beginnen Sie</translation>
+    </message>
+    <message>
+        <source>First play some strokes as it is</source>
+        <translation>Spielen Sie erst ein paar Schläge, wie es ist</translation>
+    </message>
+    <message>
+        <source>Before: %1</source>
+        <translation>Vorher: %1</translation>
+    </message>
+    <message>
+        <source>After: %1</source>
+        <translation>Nachher: %1</translation>
+    </message>
+    <message>
+        <source>%1: change it now, on the head or at the strainer</source>
+        <translation>%1: ändern Sie es jetzt, am Fell oder an der Abhebung</translation>
+    </message>
+    <message>
+        <source>%1: more than one thing is changed, so nobody will know which did it</source>
+        <translation>%1: mehr als eines ist geändert, so weiß niemand, was es war</translation>
+    </message>
+    <message>
+        <source>%1: now the same strokes again</source>
+        <translation>%1: jetzt dieselben Schläge noch einmal</translation>
+    </message>
+    <message>
+        <source>%1: keep it, or put it back</source>
+        <translation>%1: behalten oder zurücksetzen</translation>
+    </message>
+    <message>
+        <source>%1 (%2): %3 → %4</source>
+        <translation>%1 (%2): %3 → %4</translation>
+    </message>
+    <message>
+        <source>kept</source>
+        <translation>behalten</translation>
+    </message>
+    <message>
+        <source>put back</source>
+        <translation>zurückgesetzt</translation>
+    </message>
+</context>
+<context>
+    <name>FindingWords</name>
+    <message>
+        <source>It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, then tap again; if it goes on falling, the film is at its end.</source>
+        <translation>Es fiel um %1 Cent, ohne dass eine Schraube gedreht wurde: ein neues Fell setzt sich. Drücken Sie die Mitte oder lassen Sie es ruhen, dann tippen Sie noch einmal; fällt es weiter, ist die Folie am Ende.</translation>
+    </message>
+    <message>
+        <source>The pitch came up %1 cents less than the turns should bring: rods that bind, or film that gives way. Grease the rods; near the load limit stop here.</source>
+        <translation>Der Ton stieg %1 Cent weniger, als die Umdrehungen bringen sollten: Schrauben klemmen, oder die Folie gibt nach. Schrauben fetten; nahe der Lastgrenze hier aufhören.</translation>
+    </message>
+    <message>
+        <source>Every rod was turned alike, yet they lie up to %1 cents apart: friction, hoop, edge or film. That is not your count; the moves even it out.</source>
+        <translation>Jede Schraube wurde gleich gedreht, doch sie liegen bis %1 Cent auseinander: Reibung, Reifen, Gratung oder Folie. Das liegt nicht an Ihrer Zählung; die Züge gleichen es aus.</translation>
+    </message>
+    <message>
+        <source>%1 was turned, but its mark hardly moved: a burr, a dry thread or a bent rod. Back it off, clean and grease it, never force it; then read again.</source>
+        <translation>%1 wurde gedreht, doch die Anzeige änderte sich kaum: Grat, trockenes Gewinde oder verbogene Schraube. Zurückdrehen, säubern und fetten, nie mit Gewalt; dann noch einmal ablesen.</translation>
+    </message>
+    <message>
+        <source>%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do not chase the last cents.</source>
+        <translation>%1, neben den Betten, lag %2 Cent %3 als der Rest. Ein Teil davon gehört zu den Betten: jagen Sie nicht den letzten Cent.</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>höher</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>tiefer</translation>
+    </message>
+</context>
+<context>
+    <name>FitPanel</name>
+    <message>
+        <source>Too long for this shell: the plates would stand over its face. Take a shorter set.</source>
+        <translation>Zu lang für diesen Kessel: die Endplatten stünden über. Nehmen Sie einen kürzeren Teppich.</translation>
+    </message>
+    <message>
+        <source>The strands reach over the inner wall and will ride on the edge. Take a shorter set.</source>
+        <translation>Die Spiralen reichen über die Innenwand und liegen auf der Gratung. Nehmen Sie einen kürzeren Teppich.</translation>
+    </message>
+    <message>
+        <source>The plates end inside the wall and lie on the film, which they may cut. Take a longer set.</source>
+        <translation>Die Endplatten enden innen und liegen auf der Folie, die sie zerschneiden können. Nehmen Sie einen längeren Teppich.</translation>
+    </message>
+    <message>
+        <source>Off centre: shift them as drawn, lever off, both clamps loose.</source>
+        <translation>Außermittig: verschieben wie gezeichnet, Hebel auf, beide Klemmen lose.</translation>
+    </message>
+    <message>
+        <source>Gaps and lengths do not add up to the shell: measure one of them again.</source>
+        <translation>Spalte und Längen ergeben nicht den Kessel: messen Sie eines davon noch einmal.</translation>
+    </message>
+    <message>
+        <source>Travel not known: count the knob once from its loose to its tight end.</source>
+        <translation>Weg unbekannt: zählen Sie den Knopf einmal vom losen bis zum festen Ende.</translation>
+    </message>
+    <message>
+        <source>Less than a turn is left to tighten: clamp again with the knob further out.</source>
+        <translation>Weniger als eine Umdrehung bleibt zum Anziehen: mit weiter herausgedrehtem Knopf neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Hardly anything is left to loosen: clamp again with the knob further in.</source>
+        <translation>Kaum etwas bleibt zum Lockern: mit weiter hineingedrehtem Knopf neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Cord to cut: %1 and %2 free, knots beside.</source>
+        <translation>Schnur zuschneiden: %1 und %2 frei, Knoten extra.</translation>
+    </message>
+    <message>
+        <source>Straps free: %1 at the strainer, %2 at the butt plate.</source>
+        <translation>Bänder frei: %1 an der Abhebung, %2 am Gegenhalter.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever off. Clamp the strainer, then the butt plate, snug.</source>
+        <translation>Knopf auf %1 vom losen Ende, Hebel auf. Erst die Abhebung klemmen, dann den Gegenhalter, stramm.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever on. Clamp the butt plate, then the strainer, snug.</source>
+        <translation>Knopf auf %1 vom losen Ende, Hebel zu. Erst den Gegenhalter klemmen, dann die Abhebung, stramm.</translation>
+    </message>
+    <message>
+        <source>Left: %1 tighter, %2 looser.</source>
+        <translation>Bleibt: %1 fester, %2 lockerer.</translation>
+    </message>
+    <message>
+        <source>loosen the knob %1</source>
+        <translation>den Knopf %1 lockern</translation>
+    </message>
+    <message>
+        <source>tighten the knob %1</source>
+        <translation>den Knopf %1 anziehen</translation>
+    </message>
+    <message>
+        <source>give %1 of strap out at the strainer&apos;s clamp</source>
+        <translation>%1 Band an der Klemme der Abhebung nachgeben</translation>
+    </message>
+    <message>
+        <source>take %1 of strap in at the strainer&apos;s clamp</source>
+        <translation>%1 Band an der Klemme der Abhebung einholen</translation>
+    </message>
+    <message>
+        <source>set the range again: knob back %1, strap in by %2</source>
+        <translation>den Bereich neu einstellen: Knopf %1 zurück, Band %2 einholen</translation>
+    </message>
+    <message>
+        <source>if it comes back, the strands are stretched or bent: replace them</source>
+        <translation>kommt es wieder, sind die Spiralen gedehnt oder verbogen: ersetzen</translation>
+    </message>
+    <message>
+        <source>centre the wires, %1</source>
+        <translation>den Teppich mittig setzen, %1</translation>
+    </message>
+    <message>
+        <source>take flat straps: they lie lower than cord</source>
+        <translation>flache Bänder nehmen: sie liegen tiefer als Schnur</translation>
+    </message>
+    <message>
+        <source>straps must leave the plate level with the film, the same at both clamps</source>
+        <translation>Bänder müssen die Endplatte eben mit der Folie verlassen, an beiden Klemmen gleich</translation>
+    </message>
+    <message>
+        <source>By the rule</source>
+        <translation>Nach dem Maßstab</translation>
+    </message>
+    <message>
+        <source>Strands</source>
+        <translation>Spiralen</translation>
+    </message>
+    <message>
+        <source>Each end plate</source>
+        <translation>Jede Endplatte</translation>
+    </message>
+    <message>
+        <source>Shell wall</source>
+        <translation>Kesselwand</translation>
+    </message>
+    <message>
+        <source>Gap at the strainer</source>
+        <translation>Spalt an der Abhebung</translation>
+    </message>
+    <message>
+        <source>Gap at the butt plate</source>
+        <translation>Spalt am Gegenhalter</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>From the end plate to the shell&apos;s outer face; negative where the plate stands over it.</source>
+        <translation>Von der Endplatte bis zur Außenseite des Kessels; negativ, wo die Platte übersteht.</translation>
+    </message>
+    <message>
+        <source>Knob&apos;s travel</source>
+        <translation>Weg des Knopfs</translation>
+    </message>
+    <message>
+        <source> turns</source>
+        <translation> Umdrehungen</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>First contact at</source>
+        <translation>Erste Berührung bei</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>nicht gezählt</translation>
+    </message>
+    <message>
+        <source>Turns from the knob&apos;s loose end to where the strands first touch, lever on.</source>
+        <translation>Umdrehungen vom losen Ende des Knopfs bis die Spiralen eben berühren, Hebel zu.</translation>
+    </message>
+    <message>
+        <source>Held by</source>
+        <translation>Gehalten von</translation>
+    </message>
+    <message>
+        <source>flat straps</source>
+        <translation>flachen Bändern</translation>
+    </message>
+    <message>
+        <source>cord</source>
+        <translation>Schnur</translation>
+    </message>
+    <message>
+        <source>Clamped</source>
+        <translation>Geklemmt</translation>
+    </message>
+    <message>
+        <source>strainer first, lever off</source>
+        <translation>erst Abhebung, Hebel auf</translation>
+    </message>
+    <message>
+        <source>butt plate first, lever on</source>
+        <translation>erst Gegenhalter, Hebel zu</translation>
+    </message>
+    <message>
+        <source>What is wrong</source>
+        <translation>Was nicht stimmt</translation>
+    </message>
+    <message>
+        <source>What is wrong?</source>
+        <translation>Was stimmt nicht?</translation>
+    </message>
+    <message>
+        <source>The lever will not close</source>
+        <translation>Der Hebel schließt nicht</translation>
+    </message>
+    <message>
+        <source>No contact when on</source>
+        <translation>Zu, aber keine Berührung</translation>
+    </message>
+    <message>
+        <source>Loose at full travel</source>
+        <translation>Lose am Ende des Wegs</translation>
+    </message>
+    <message>
+        <source>A plate stands up</source>
+        <translation>Eine Endplatte steht hoch</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>%1. %2.</source>
+        <translation>%1. %2.</translation>
+    </message>
+</context>
+<context>
+    <name>HeadFromAbove</name>
+    <message>
+        <source>%1 o&apos;clock</source>
+        <translation>%1 Uhr</translation>
+    </message>
+    <message>
+        <source>half past %1</source>
+        <translation>halb nach %1</translation>
+    </message>
+    <message>
+        <source>mic, %1 mm up</source>
+        <translation>Mikro, %1 mm hoch</translation>
+    </message>
+    <message>
+        <source>all round the hoop</source>
+        <translation>ringsum am Reifen</translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
+        <translation>von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm in from the hoop</source>
+        <translation>%1, %2 mm vom Reifen nach innen</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm from the hoop</source>
+        <translation>%1, %2 mm vom Reifen</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm inside the hoop, %3 mm high</source>
+        <translation>%1, %2 mm innerhalb des Reifens, %3 mm hoch</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm outside the hoop, %3 mm high</source>
+        <translation>%1, %2 mm außerhalb des Reifens, %3 mm hoch</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3</source>
+        <translation>%1, %2: %3</translation>
+    </message>
+    <message>
+        <source>Nothing lies on it</source>
+        <translation>Nichts liegt darauf</translation>
+    </message>
+    <message>
+        <source>microphone: %1</source>
+        <translation>Mikrofon: %1</translation>
+    </message>
+    <message>
+        <source>The batter from above, strainer at nine o&apos;clock. %1.</source>
+        <translation>Das Schlagfell von oben, Abhebung auf neun Uhr. %1.</translation>
+    </message>
+    <message>
+        <source>stick
+lands here</source>
+        <translation>Stock
+trifft hier</translation>
+    </message>
+</context>
+<context>
+    <name>HeadFromAboveText</name>
+    <message>
+        <source>Batter from above</source>
+        <translation>Schlagfell von oben</translation>
+    </message>
+</context>
+<context>
+    <name>HeadPage</name>
+    <message>
+        <source>Film load,
+share of yield</source>
+        <translation>Folienlast,
+Anteil der Grenze</translation>
+    </message>
+    <message>
+        <source>Mark of the gauge</source>
+        <translation>Anzeige des Messers</translation>
+    </message>
+    <message>
+        <source>How this rod feels</source>
+        <translation>Wie sich diese Schraube anfühlt</translation>
+    </message>
+    <message>
+        <source>Much looser</source>
+        <translation>Viel lockerer</translation>
+    </message>
+    <message>
+        <source>Looser</source>
+        <translation>Lockerer</translation>
+    </message>
+    <message>
+        <source>Like the others</source>
+        <translation>Wie die anderen</translation>
+    </message>
+    <message>
+        <source>Tighter</source>
+        <translation>Fester</translation>
+    </message>
+    <message>
+        <source>Much tighter</source>
+        <translation>Viel fester</translation>
+    </message>
+    <message>
+        <source>Turns…</source>
+        <translation>Drehungen…</translation>
+    </message>
+    <message>
+        <source>Every turn of every rod; retrace them, or start this head again.</source>
+        <translation>Jede Drehung jeder Schraube; nachvollziehen oder dieses Fell neu beginnen.</translation>
+    </message>
+    <message>
+        <source>Nearest to me</source>
+        <translation>Mir am nächsten</translation>
+    </message>
+    <message>
+        <source>I stand before this rod: the hoop is laid out from there.</source>
+        <translation>Ich stehe vor dieser Schraube: der Reifen wird von dort aus gezeigt.</translation>
+    </message>
+    <message>
+        <source>One more tap at this rod; its reading becomes the median of its taps.</source>
+        <translation>Noch ein Tipp an dieser Schraube; es zählt der Median ihrer Tipps.</translation>
+    </message>
+    <message>
+        <source>The other way round</source>
+        <translation>Andersherum</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Zahl −1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth less than was counted.</source>
+        <translation>Ich habe diese Schraube ein Achtel weniger gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Zahl +1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth more than was counted.</source>
+        <translation>Ich habe diese Schraube ein Achtel mehr gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Put the batter head on</source>
+        <translation>Schlagfell auflegen</translation>
+    </message>
+    <message>
+        <source>Put the snare-side head on</source>
+        <translation>Resonanzfell auflegen</translation>
+    </message>
+    <message>
+        <source>Start on the batter head</source>
+        <translation>Mit dem Schlagfell beginnen</translation>
+    </message>
+    <message>
+        <source>Start on the snare-side head</source>
+        <translation>Mit dem Resonanzfell beginnen</translation>
+    </message>
+    <message>
+        <source>Raise the batter head</source>
+        <translation>Schlagfell hochstimmen</translation>
+    </message>
+    <message>
+        <source>Raise the snare-side head</source>
+        <translation>Resonanzfell hochstimmen</translation>
+    </message>
+    <message>
+        <source>Tap round the batter head</source>
+        <translation>Rund ums Schlagfell tippen</translation>
+    </message>
+    <message>
+        <source>Tap round the snare-side head</source>
+        <translation>Rund ums Resonanzfell tippen</translation>
+    </message>
+    <message>
+        <source>Even the batter head</source>
+        <translation>Schlagfell ausgleichen</translation>
+    </message>
+    <message>
+        <source>Even the snare-side head</source>
+        <translation>Resonanzfell ausgleichen</translation>
+    </message>
+    <message>
+        <source>Batter head: done</source>
+        <translation>Schlagfell: fertig</translation>
+    </message>
+    <message>
+        <source>Snare-side head: done</source>
+        <translation>Resonanzfell: fertig</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, finger on the middle.</source>
+        <translation>Teppich ab, Resonanzfell gedämpft, Finger auf der Mitte.</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, nothing on this head.</source>
+        <translation>Teppich ab, Resonanzfell gedämpft, nichts auf diesem Fell.</translation>
+    </message>
+    <message>
+        <source>Drum upturned, wires off and held away, batter muted. No palm on this film.</source>
+        <translation>Trommel umgedreht, Teppich ab und ferngehalten, Schlagfell gedämpft. Kein Handballen auf diese Folie.</translation>
+    </message>
+    <message>
+        <source>In silence: the result is provisional until it is heard.</source>
+        <translation>In Stille: vorläufig, bis es gehört wird.</translation>
+    </message>
+    <message>
+        <source>In silence, beside the last taps: together they tell opposite rods apart.</source>
+        <translation>In Stille, neben den letzten Tipps: zusammen unterscheiden sie gegenüberliegende Schrauben.</translation>
+    </message>
+    <message>
+        <source>Before the show, stop by %1.</source>
+        <translation>Vor dem Auftritt, fertig bis %1.</translation>
+    </message>
+    <message>
+        <source>Round %1.</source>
+        <translation>Runde %1.</translation>
+    </message>
+    <message>
+        <source>target %1</source>
+        <translation>Ziel %1</translation>
+    </message>
+    <message>
+        <source>last mean %1, %2 cents; spread ± %3</source>
+        <translation>zuletzt im Mittel %1, %2 Cent; Streuung ± %3</translation>
+    </message>
+    <message>
+        <source>edge pitch, other head muted</source>
+        <translation>Randton, anderes Fell gedämpft</translation>
+    </message>
+    <message>
+        <source>Tap the round again</source>
+        <translation>Runde noch einmal tippen</translation>
+    </message>
+    <message>
+        <source>Listen now</source>
+        <translation>Jetzt hören</translation>
+    </message>
+    <message>
+        <source>It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? Clean and grease it, never force it. Film load near its limit: stay here.</source>
+        <translation>Es klemmt: nichts wird angezogen. Letzte Schraube ein Viertel zurück; Grat, Schmutz oder verbogene Schraube? Säubern und fetten, nie mit Gewalt. Folienlast nahe der Grenze: hier bleiben.</translation>
+    </message>
+    <message>
+        <source>Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and the hoop there.</source>
+        <translation>Schraube %1 passt nicht zu den anderen. Bleibt es nach erneutem Tippen so, sehen Sie dort nach Gratung und Reifen.</translation>
+    </message>
+    <message>
+        <source>The last moves landed within %1 cents of the prediction.</source>
+        <translation>Die letzten Züge trafen die Vorhersage auf %1 Cent.</translation>
+    </message>
+    <message>
+        <source>Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both; or read hoop gap, gauge or feel (Listen now, In silence).</source>
+        <translation>Tipps können %1 nicht unterscheiden. Fühlt sich nur eine lose an, drehen Sie diese und berichtigen die Zahl beider; oder lesen Sie Reifenspalt, Messer oder Gefühl ab (Jetzt hören, In Stille).</translation>
+    </message>
+    <message>
+        <source>Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.</source>
+        <translation>Dünne Folie: Augen weg vom Reifen, aufhören, wenn der Widerstand springt. Schrauben an den Snarebetten liegen nie ganz wie der Rest.</translation>
+    </message>
+    <message>
+        <source>Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to lay the hoop out from it.</source>
+        <translation>Klicken Sie eine Schraube an oder wählen Sie sie mit den Pfeiltasten, um dort eine Runde zu beginnen, die Zahl zu berichtigen oder den Reifen von dort zu zeigen.</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Gap from lug to hoop</source>
+        <translation>Spalt vom Böckchen zum Reifen</translation>
+    </message>
+    <message>
+        <source>The cause is cleared</source>
+        <translation>Die Ursache ist behoben</translation>
+    </message>
+    <message>
+        <source>It resists</source>
+        <translation>Es klemmt</translation>
+    </message>
+    <message>
+        <source>Rods may be tightened again.</source>
+        <translation>Schrauben dürfen wieder angezogen werden.</translation>
+    </message>
+    <message>
+        <source>The resistance of a rod jumped: stop, listen, and find out why.</source>
+        <translation>Der Widerstand einer Schraube sprang: aufhören, hinhören, herausfinden warum.</translation>
+    </message>
+    <message>
+        <source>Turn the trial back</source>
+        <translation>Versuch zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Uneven…</source>
+        <translation>Uneben…</translation>
+    </message>
+    <message>
+        <source>Turns back what was turned for the trial; then the head is evened.</source>
+        <translation>Dreht zurück, was für den Versuch gedreht wurde; dann wird das Fell ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>Make this head uneven on purpose, as a trial.</source>
+        <translation>Macht dieses Fell absichtlich uneben, als Versuch.</translation>
+    </message>
+    <message>
+        <source>From the strainer</source>
+        <translation>Von der Abhebung aus</translation>
+    </message>
+    <message>
+        <source>Tap rod %1 again</source>
+        <translation>Schraube %1 noch einmal</translation>
+    </message>
+    <message>
+        <source>Start at rod %1</source>
+        <translation>Bei Schraube %1 beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>HeardWords</name>
+    <message>
+        <source>The input is low: turn it up by about %1 dB.</source>
+        <translation>Der Eingang ist leise: drehen Sie ihn um etwa %1 dB auf.</translation>
+    </message>
+    <message>
+        <source>It began %1 cents sharp and settled: tap softer.</source>
+        <translation>Es begann %1 Cent zu hoch und senkte sich: tippen Sie leichter.</translation>
+    </message>
+    <message>
+        <source>Two close partials: the head is uneven here. Evening the rods brings them together.</source>
+        <translation>Zwei nahe Teiltöne: das Fell ist hier uneben. Ausgleichen bringt sie zusammen.</translation>
+    </message>
+    <message>
+        <source>Wires on: ±%1 cents</source>
+        <translation>Teppich an: ±%1 Cent</translation>
+    </message>
+    <message>
+        <source>Throw the lever off for a finer figure.</source>
+        <translation>Hebel auf für einen feineren Wert.</translation>
+    </message>
+    <message>
+        <source>Cut off by the microphone: ±%1 cents</source>
+        <translation>Vom Mikrofon abgeschnitten: ±%1 Cent</translation>
+    </message>
+    <message>
+        <source>Its driver shuts when it grows quiet: turn noise suppression off in the sound settings.</source>
+        <translation>Sein Treiber schließt, wenn es leise wird: Rauschunterdrückung in den Klangeinstellungen ausschalten.</translation>
+    </message>
+    <message>
+        <source>The microphone turns its own level: ±%1 cents</source>
+        <translation>Das Mikrofon regelt seinen Pegel selbst: ±%1 Cent</translation>
+    </message>
+    <message>
+        <source>The pitch holds, the ring does not: turn automatic gain off in the sound settings.</source>
+        <translation>Die Tonhöhe stimmt, der Ausklang nicht: automatische Verstärkung in den Klangeinstellungen ausschalten.</translation>
+    </message>
+    <message>
+        <source>Again: %1</source>
+        <translation>Noch einmal: %1</translation>
+    </message>
+    <message>
+        <source>%1. One more tap here</source>
+        <translation>%1. Hier noch ein Tipp</translation>
+    </message>
+    <message>
+        <source>Rough: ±%1 cents. One more tap here</source>
+        <translation>Grob: ±%1 Cent. Hier noch ein Tipp</translation>
+    </message>
+    <message>
+        <source>Rough: ±%1 cents, taken</source>
+        <translation>Grob: ±%1 Cent, übernommen</translation>
+    </message>
+    <message>
+        <source>Clear, beats %1 times a second</source>
+        <translation>Klar, schwebt %1-mal je Sekunde</translation>
+    </message>
+    <message>
+        <source>Clear, ±%1 cents</source>
+        <translation>Klar, ±%1 Cent</translation>
+    </message>
+    <message>
+        <source>Nothing heard yet</source>
+        <translation>Noch nichts gehört</translation>
+    </message>
+    <message>
+        <source>Give WAV or FLAC files of edge taps, or drop them here.</source>
+        <translation>Geben Sie WAV- oder FLAC-Dateien mit Tipps am Rand, oder ziehen Sie sie hierher.</translation>
+    </message>
+    <message>
+        <source>The last tap and its partials will stand here.</source>
+        <translation>Der letzte Tipp und seine Teiltöne stehen dann hier.</translation>
+    </message>
+    <message>
+        <source>Heard, but noise hides how long it rings</source>
+        <translation>Gehört, doch Rauschen verdeckt, wie lange es klingt</translation>
+    </message>
+    <message>
+        <source>Come nearer or wait for a quiet moment.</source>
+        <translation>Kommen Sie näher oder warten Sie einen stillen Augenblick ab.</translation>
+    </message>
+    <message>
+        <source>No wires stand out: too soft a stroke, lever off, or too tight.</source>
+        <translation>Kein Teppich hebt sich ab: Schlag zu leise, Hebel auf oder zu fest.</translation>
+    </message>
+    <message>
+        <source>The wires sound on to the end of it: too loose.</source>
+        <translation>Der Teppich klingt bis ans Ende: zu lose.</translation>
+    </message>
+    <message>
+        <source>They outlast the tone: tighter, if both are to end together.</source>
+        <translation>Er überdauert den Ton: fester, wenn beide zusammen enden sollen.</translation>
+    </message>
+    <message>
+        <source>The wires stop before the tone: dry. Looser for more of them.</source>
+        <translation>Der Teppich endet vor dem Ton: trocken. Lockerer für mehr davon.</translation>
+    </message>
+    <message>
+        <source>Tone and wires end together.</source>
+        <translation>Ton und Teppich enden zusammen.</translation>
+    </message>
+    <message>
+        <source>As long as wanted, %1 s.</source>
+        <translation>So lang wie gewünscht, %1 s.</translation>
+    </message>
+    <message>
+        <source>%1 s longer than wanted.</source>
+        <translation>%1 s länger als gewünscht.</translation>
+    </message>
+    <message>
+        <source>%1 s shorter than wanted.</source>
+        <translation>%1 s kürzer als gewünscht.</translation>
+    </message>
+    <message>
+        <source>Centre %1 ±%2 Hz</source>
+        <translation>Mitte %1 ±%2 Hz</translation>
+    </message>
+    <message>
+        <source>Near the edge: hardly any centre</source>
+        <translation>Nahe am Rand: kaum Mitte</translation>
+    </message>
+    <message>
+        <source>Wires %1 s</source>
+        <translation>Teppich %1 s</translation>
+    </message>
+    <message>
+        <source>%1, centre %2 ±%3 Hz</source>
+        <translation>%1, Mitte %2 ±%3 Hz</translation>
+    </message>
+    <message>
+        <source>%1.  %2</source>
+        <translation>%1.  %2</translation>
+    </message>
+    <message>
+        <source>Give WAV or FLAC files of whole strokes.</source>
+        <translation>Geben Sie WAV- oder FLAC-Dateien mit ganzen Schlägen.</translation>
+    </message>
+    <message>
+        <source>Its tone length, wires and centre pitch will stand here.</source>
+        <translation>Tonlänge, Teppich und Mittelton stehen dann hier.</translation>
+    </message>
+    <message>
+        <source>No stroke heard yet</source>
+        <translation>Noch kein Schlag gehört</translation>
+    </message>
+    <message>
+        <source>Long hiss after the tone: too loose. Like a tom near the edge: too tight.</source>
+        <translation>Langes Rauschen nach dem Ton: zu lose. Wie ein Tom am Rand: zu fest.</translation>
+    </message>
+    <message>
+        <source>Waiting for %1</source>
+        <translation>Wartet auf %1</translation>
+    </message>
+    <message>
+        <source>Plug it in and tap on. Nothing of the round is lost.</source>
+        <translation>Stecken Sie es an und tippen Sie weiter. Von der Runde geht nichts verloren.</translation>
+    </message>
+</context>
+<context>
+    <name>HoopPaint</name>
+    <message>
+        <source>cents from target; shaded: close enough</source>
+        <translation>Cent vom Ziel; schattiert: nah genug</translation>
+    </message>
+    <message>
+        <source>turns since it was found standing</source>
+        <translation>Umdrehungen seit dem Vorfinden</translation>
+    </message>
+    <message>
+        <source>turns since finger-tight; frames: the counted rounds, %1</source>
+        <translation>Umdrehungen seit handfest; Rahmen: die gezählten Runden, %1</translation>
+    </message>
+    <message>
+        <source>turns since finger-tight</source>
+        <translation>Umdrehungen seit handfest</translation>
+    </message>
+    <message>
+        <source>round it counter-clockwise →</source>
+        <translation>reihum gegen den Uhrzeiger →</translation>
+    </message>
+    <message>
+        <source>drum upturned, counter-clockwise →</source>
+        <translation>Trommel umgedreht, gegen den Uhrzeiger →</translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>back at the strainer</source>
+        <translation>wieder an der Abhebung</translation>
+    </message>
+    <message>
+        <source>you</source>
+        <translation>Sie</translation>
+    </message>
+</context>
+<context>
+    <name>HoopPicture</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>rough, ±%1 cents</source>
+        <translation>grob, ±%1 Cent</translation>
+    </message>
+    <message>
+        <source>not tapped: taken to read as the opposite rod</source>
+        <translation>nicht getippt: gilt wie die gegenüberliegende Schraube</translation>
+    </message>
+    <message>
+        <source>middle of %1 taps, %2 left out</source>
+        <translation>Mitte aus %1 Tipps, %2 ausgelassen</translation>
+    </message>
+    <message>
+        <source>middle of %1 taps</source>
+        <translation>Mitte aus %1 Tipps</translation>
+    </message>
+    <message>
+        <source>expected %1</source>
+        <translation>erwartet %1</translation>
+    </message>
+    <message>
+        <source>turned %1</source>
+        <translation>gedreht %1</translation>
+    </message>
+    <message>
+        <source>rod %1: %2</source>
+        <translation>Schraube %1: %2</translation>
+    </message>
+    <message>
+        <source>turn it now</source>
+        <translation>jetzt drehen</translation>
+    </message>
+    <message>
+        <source>tap it now</source>
+        <translation>jetzt tippen</translation>
+    </message>
+    <message>
+        <source>Rods of the %1 from the strainer on.</source>
+        <translation>Schrauben, %1, ab der Abhebung.</translation>
+    </message>
+</context>
+<context>
+    <name>HoopView</name>
+    <message>
+        <source>Hoop, laid flat</source>
+        <translation>Reifen, flach ausgelegt</translation>
+    </message>
+</context>
+<context>
+    <name>HurryDialog</name>
+    <message>
+        <source>Minutes before the show</source>
+        <translation>Minuten vor dem Auftritt</translation>
+    </message>
+    <message>
+        <source>How long have you got?</source>
+        <translation>Wie viel Zeit haben Sie?</translation>
+    </message>
+    <message>
+        <source>Minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>What fits into it</source>
+        <translation>Was hineinpasst</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Ab</translation>
+    </message>
+    <message>
+        <source>Takes</source>
+        <translation>Dauert</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>No head is changed and no rod goes further than a quarter: whoever is called on stage may stop after any line, and undo brings everything back.</source>
+        <translation>Kein Fell wird gewechselt und keine Schraube weiter als ein Viertel gedreht: wer auf die Bühne gerufen wird, darf nach jeder Zeile aufhören, und Rückgängig bringt alles zurück.</translation>
+    </message>
+    <message>
+        <source>No show any more</source>
+        <translation>Kein Auftritt mehr</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>HurryWords</name>
+    <message>
+        <source>Wires off, tap %1 rods of the %2: of every pair one, the other sounds the same</source>
+        <translation>Teppich ab, %1 Schrauben tippen, %2: von jedem Paar eine, die andere klingt gleich</translation>
+    </message>
+    <message>
+        <source>At most %1 moves on the %2, none over %3</source>
+        <translation>Höchstens %1 Züge, %2, keiner über %3</translation>
+    </message>
+    <message>
+        <source>The same %1 taps again, to know where it stands</source>
+        <translation>Dieselben %1 Tipps noch einmal, um zu wissen, wo es steht</translation>
+    </message>
+    <message>
+        <source>Wires on: a whisper and a loud stroke; a quarter turn of the knob if one of them fails</source>
+        <translation>Teppich an: ein Flüstern und ein lauter Schlag; eine Viertelumdrehung am Knopf, wenn einer davon nicht gelingt</translation>
+    </message>
+    <message>
+        <source>Key in the pocket, walk on</source>
+        <translation>Schlüssel in die Tasche, hinausgehen</translation>
+    </message>
+</context>
+<context>
+    <name>LedgerDialog</name>
+    <message>
+        <source>counted round</source>
+        <translation>gezählte Runde</translation>
+    </message>
+    <message>
+        <source>after round %1</source>
+        <translation>nach Runde %1</translation>
+    </message>
+    <message>
+        <source>correction of both heads</source>
+        <translation>Korrektur beider Felle</translation>
+    </message>
+    <message>
+        <source>trial, uneven on purpose</source>
+        <translation>Versuch, absichtlich uneben</translation>
+    </message>
+    <message>
+        <source>count corrected</source>
+        <translation>Zahl berichtigt</translation>
+    </message>
+    <message>
+        <source>Turns of the batter</source>
+        <translation>Drehungen am Schlagfell</translation>
+    </message>
+    <message>
+        <source>Turns of the snare side</source>
+        <translation>Drehungen am Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Rod</source>
+        <translation>Schraube</translation>
+    </message>
+    <message>
+        <source>Stands at</source>
+        <translation>Steht bei</translation>
+    </message>
+    <message>
+        <source>Where each rod stands</source>
+        <translation>Wo jede Schraube steht</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Zahl −1/8</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Zahl +1/8</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth less than was counted.</source>
+        <translation>Die gewählte Schraube wurde ein Achtel weniger gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth more than was counted.</source>
+        <translation>Die gewählte Schraube wurde ein Achtel mehr gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>Rods</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Gedreht</translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation>Warum</translation>
+    </message>
+    <message>
+        <source>Every turn, the latest first</source>
+        <translation>Jede Drehung, die letzte zuerst</translation>
+    </message>
+    <message>
+        <source>Start this head again</source>
+        <translation>Dieses Fell neu beginnen</translation>
+    </message>
+    <message>
+        <source>A new head, or the count is lost: back to the first step. Undo brings it back.</source>
+        <translation>Ein neues Fell, oder die Zählung ist verloren: zurück zum ersten Schritt. Rückgängig bringt es wieder.</translation>
+    </message>
+    <message>
+        <source>Retrace from finger-tight</source>
+        <translation>Von handfest nachvollziehen</translation>
+    </message>
+    <message>
+        <source>It was dropped, or let down: leads every rod from finger-tight to where it stood, then asks for taps.</source>
+        <translation>Sie fiel um oder wurde entspannt: führt jede Schraube von handfest dorthin, wo sie stand, und fragt dann nach Tipps.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Counted from how the head was found standing.</source>
+        <translation>Gezählt ab dem vorgefundenen Stand.</translation>
+    </message>
+    <message>
+        <source>Counted from finger-tight. To find the sound again by hand: finger-tight all round, then each rod to its figure, in opposite pairs and small steps.</source>
+        <translation>Gezählt ab handfest. Um den Klang von Hand wiederzufinden: ringsum handfest, dann jede Schraube auf ihre Zahl, in gegenüberliegenden Paaren und kleinen Schritten.</translation>
+    </message>
+    <message>
+        <source>every rod</source>
+        <translation>jede Schraube</translation>
+    </message>
+</context>
+<context>
+    <name>LevelMeter</name>
+    <message>
+        <source>Input level</source>
+        <translation>Eingangspegel</translation>
+    </message>
+</context>
+<context>
+    <name>ListenBar</name>
+    <message>
+        <source>Hear it</source>
+        <translation>Anhören</translation>
+    </message>
+    <message>
+        <source>One stroke as the targets promise it</source>
+        <translation>Ein Schlag, wie ihn die Ziele versprechen</translation>
+    </message>
+    <message>
+        <source>Wires off</source>
+        <translation>Teppich ab</translation>
+    </message>
+    <message>
+        <source>The same with the lever off</source>
+        <translation>Dasselbe mit offenem Hebel</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Wie sie ist</translation>
+    </message>
+    <message>
+        <source>The drum as far as it is known now</source>
+        <translation>Die Trommel, soweit sie jetzt bekannt ist</translation>
+    </message>
+    <message>
+        <source>Blind…</source>
+        <translation>Blind…</translation>
+    </message>
+    <message>
+        <source>Both in a hidden order: can you tell them apart?</source>
+        <translation>Beide in verborgener Reihenfolge: können Sie sie unterscheiden?</translation>
+    </message>
+</context>
+<context>
+    <name>ListenMenu</name>
+    <message>
+        <source>Off</source>
+        <translation>Aus</translation>
+    </message>
+    <message>
+        <source>Take headphones: the microphone must not hear them</source>
+        <translation>Nehmen Sie Kopfhörer: das Mikrofon darf sie nicht hören</translation>
+    </message>
+    <message>
+        <source>&amp;Dry: no room at all</source>
+        <translation>&amp;Trocken: gar kein Raum</translation>
+    </message>
+    <message>
+        <source>&amp;Bedroom</source>
+        <translation>&amp;Schlafzimmer</translation>
+    </message>
+    <message>
+        <source>&amp;Rehearsal room</source>
+        <translation>&amp;Probenraum</translation>
+    </message>
+    <message>
+        <source>&amp;Hall</source>
+        <translation>&amp;Saal</translation>
+    </message>
+    <message>
+        <source>Microphone an arm&apos;s &amp;length away</source>
+        <translation>Mikrofon eine Armlänge &amp;entfernt</translation>
+    </message>
+    <message>
+        <source>A &amp;good microphone</source>
+        <translation>Ein &amp;gutes Mikrofon</translation>
+    </message>
+    <message>
+        <source>Built into a laptop: it &amp;shuts when it grows quiet</source>
+        <translation>Eingebaut in einen Laptop: es s&amp;chließt, wenn es leise wird</translation>
+    </message>
+    <message>
+        <source>A headset whose gain &amp;follows the sound</source>
+        <translation>Ein Headset, dessen Verstärkung dem Klang &amp;folgt</translation>
+    </message>
+    <message>
+        <source>&amp;Room</source>
+        <translation>&amp;Raum</translation>
+    </message>
+    <message>
+        <source>&amp;Hear the practice drum</source>
+        <translation>Übungstrommel &amp;hören</translation>
+    </message>
+    <message>
+        <source>Mains h&amp;um in the room</source>
+        <translation>&amp;Netzbrummen im Raum</translation>
+    </message>
+    <message>
+        <source>&amp;Steady hands</source>
+        <translation>R&amp;uhige Hände</translation>
+    </message>
+    <message>
+        <source>U&amp;sual hands</source>
+        <translation>&amp;Gewöhnliche Hände</translation>
+    </message>
+    <message>
+        <source>Hu&amp;rried hands: one tap in eight goes wrong</source>
+        <translation>E&amp;ilige Hände: jeder achte Tipp misslingt</translation>
+    </message>
+    <message>
+        <source>&amp;Pitch card…</source>
+        <translation>&amp;Tonkarte…</translation>
+    </message>
+    <message>
+        <source>Is it &amp;hearing me? Check the microphone…</source>
+        <translation>&amp;Hört es mich? Mikrofon prüfen…</translation>
+    </message>
+    <message>
+        <source>Calibrate the sound card&apos;s &amp;clock…</source>
+        <translation>&amp;Uhr der Soundkarte abgleichen…</translation>
+    </message>
+    <message>
+        <source>&amp;Confirmation sounds</source>
+        <translation>&amp;Bestätigungstöne</translation>
+    </message>
+    <message>
+        <source>P&amp;ractice drum</source>
+        <translation>&amp;Übungstrommel</translation>
+    </message>
+</context>
+<context>
+    <name>ListeningStrip</name>
+    <message>
+        <source>Listening</source>
+        <translation>Hört zu</translation>
+    </message>
+    <message>
+        <source>Source of sound</source>
+        <translation>Klangquelle</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>Hört es mich?</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Give files…</source>
+        <translation>Dateien geben…</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Edge taps</source>
+        <translation>Tipps am Rand</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
+        <translation>Klang (*.wav *.flac *.ogg *.aiff);;Alle Dateien (*)</translation>
+    </message>
+</context>
+<context>
+    <name>LoadWedge</name>
+    <message>
+        <source>Film load</source>
+        <translation>Folienlast</translation>
+    </message>
+    <message>
+        <source>%1: %2 percent of yield, limit %3 percent</source>
+        <translation>%1: %2 Prozent der Streckgrenze, Grenze %3 Prozent</translation>
+    </message>
+    <message>
+        <source>%1 %2 %, limit %3 %</source>
+        <translation>%1 %2 %, Grenze %3 %</translation>
+    </message>
+    <message>
+        <source>%1: slack so far</source>
+        <translation>%1: noch locker</translation>
+    </message>
+</context>
+<context>
+    <name>LogbookPage</name>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>Show entries of</source>
+        <translation>Einträge zeigen von</translation>
+    </message>
+    <message>
+        <source>Saved setups</source>
+        <translation>Gespeicherte Stimmungen</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>Drum</source>
+        <translation>Trommel</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Even to</source>
+        <translation>Gleich auf</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>Bring this setup back</source>
+        <translation>Diese Stimmung zurückholen</translation>
+    </message>
+    <message>
+        <source>all drums</source>
+        <translation>alle Trommeln</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> Cent</translation>
+    </message>
+    <message>
+        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
+        <translation>Noch nichts gespeichert. Die letzte Station, Nachweis, speichert hier eine Stimmung.</translation>
+    </message>
+    <message>
+        <source>Ring %1, %2.</source>
+        <translation>Ausklang %1, %2.</translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation> s</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>An entry of figures only: it can be read, but not brought back.</source>
+        <translation>Ein Eintrag nur aus Zahlen: er lässt sich lesen, aber nicht zurückholen.</translation>
+    </message>
+</context>
+<context>
+    <name>MainWindow</name>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>&amp;Workbook</source>
+        <translation>&amp;Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>&amp;New…</source>
+        <translation>&amp;Neu…</translation>
+    </message>
+    <message>
+        <source>New workbook</source>
+        <translation>Neues Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>&amp;Öffnen…</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Arbeitsbuch öffnen</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo</source>
+        <translation>&amp;Vorführung öffnen</translation>
+    </message>
+    <message>
+        <source>Save a &amp;copy…</source>
+        <translation>&amp;Kopie speichern…</translation>
+    </message>
+    <message>
+        <source>Save a copy</source>
+        <translation>Kopie speichern</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Beenden</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Bearbeiten</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Wiederholen</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>A&amp;nsicht</translation>
+    </message>
+    <message>
+        <source>&amp;Stand view</source>
+        <translation>&amp;Bühnenansicht</translation>
+    </message>
+    <message>
+        <source>As the &amp;system</source>
+        <translation>Wie das &amp;System</translation>
+    </message>
+    <message>
+        <source>&amp;Day</source>
+        <translation>&amp;Tag</translation>
+    </message>
+    <message>
+        <source>&amp;Night</source>
+        <translation>&amp;Nacht</translation>
+    </message>
+    <message>
+        <source>Lengths in &amp;millimetres</source>
+        <translation>Längen in &amp;Millimetern</translation>
+    </message>
+    <message>
+        <source>&amp;Tensions in N/m</source>
+        <translation>&amp;Spannungen in N/m</translation>
+    </message>
+    <message>
+        <source>&amp;Left-handed: rounds run clockwise</source>
+        <translation>&amp;Linkshändig: Runden laufen im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>&amp;Reference pitch…</source>
+        <translation>&amp;Bezugston…</translation>
+    </message>
+    <message>
+        <source>Reference pitch</source>
+        <translation>Bezugston</translation>
+    </message>
+    <message>
+        <source>The note A4, in Hz:</source>
+        <translation>Der Ton A4, in Hz:</translation>
+    </message>
+    <message>
+        <source>&amp;Listen</source>
+        <translation>&amp;Hören</translation>
+    </message>
+    <message>
+        <source>&amp;Go</source>
+        <translation>&amp;Gehe zu</translation>
+    </message>
+    <message>
+        <source>&amp;Minutes before the show…</source>
+        <translation>&amp;Minuten vor dem Auftritt…</translation>
+    </message>
+    <message>
+        <source>&amp;Remind me…</source>
+        <translation>&amp;Erinnern…</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+    <message>
+        <source>%1 (read only) – Bombo</source>
+        <translation>%1 (nur lesen) – Bombo</translation>
+    </message>
+    <message>
+        <source>%1 – Bombo</source>
+        <translation>%1 – Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>MicrophoneDialog</name>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>Hört es mich?</translation>
+    </message>
+    <message>
+        <source>Lever off. Hold the microphone a hand&apos;s width over the edge of the head and tap lightly beside it, five times, a second apart.</source>
+        <translation>Hebel auf. Halten Sie das Mikrofon eine Handbreit über den Rand des Fells und tippen Sie leicht daneben, fünfmal, im Sekundenabstand.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>The practice drum&apos;s microphone</source>
+        <translation>Das Mikrofon der Übungstrommel</translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation>Pegel</translation>
+    </message>
+    <message>
+        <source>Check again</source>
+        <translation>Noch einmal prüfen</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet</source>
+        <translation>Noch nichts gehört</translation>
+    </message>
+    <message>
+        <source>Does the level move when you speak? If not, it is muted, or it is another one: choose it above.</source>
+        <translation>Bewegt sich der Pegel, wenn Sie sprechen? Wenn nicht, ist es stumm, oder es ist ein anderes: wählen Sie es oben.</translation>
+    </message>
+    <message>
+        <source>Tap five times</source>
+        <translation>Fünfmal tippen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Heard. %n more</source>
+        <translation>
+            <numerusform>Gehört. Noch %n</numerusform>
+            <numerusform>Gehört. Noch %n</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>There is no microphone</source>
+        <translation>Es gibt kein Mikrofon</translation>
+    </message>
+    <message>
+        <source>%1 is gone</source>
+        <translation>%1 ist weg</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened</source>
+        <translation>%1 lässt sich nicht öffnen</translation>
+    </message>
+    <message>
+        <source>Another program may hold it: close that, or choose another one above.</source>
+        <translation>Vielleicht hält es ein anderes Programm: schließen Sie das, oder wählen Sie oben ein anderes.</translation>
+    </message>
+    <message>
+        <source>Plug one in and open this again. Without one, sound files can be read.</source>
+        <translation>Stecken Sie eines an und öffnen Sie dies noch einmal. Ohne eines lassen sich Klangdateien lesen.</translation>
+    </message>
+</context>
+<context>
+    <name>MicrophoneWords</name>
+    <message>
+        <source>Too loud: the taps are cut off at the top</source>
+        <translation>Zu laut: die Tipps sind oben abgeschnitten</translation>
+    </message>
+    <message>
+        <source>Turn the input level down in the sound settings, or move the microphone a hand&apos;s width further away.</source>
+        <translation>Drehen Sie den Eingangspegel in den Klangeinstellungen herunter, oder rücken Sie das Mikrofon eine Handbreit weiter weg.</translation>
+    </message>
+    <message>
+        <source>Too quiet: taps reach %1 dB</source>
+        <translation>Zu leise: Tipps erreichen %1 dB</translation>
+    </message>
+    <message>
+        <source>Turn the input level up by about %1 dB in the sound settings.</source>
+        <translation>Drehen Sie den Eingangspegel in den Klangeinstellungen um etwa %1 dB auf.</translation>
+    </message>
+    <message>
+        <source>It shuts as soon as it grows quiet</source>
+        <translation>Es schließt, sobald es leise wird</translation>
+    </message>
+    <message>
+        <source>Turn noise suppression off in the sound settings: it cuts off the ring that the pitch is read from.</source>
+        <translation>Schalten Sie die Rauschunterdrückung in den Klangeinstellungen aus: sie schneidet den Ausklang ab, aus dem die Tonhöhe gelesen wird.</translation>
+    </message>
+    <message>
+        <source>It turns its own level up and down</source>
+        <translation>Es regelt seinen Pegel selbst auf und ab</translation>
+    </message>
+    <message>
+        <source>Turn automatic gain off in the sound settings. Pitches can be read with it, but not how long a drum rings.</source>
+        <translation>Schalten Sie die automatische Verstärkung in den Klangeinstellungen aus. Tonhöhen lassen sich damit lesen, aber nicht, wie lange eine Trommel klingt.</translation>
+    </message>
+    <message>
+        <source>Mains hum at %1 Hz</source>
+        <translation>Netzbrummen bei %1 Hz</translation>
+    </message>
+    <message>
+        <source>Keep its cable away from power supplies and lamps, or run the computer from its battery. A partial close to the hum may drown.</source>
+        <translation>Halten Sie sein Kabel fern von Netzteilen und Lampen, oder betreiben Sie den Rechner am Akku. Ein Teilton nahe am Brummen kann untergehen.</translation>
+    </message>
+    <message>
+        <source>Too much noise: a tap is only %1 dB above the room</source>
+        <translation>Zu viel Rauschen: ein Tipp liegt nur %1 dB über dem Raum</translation>
+    </message>
+    <message>
+        <source>Switch fans off, close the window, or bring the microphone nearer.</source>
+        <translation>Schalten Sie Lüfter aus, schließen Sie das Fenster, oder bringen Sie das Mikrofon näher.</translation>
+    </message>
+    <message>
+        <source>Too far: the room is as loud as the drum</source>
+        <translation>Zu weit: der Raum ist so laut wie die Trommel</translation>
+    </message>
+    <message>
+        <source>Bring the microphone to a hand&apos;s width over the edge of the head, and tap lightly.</source>
+        <translation>Bringen Sie das Mikrofon auf eine Handbreit über den Rand des Fells und tippen Sie leicht.</translation>
+    </message>
+    <message>
+        <source>Good: pitches to about ±%1 cents</source>
+        <translation>Gut: Tonhöhen auf etwa ±%1 Cent</translation>
+    </message>
+    <message>
+        <source>Good: every tap is heard</source>
+        <translation>Gut: jeder Tipp wird gehört</translation>
+    </message>
+    <message>
+        <source>Taps reach %1 dB, %2 dB above the room. Leave it in this place for a whole round.</source>
+        <translation>Tipps erreichen %1 dB, %2 dB über dem Raum. Lassen Sie es für eine ganze Runde an dieser Stelle.</translation>
+    </message>
+    <message>
+        <source>After that: %1.</source>
+        <translation>Danach: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>MufflingPage</name>
+    <message>
+        <source>Ring</source>
+        <translation>Ausklang</translation>
+    </message>
+    <message>
+        <source>Ways to shorten it</source>
+        <translation>Wege, ihn zu kürzen</translation>
+    </message>
+    <message>
+        <source>Your own muffler</source>
+        <translation>Eigener Dämpfer</translation>
+    </message>
+    <message>
+        <source>Muffle, last and least</source>
+        <translation>Dämpfen, zuletzt und am wenigsten</translation>
+    </message>
+    <message>
+        <source>First evenness, then pitch, then the stroke, then things on the head. Lever off while you listen for ring.</source>
+        <translation>Erst gleichmäßig, dann die Tonhöhe, dann der Schlag, dann Dinge auf dem Fell. Hebel auf, während Sie auf den Ausklang hören.</translation>
+    </message>
+    <message>
+        <source>What is laid next</source>
+        <translation>Was als Nächstes aufgelegt wird</translation>
+    </message>
+    <message>
+        <source>Lay it</source>
+        <translation>Auflegen</translation>
+    </message>
+    <message>
+        <source>Where it shortens the ring most; or click the head where you want it.</source>
+        <translation>Wo es den Ausklang am meisten kürzt; oder klicken Sie auf das Fell, wo Sie es wollen.</translation>
+    </message>
+    <message>
+        <source>Take off</source>
+        <translation>Abnehmen</translation>
+    </message>
+    <message>
+        <source>Close mic</source>
+        <translation>Nahes Mikro</translation>
+    </message>
+    <message>
+        <source>A close microphone: drag it, or M and the arrow keys; Page up and down for its height.</source>
+        <translation>Ein nahes Mikrofon: ziehen, oder M und die Pfeiltasten; Bild auf und ab für die Höhe.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Anhören</translation>
+    </message>
+    <message>
+        <source>How a stroke sounds with what lies on the head, as predicted.</source>
+        <translation>Wie ein Schlag mit dem klingt, was auf dem Fell liegt, nach der Vorhersage.</translation>
+    </message>
+    <message>
+        <source>On to the proof</source>
+        <translation>Weiter zum Nachweis</translation>
+    </message>
+    <message>
+        <source>%1 s → %2 s</source>
+        <translation>%1 s → %2 s</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>Ring as wanted</source>
+        <translation>Ausklang wie gewünscht</translation>
+    </message>
+    <message>
+        <source>Still rings longer than wanted</source>
+        <translation>Klingt noch länger als gewünscht</translation>
+    </message>
+    <message>
+        <source>Rings longer than wanted</source>
+        <translation>Klingt länger als gewünscht</translation>
+    </message>
+    <message>
+        <source>Shorter than wanted: take less</source>
+        <translation>Kürzer als gewünscht: weniger nehmen</translation>
+    </message>
+    <message>
+        <source>Short enough with nothing on it</source>
+        <translation>Kurz genug mit nichts darauf</translation>
+    </message>
+    <message>
+        <source>predicted; %1 s wanted for %2</source>
+        <translation>vorhergesagt; %1 s gewünscht für %2</translation>
+    </message>
+    <message>
+        <source>from the targets, since the batter was not heard yet</source>
+        <translation>aus den Zielen, da das Schlagfell noch nicht gehört wurde</translation>
+    </message>
+    <message>
+        <source>with this drum&apos;s own damping, %1 of usual</source>
+        <translation>mit der eigenen Dämpfung dieser Trommel, %1 der üblichen</translation>
+    </message>
+    <message>
+        <source>strike it, and its own damping counts</source>
+        <translation>schlagen Sie sie an, dann zählt ihre eigene Dämpfung</translation>
+    </message>
+    <message>
+        <source>heard %1 s</source>
+        <translation>gehört %1 s</translation>
+    </message>
+    <message>
+        <source>the stick loses %1 % of its rebound</source>
+        <translation>der Stock verliert %1 % seines Rückpralls</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3. Arrows nudge it.</source>
+        <translation>%1, %2: %3. Pfeile rücken es.</translation>
+    </message>
+    <message>
+        <source>microphone: %1</source>
+        <translation>Mikrofon: %1</translation>
+    </message>
+    <message>
+        <source>Nothing lies on the head. Click it to lay something there.</source>
+        <translation>Nichts liegt auf dem Fell. Klicken Sie darauf, um etwas aufzulegen.</translation>
+    </message>
+    <message>
+        <source>Things on the head: %1. Choose one by its number.</source>
+        <translation>Dinge auf dem Fell: %1. Wählen Sie eines mit seiner Nummer.</translation>
+    </message>
+</context>
+<context>
+    <name>NameToneDialog</name>
+    <message>
+        <source>Name and ear-words</source>
+        <translation>Name und Worte fürs Ohr</translation>
+    </message>
+    <message>
+        <source>Rain: low, blurred, long wire</source>
+        <translation>Regen: tief, verschwommen, langer Teppich</translation>
+    </message>
+    <message>
+        <source>Give the tone a name, so that you find it again.</source>
+        <translation>Geben Sie dem Klang einen Namen, damit Sie ihn wiederfinden.</translation>
+    </message>
+</context>
+<context>
+    <name>NewDrumDialog</name>
+    <message>
+        <source>Add a drum</source>
+        <translation>Trommel hinzufügen</translation>
+    </message>
+    <message>
+        <source>what you call it</source>
+        <translation>wie Sie sie nennen</translation>
+    </message>
+    <message>
+        <source>wood, not known which</source>
+        <translation>Holz, unbekannt welches</translation>
+    </message>
+    <message>
+        <source>single ply 0.25 mm, coated</source>
+        <translation>einlagig 0,25 mm, beschichtet</translation>
+    </message>
+    <message>
+        <source>snare-side film 0.076 mm</source>
+        <translation>Resonanzfolie 0,076 mm</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Breit</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Tief</translation>
+    </message>
+    <message>
+        <source>Shell of</source>
+        <translation>Kessel aus</translation>
+    </message>
+    <message>
+        <source>Rods a side</source>
+        <translation>Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Hoops</source>
+        <translation>Spannreifen</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Teppich</translation>
+    </message>
+    <message>
+        <source>Give the drum a name.</source>
+        <translation>Geben Sie der Trommel einen Namen.</translation>
+    </message>
+    <message>
+        <source>There is a drum of that name; give another.</source>
+        <translation>Eine Trommel dieses Namens gibt es schon; geben Sie einen anderen.</translation>
+    </message>
+</context>
+<context>
+    <name>NoticeBar</name>
+    <message>
+        <source>Dismiss</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Problem</source>
+        <translation>Problem</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+</context>
+<context>
+    <name>OwnPanel</name>
+    <message>
+        <source>A muffler of your own</source>
+        <translation>Ein eigener Dämpfer</translation>
+    </message>
+    <message>
+        <source>Coin, sponge, key ring: two hearings tell what it weighs and takes. Lever off, the same stroke each time.</source>
+        <translation>Münze, Schwamm, Schlüsselring: zweimal Hören sagt, was er wiegt und nimmt. Hebel auf, jedes Mal der gleiche Schlag.</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Wie Sie es nennen</translation>
+    </message>
+    <message>
+        <source>sponge</source>
+        <translation>Schwamm</translation>
+    </message>
+    <message>
+        <source>How wide it is</source>
+        <translation>Wie breit er ist</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Breit</translation>
+    </message>
+    <message>
+        <source>Too few partials were heard both times. Nearer the middle, and let it ring.</source>
+        <translation>Zu wenige Teiltöne wurden beide Male gehört. Näher zur Mitte, und klingen lassen.</translation>
+    </message>
+    <message>
+        <source>It changed nothing that can be heard. Lay it further in and play again.</source>
+        <translation>Es änderte nichts Hörbares. Legen Sie es weiter nach innen und spielen Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>1. Without it: strokes heard %1 of %2</source>
+        <translation>1. Ohne: Schläge gehört %1 von %2</translation>
+    </message>
+    <message>
+        <source>That was without it</source>
+        <translation>Das war ohne</translation>
+    </message>
+    <message>
+        <source>2. Lay it on the head where it is drawn</source>
+        <translation>2. Auf das Fell legen, wo es gezeichnet ist</translation>
+    </message>
+    <message>
+        <source>2. Give it a name</source>
+        <translation>2. Einen Namen geben</translation>
+    </message>
+    <message>
+        <source>It lies there</source>
+        <translation>Er liegt da</translation>
+    </message>
+    <message>
+        <source>3. With it: strokes heard %1 of %2</source>
+        <translation>3. Mit: Schläge gehört %1 von %2</translation>
+    </message>
+    <message>
+        <source>That was with it</source>
+        <translation>Das war mit</translation>
+    </message>
+    <message>
+        <source>%1: %2 g, damps like a %3 g gel pad</source>
+        <translation>%1: %2 g, dämpft wie ein Gelpad von %3 g</translation>
+    </message>
+    <message>
+        <source>None calibrated yet.</source>
+        <translation>Noch keiner ausgemessen.</translation>
+    </message>
+    <message>
+        <source>Calibrated, and in the list of mufflers to lay:</source>
+        <translation>Ausgemessen und in der Liste zum Auflegen:</translation>
+    </message>
+</context>
+<context>
+    <name>PrepWords</name>
+    <message>
+        <source>Lever off, loosen them, then a smooth stick under the strands; out again before they are pulled: it can stretch or mark them.</source>
+        <translation>Hebel auf, Teppich lockern, dann einen glatten Stock unter die Spiralen; heraus damit, bevor sie gespannt werden: er kann sie dehnen oder zeichnen.</translation>
+    </message>
+    <message>
+        <source>Lever off; lift the strands by hand while you tap, so that none leans on the film.</source>
+        <translation>Hebel auf; heben Sie die Spiralen beim Tippen von Hand an, sodass keine an der Folie liegt.</translation>
+    </message>
+    <message>
+        <source>Open the strainer&apos;s clamp, where the adjustment is, and note where the straps stood. Wire ends are sharp.</source>
+        <translation>Öffnen Sie die Klemme der Abhebung, wo die Einstellung ist, und merken Sie sich, wo die Bänder standen. Drahtenden sind scharf.</translation>
+    </message>
+    <message>
+        <source>Film not dished, dented or bare?</source>
+        <translation>Folie nicht verbeult, eingedrückt oder blank?</translation>
+    </message>
+    <message>
+        <source>Film without dent or wrinkle, strands all there and none bent?</source>
+        <translation>Folie ohne Delle und Falte, alle Spiralen da und keine verbogen?</translation>
+    </message>
+    <message>
+        <source>Rods straight, clean, with washers; hoop flat; lug screws snug.</source>
+        <translation>Schrauben gerade, sauber, mit Scheiben; Reifen eben; Böckchen fest.</translation>
+    </message>
+    <message>
+        <source>Nothing is slackened: the count starts where it stands.</source>
+        <translation>Nichts wird gelockert: die Zählung beginnt, wo es steht.</translation>
+    </message>
+    <message>
+        <source>Spare head at hand before you slacken a worn one: it may not come back.</source>
+        <translation>Ersatzfell bereithalten, bevor Sie ein abgespieltes lockern: es kommt vielleicht nicht wieder.</translation>
+    </message>
+    <message>
+        <source>Now the wires</source>
+        <translation>Jetzt der Teppich</translation>
+    </message>
+    <message>
+        <source>Off and away</source>
+        <translation>Ab und weg</translation>
+    </message>
+    <message>
+        <source>Done when a tap below rings without a hiss.</source>
+        <translation>Fertig, wenn ein Tipp unten ohne Rauschen klingt.</translation>
+    </message>
+    <message>
+        <source>They are away</source>
+        <translation>Er ist weg</translation>
+    </message>
+    <message>
+        <source>Now look it over</source>
+        <translation>Jetzt ansehen</translation>
+    </message>
+    <message>
+        <source>Head, hoop, rods</source>
+        <translation>Fell, Reifen, Schrauben</translation>
+    </message>
+    <message>
+        <source>Looked over</source>
+        <translation>Angesehen</translation>
+    </message>
+    <message>
+        <source>Now let it down, pass by pass</source>
+        <translation>Jetzt entspannen, Durchgang für Durchgang</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 lockerer</translation>
+    </message>
+    <message>
+        <source>In the order %1, again and again: pulled on one side a hoop warps. Done when the fingers can turn every rod.</source>
+        <translation>In der Folge %1, immer wieder: einseitig gezogen verzieht sich ein Reifen. Fertig, wenn die Finger jede Schraube drehen können.</translation>
+    </message>
+    <message>
+        <source>All loose</source>
+        <translation>Alle lose</translation>
+    </message>
+    <message>
+        <source>Now take it off</source>
+        <translation>Jetzt abnehmen</translation>
+    </message>
+    <message>
+        <source>Rods, hoop, old head</source>
+        <translation>Schrauben, Reifen, altes Fell</translation>
+    </message>
+    <message>
+        <source>Note where the hoop sat. Wipe the shell out and run a finger round the edge: clean, and no nick. A driver may spin loose rods, no more.</source>
+        <translation>Merken Sie sich, wie der Reifen saß. Kessel auswischen und mit dem Finger über die Gratung fahren: sauber, keine Kerbe. Ein Schrauber darf lose Schrauben drehen, mehr nicht.</translation>
+    </message>
+    <message>
+        <source>Note where the hoop sat: its gates belong over the snare beds. Wipe the edge clean. Wire ends are sharp.</source>
+        <translation>Merken Sie sich, wie der Reifen saß: seine Durchlässe gehören über die Snarebetten. Gratung abwischen. Drahtenden sind scharf.</translation>
+    </message>
+    <message>
+        <source>It is off</source>
+        <translation>Es ist ab</translation>
+    </message>
+    <message>
+        <source>Now lay the new one on</source>
+        <translation>Jetzt das neue auflegen</translation>
+    </message>
+    <message>
+        <source>Head, then hoop</source>
+        <translation>Fell, dann Reifen</translation>
+    </message>
+    <message>
+        <source>A mark of the head at the strainer, so that it goes back the same way. Hoop ears over the lugs. Done when it lies flat and turns freely.</source>
+        <translation>Eine Marke des Fells an die Abhebung, damit es wieder so aufliegt. Ösen des Reifens über die Böckchen. Fertig, wenn es eben liegt und sich frei dreht.</translation>
+    </message>
+    <message>
+        <source>A mark at the strainer, gates of the hoop over the beds. Thin film: no palm on it. Done when it lies flat and turns freely.</source>
+        <translation>Eine Marke an die Abhebung, Durchlässe des Reifens über die Betten. Dünne Folie: kein Handballen. Fertig, wenn es eben liegt und sich frei dreht.</translation>
+    </message>
+    <message>
+        <source>It is on</source>
+        <translation>Es liegt auf</translation>
+    </message>
+    <message>
+        <source>Now every rod, by hand</source>
+        <translation>Jetzt jede Schraube, von Hand</translation>
+    </message>
+    <message>
+        <source>Until it just touches</source>
+        <translation>Bis sie eben berührt</translation>
+    </message>
+    <message>
+        <source>Order %1. A rod that goes hard here has a burr: clean it, never force it. Done when every washer meets the hoop and the head still shifts.</source>
+        <translation>Folge %1. Wird eine hier schwer, hat sie einen Grat: säubern, nie mit Gewalt. Fertig, wenn jede Scheibe den Reifen trifft und das Fell sich noch schieben lässt.</translation>
+    </message>
+    <message>
+        <source>They touch</source>
+        <translation>Sie berühren</translation>
+    </message>
+    <message>
+        <source>Finger-tight</source>
+        <translation>Handfest</translation>
+    </message>
+    <message>
+        <source>By opposites: %1. With two fingers, no key. Done when each holds alike; the count of turns starts from here.</source>
+        <translation>Gegenüberliegend: %1. Mit zwei Fingern, ohne Schlüssel. Fertig, wenn alle gleich halten; hier beginnt die Zählung.</translation>
+    </message>
+    <message>
+        <source>All finger-tight</source>
+        <translation>Alle handfest</translation>
+    </message>
+    <message>
+        <source>Now centre the head</source>
+        <translation>Jetzt das Fell mittig setzen</translation>
+    </message>
+    <message>
+        <source>Equal collar all round</source>
+        <translation>Ringsum gleicher Kragen</translation>
+    </message>
+    <message>
+        <source>Look down on it: the film&apos;s rim as wide at every rod, the hoop as high above the shell. Off centre it wrinkles on one side: loosen, shift, finger-tight again.</source>
+        <translation>Von oben sehen: der Rand der Folie an jeder Schraube gleich breit, der Reifen gleich hoch. Außermittig faltet es sich auf einer Seite: lösen, schieben, wieder handfest.</translation>
+    </message>
+    <message>
+        <source>It is centred</source>
+        <translation>Es sitzt mittig</translation>
+    </message>
+    <message>
+        <source>Now seat it</source>
+        <translation>Jetzt setzen</translation>
+    </message>
+    <message>
+        <source>One palm, in the middle</source>
+        <translation>Ein Handballen, in der Mitte</translation>
+    </message>
+    <message>
+        <source>Flat hand, on floor or carpet, never on a seat that presses the wires. Crackle of glue is normal. Then finger-tight once more where a rod came loose.</source>
+        <translation>Flache Hand, auf Boden oder Teppichboden, nie auf einem Sitz, der gegen den Teppich drückt. Knacken des Klebers ist normal. Dann handfest, wo eine Schraube lose wurde.</translation>
+    </message>
+    <message>
+        <source>Pressed</source>
+        <translation>Gedrückt</translation>
+    </message>
+    <message>
+        <source>step %1 of %2</source>
+        <translation>Schritt %1 von %2</translation>
+    </message>
+</context>
+<context>
+    <name>PrimaryButton</name>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+</context>
+<context>
+    <name>ProofPage</name>
+    <message>
+        <source>Line by line</source>
+        <translation>Zeile für Zeile</translation>
+    </message>
+    <message>
+        <source>Player or drum</source>
+        <translation>Spieler oder Trommel</translation>
+    </message>
+    <message>
+        <source>One change</source>
+        <translation>Eine Änderung</translation>
+    </message>
+    <message>
+        <source>Is it what was asked for?</source>
+        <translation>Ist es, was gewünscht war?</translation>
+    </message>
+    <message>
+        <source>Brief against what was reached</source>
+        <translation>Wunsch gegen Erreichtes</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Gewünscht</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Erreicht</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Quelle</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>In your own words, for the next time</source>
+        <translation>In eigenen Worten, für das nächste Mal</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>%1 of %2 stars</source>
+        <translation>%1 von %2 Sternen</translation>
+    </message>
+    <message>
+        <source>Page as PDF…</source>
+        <translation>Seite als PDF…</translation>
+    </message>
+    <message>
+        <source>Print…</source>
+        <translation>Drucken…</translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 an %2</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
+        <translation>%1 lässt sich nicht schreiben. Wählen Sie einen anderen Ordner, oder machen Sie Platz auf der Platte.</translation>
+    </message>
+    <message>
+        <source>Save the page</source>
+        <translation>Seite speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+        <source>The printer took no page. Save it as PDF and print that.</source>
+        <translation>Der Drucker nahm keine Seite an. Speichern Sie sie als PDF und drucken Sie die.</translation>
+    </message>
+    <message>
+        <source>%1 on %2.</source>
+        <translation>%1 an %2.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 settled</source>
+        <translation>%1 von %2 erledigt</translation>
+    </message>
+    <message>
+        <source>Save once more</source>
+        <translation>Noch einmal speichern</translation>
+    </message>
+    <message>
+        <source>Save to the logbook</source>
+        <translation>Ins Logbuch speichern</translation>
+    </message>
+</context>
+<context>
+    <name>ProofSheet</name>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Gewünscht</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Erreicht</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Quelle</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>Rods, turns from finger-tight, from the strainer on: batter %1</source>
+        <translation>Schrauben, Umdrehungen von handfest, ab der Abhebung: Schlagfell %1</translation>
+    </message>
+    <message>
+        <source>Snare side: %1</source>
+        <translation>Resonanzfell: %1</translation>
+    </message>
+    <message>
+        <source>Strainer: %1 from first contact</source>
+        <translation>Abhebung: %1 ab erster Berührung</translation>
+    </message>
+    <message>
+        <source>%1 from its loose end</source>
+        <translation>%1 von ihrem losen Ende</translation>
+    </message>
+    <message>
+        <source>judged: %1</source>
+        <translation>beurteilt: %1</translation>
+    </message>
+    <message>
+        <source>On the head, %1: %2, %3</source>
+        <translation>Auf dem Fell, %1: %2, %3</translation>
+    </message>
+    <message>
+        <source>Microphone: %1</source>
+        <translation>Mikrofon: %1</translation>
+    </message>
+    <message>
+        <source>Heard: %1</source>
+        <translation>Gehört: %1</translation>
+    </message>
+    <message>
+        <source>Weather: %1 °C, %2 % humidity</source>
+        <translation>Wetter: %1 °C, %2 % Feuchte</translation>
+    </message>
+    <message>
+        <source>Tried, %1: %2; before %3; after %4</source>
+        <translation>Versucht, %1: %2; vorher %3; nachher %4</translation>
+    </message>
+    <message>
+        <source>kept</source>
+        <translation>behalten</translation>
+    </message>
+    <message>
+        <source>put back</source>
+        <translation>zurückgesetzt</translation>
+    </message>
+    <message>
+        <source>Heard blind %1 times: after was better %2, before %3</source>
+        <translation>Blind gehört, %1-mal: nachher war besser %2, vorher %3</translation>
+    </message>
+    <message>
+        <source>Judged: %1</source>
+        <translation>Beurteilt: %1</translation>
+    </message>
+    <message>
+        <source>In the player&apos;s words: %1</source>
+        <translation>In den Worten des Spielers: %1</translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 an %2</translation>
+    </message>
+    <message>
+        <source>%1, %2 rods a side, %3; %4</source>
+        <translation>%1, %2 Schrauben je Seite, %3; %4</translation>
+    </message>
+    <message>
+        <source>Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as the hands said.</source>
+        <translation>Gemessen: vom Mikrofon gehört. Vorhergesagt: aus dem Modell und dem Gehörten. Gezählt: wie die Hände sagten.</translation>
+    </message>
+</context>
+<context>
+    <name>ProofWords</name>
+    <message>
+        <source>Snare-side edge pitch</source>
+        <translation>Randton Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Snare-side head even within</source>
+        <translation>Resonanzfell gleich auf</translation>
+    </message>
+    <message>
+        <source>Batter edge pitch</source>
+        <translation>Randton Schlagfell</translation>
+    </message>
+    <message>
+        <source>Batter head even within</source>
+        <translation>Schlagfell gleich auf</translation>
+    </message>
+    <message>
+        <source>Centre pitch</source>
+        <translation>Mittelton</translation>
+    </message>
+    <message>
+        <source>Edge over centre</source>
+        <translation>Rand über Mitte</translation>
+    </message>
+    <message>
+        <source>Strainer, from contact</source>
+        <translation>Abhebung, ab Berührung</translation>
+    </message>
+    <message>
+        <source>Turns left before rattle or choke</source>
+        <translation>Umdrehungen bis Rasseln oder Ersticken</translation>
+    </message>
+    <message>
+        <source>Tone length</source>
+        <translation>Tonlänge</translation>
+    </message>
+    <message>
+        <source>Buzz of the wires</source>
+        <translation>Rauschen des Teppichs</translation>
+    </message>
+    <message>
+        <source>Instruments that make the wires buzz</source>
+        <translation>Instrumente, die mitschnarren lassen</translation>
+    </message>
+    <message>
+        <source>± %1 cents</source>
+        <translation>± %1 Cent</translation>
+    </message>
+    <message>
+        <source>%1 turns outside</source>
+        <translation>%1 Umdrehungen außerhalb</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 Umdrehungen</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>vorhergesagt</translation>
+    </message>
+    <message>
+        <source>from your answers</source>
+        <translation>aus Ihren Antworten</translation>
+    </message>
+    <message>
+        <source>as counted</source>
+        <translation>wie gezählt</translation>
+    </message>
+    <message>
+        <source>by gauge, provisional</source>
+        <translation>nach Messer, vorläufig</translation>
+    </message>
+    <message>
+        <source>● settled</source>
+        <translation>● erledigt</translation>
+    </message>
+    <message>
+        <source>◐ near</source>
+        <translation>◐ nahe</translation>
+    </message>
+    <message>
+        <source>○ off</source>
+        <translation>○ daneben</translation>
+    </message>
+    <message>
+        <source>–  not measured</source>
+        <translation>–  nicht gemessen</translation>
+    </message>
+    <message>
+        <source>△ check again</source>
+        <translation>△ neu prüfen</translation>
+    </message>
+    <message>
+        <source>Play twenty backbeats</source>
+        <translation>Zwanzig Backbeats spielen</translation>
+    </message>
+    <message>
+        <source>Both are steady</source>
+        <translation>Beide sind stetig</translation>
+    </message>
+    <message>
+        <source>The drum is fine, the strokes wander</source>
+        <translation>Die Trommel ist gut, die Schläge wandern</translation>
+    </message>
+    <message>
+        <source>The ring wanders, and it is not clear why</source>
+        <translation>Der Ausklang wandert, und es ist nicht klar warum</translation>
+    </message>
+    <message>
+        <source>The strokes are alike, the drum is not</source>
+        <translation>Die Schläge gleichen sich, die Trommel nicht</translation>
+    </message>
+    <message>
+        <source>Steady, but off the middle</source>
+        <translation>Stetig, aber neben der Mitte</translation>
+    </message>
+    <message>
+        <source>As you would in the song, all alike, the microphone where it stays. A verdict appears after %1 strokes.</source>
+        <translation>Wie im Lied, alle gleich, das Mikrofon bleibt stehen. Ein Urteil kommt nach %1 Schlägen.</translation>
+    </message>
+    <message>
+        <source>What you hear is the drum: judge it, and change it, as it is.</source>
+        <translation>Was Sie hören, ist die Trommel: beurteilen und ändern Sie sie, wie sie ist.</translation>
+    </message>
+    <message>
+        <source>Mark the middle, lower the stand or the seat, and play again before anything is turned.</source>
+        <translation>Mitte markieren, Ständer oder Hocker tiefer stellen und noch einmal spielen, bevor etwas gedreht wird.</translation>
+    </message>
+    <message>
+        <source>Where the strokes land could not be heard. Play a little louder, the microphone nearer to the middle.</source>
+        <translation>Wo die Schläge landen, war nicht zu hören. Etwas lauter spielen, das Mikrofon näher zur Mitte.</translation>
+    </message>
+    <message>
+        <source>Something moves: a loose rod, a strand, a pad that shifts. Look for it, then play again.</source>
+        <translation>Etwas bewegt sich: eine lose Schraube, eine Spirale, ein rutschender Dämpfer. Suchen Sie es, dann spielen Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>So far out the edge sounds with every stroke and rings on. Move the drum under the stick.</source>
+        <translation>So weit außen klingt bei jedem Schlag der Rand mit und weiter. Rücken Sie die Trommel unter den Stock.</translation>
+    </message>
+    <message>
+        <source>centre %1</source>
+        <translation>Mitte %1</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>nicht gehört</translation>
+    </message>
+    <message>
+        <source>ring %1 s</source>
+        <translation>Ausklang %1 s</translation>
+    </message>
+    <message>
+        <source>tone with wires %1 s</source>
+        <translation>Ton mit Teppich %1 s</translation>
+    </message>
+    <message>
+        <source>buzz %1 s</source>
+        <translation>Rauschen %1 s</translation>
+    </message>
+</context>
+<context>
+    <name>QObject</name>
+    <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>nicht gehört</translation>
+    </message>
+</context>
+<context>
+    <name>QuestionPanel</name>
+    <message>
+        <source>How high?</source>
+        <translation>Wie hoch?</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>höher</translation>
+    </message>
+    <message>
+        <source>How long?</source>
+        <translation>Wie lang?</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <translation>kürzer</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>länger</translation>
+    </message>
+    <message>
+        <source>How much wire?</source>
+        <translation>Wie viel Teppich?</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>trocken</translation>
+    </message>
+    <message>
+        <source>plenty</source>
+        <translation>reichlich</translation>
+    </message>
+    <message>
+        <source>Under the stick?</source>
+        <translation>Unter dem Stock?</translation>
+    </message>
+    <message>
+        <source>softer</source>
+        <translation>weicher</translation>
+    </message>
+    <message>
+        <source>harder</source>
+        <translation>härter</translation>
+    </message>
+    <message>
+        <source>%1 %2 to %3</source>
+        <translation>%1 %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1 s; open drum only %2 s</source>
+        <translation>%1 s; offene Trommel nur %2 s</translation>
+    </message>
+    <message>
+        <source>ring %1 s; open drum %2 s</source>
+        <translation>Ausklang %1 s; offene Trommel %2 s</translation>
+    </message>
+    <message>
+        <source>lever off in this tone</source>
+        <translation>Hebel auf bei diesem Klang</translation>
+    </message>
+    <message>
+        <source>film %1 % over %2 %</source>
+        <translation>Folie %1 % über %2 %</translation>
+    </message>
+</context>
+<context>
+    <name>RefusalWords</name>
+    <message>
+        <source>That does not fit the step at hand; nothing was changed.</source>
+        <translation>Das passt nicht zum Schritt; nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>There is no such rod on this drum.</source>
+        <translation>Eine solche Schraube hat diese Trommel nicht.</translation>
+    </message>
+    <message>
+        <source>Every rod of this round has been heard.</source>
+        <translation>Jede Schraube dieser Runde ist gehört.</translation>
+    </message>
+    <message>
+        <source>Half a round needs an even number of rods: with an odd one no rod stands opposite another.</source>
+        <translation>Eine halbe Runde braucht eine gerade Zahl von Schrauben: bei ungerader steht keine einer anderen gegenüber.</translation>
+    </message>
+    <message>
+        <source>A rod is tapped one to %1 times.</source>
+        <translation>Eine Schraube wird ein- bis %1-mal getippt.</translation>
+    </message>
+    <message>
+        <source>A counted round is half turned; finish it, then choose another order.</source>
+        <translation>Eine gezählte Runde ist halb gedreht; beenden Sie sie, dann wählen Sie eine andere Folge.</translation>
+    </message>
+    <message>
+        <source>Heads are evened to between %1 and %2 cents.</source>
+        <translation>Felle werden auf %1 bis %2 Cent ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>Rounds go by full, half, quarter or eighth turns at most.</source>
+        <translation>Runden gehen um höchstens ganze, halbe, Viertel- oder Achtelumdrehungen.</translation>
+    </message>
+    <message>
+        <source>This head was not taken above pitch, or is not even there yet.</source>
+        <translation>Dieses Fell wurde nicht über den Ton gebracht oder ist dort noch nicht gleichmäßig.</translation>
+    </message>
+    <message>
+        <source>This round is heard, not read off a gauge; choose how it is done first.</source>
+        <translation>Diese Runde wird gehört, nicht abgelesen; wählen Sie erst, wie sie geht.</translation>
+    </message>
+    <message>
+        <source>No gauge shows that. A mark is more than 0, a gap from lug to hoop 0.1 to 60 mm; enter what stands beside the rod.</source>
+        <translation>Das zeigt kein Messer. Eine Anzeige ist größer als 0, ein Spalt vom Böckchen zum Reifen 0,1 bis 60 mm; geben Sie ein, was neben der Schraube steht.</translation>
+    </message>
+    <message>
+        <source>This head resists: nothing is tightened until the cause is found and cleared.</source>
+        <translation>Dieses Fell klemmt: nichts wird angezogen, bis die Ursache gefunden und behoben ist.</translation>
+    </message>
+    <message>
+        <source>No rod has been turned an eighth yet; there is nothing to retrace.</source>
+        <translation>Noch keine Schraube wurde um ein Achtel gedreht; es gibt nichts nachzuvollziehen.</translation>
+    </message>
+    <message>
+        <source>A plan before the show is made for %1 to %2 minutes.</source>
+        <translation>Ein Plan vor dem Auftritt gilt für %1 bis %2 Minuten.</translation>
+    </message>
+    <message>
+        <source>That skip misses rods on this drum; take one that shares no divisor with their number.</source>
+        <translation>Dieser Sprung lässt bei dieser Trommel Schrauben aus; nehmen Sie einen, der keinen Teiler mit ihrer Zahl gemeinsam hat.</translation>
+    </message>
+    <message>
+        <source>A trial is on this head already; turn it back first.</source>
+        <translation>Auf diesem Fell läuft schon ein Versuch; drehen Sie ihn erst zurück.</translation>
+    </message>
+    <message>
+        <source>One to three rods side by side are slackened; choose them so.</source>
+        <translation>Eine bis drei Schrauben nebeneinander werden gelockert; wählen Sie sie so.</translation>
+    </message>
+    <message>
+        <source>A trial turns rods by 1/8 to %1.</source>
+        <translation>Ein Versuch dreht Schrauben um 1/8 bis %1.</translation>
+    </message>
+    <message>
+        <source>A rod would hang loose and back off in use; slacken by less.</source>
+        <translation>Eine Schraube hinge lose und ginge beim Spielen zurück; lockern Sie weniger.</translation>
+    </message>
+    <message>
+        <source>The film would pass its safe load at a rod; turn by less.</source>
+        <translation>Die Folie käme an einer Schraube über ihre sichere Last; drehen Sie weniger.</translation>
+    </message>
+    <message>
+        <source>The pitch card is full; begin a new one to hear the drum again.</source>
+        <translation>Die Tonkarte ist voll; beginnen Sie eine neue, um die Trommel noch einmal zu hören.</translation>
+    </message>
+    <message>
+        <source>The pitch card holds no tap to take back.</source>
+        <translation>Die Tonkarte enthält keinen Tipp, der sich zurücknehmen lässt.</translation>
+    </message>
+    <message>
+        <source>This drum cannot reach that tone; choose another or another drum.</source>
+        <translation>Diese Trommel erreicht diesen Klang nicht; wählen Sie einen anderen oder eine andere Trommel.</translation>
+    </message>
+    <message>
+        <source>Weather is taken from %1 to %2 °C, 0 to 100 % damp and up to %3 m above the sea.</source>
+        <translation>Wetter gilt von %1 bis %2 °C, 0 bis 100 % Feuchte und bis %3 m über dem Meer.</translation>
+    </message>
+    <message>
+        <source>The strainer is counted from 0 (first contact) to %1 turns.</source>
+        <translation>Die Abhebung wird von 0 (erste Berührung) bis %1 Umdrehungen gezählt.</translation>
+    </message>
+    <message>
+        <source>No drum has wires of such lengths, or the knob stands beyond its travel; measure again in millimetres.</source>
+        <translation>Keine Trommel hat einen Teppich solcher Länge, oder der Knopf steht jenseits seines Wegs; messen Sie noch einmal in Millimetern.</translation>
+    </message>
+    <message>
+        <source>Up to %1 instruments with partials of 20 to 4000 Hz that last 0.01 to 30 s can be set beside the drum.</source>
+        <translation>Bis zu %1 Instrumente mit Teiltönen von 20 bis 4000 Hz, die 0,01 bis 30 s dauern, lassen sich neben die Trommel setzen.</translation>
+    </message>
+    <message>
+        <source>The pad would lie over the hoop; move it in.</source>
+        <translation>Der Dämpfer läge über dem Reifen; rücken Sie ihn nach innen.</translation>
+    </message>
+    <message>
+        <source>The stick lands there; move the pad out of the inner circle.</source>
+        <translation>Dort landet der Stock; rücken Sie den Dämpfer aus dem inneren Kreis.</translation>
+    </message>
+    <message>
+        <source>Two pads would overlap; leave a gap between them.</source>
+        <translation>Zwei Dämpfer würden sich überlappen; lassen Sie einen Spalt dazwischen.</translation>
+    </message>
+    <message>
+        <source>That pad is no longer there.</source>
+        <translation>Dieser Dämpfer ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Up to %1 things can lie on the head; take one off first.</source>
+        <translation>Bis zu %1 Dinge können auf dem Fell liegen; nehmen Sie erst eines ab.</translation>
+    </message>
+    <message>
+        <source>A close microphone stands %1 to %2 mm over the head and at most %3 mm from its middle.</source>
+        <translation>Ein nahes Mikrofon steht %1 bis %2 mm über dem Fell und höchstens %3 mm von seiner Mitte.</translation>
+    </message>
+    <message>
+        <source>Nothing that lies on a head weighs or damps so much; hear both again, without and with it.</source>
+        <translation>Nichts, was auf einem Fell liegt, wiegt oder dämpft so viel; hören Sie beides noch einmal, ohne und mit.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard of the drum as it stands. Play a few strokes first, then change one thing.</source>
+        <translation>Von der Trommel, wie sie steht, wurde nichts gehört. Spielen Sie erst ein paar Schläge, dann ändern Sie eines.</translation>
+    </message>
+    <message>
+        <source>An experiment is under way; keep it or put it back first.</source>
+        <translation>Ein Versuch läuft; behalten oder setzen Sie ihn erst zurück.</translation>
+    </message>
+    <message>
+        <source>No experiment is under way.</source>
+        <translation>Kein Versuch läuft.</translation>
+    </message>
+    <message>
+        <source>A head was turned in the experiment, and rods cannot be put back from here. Keep it, or undo the turns first.</source>
+        <translation>Im Versuch wurde ein Fell gedreht, und Schrauben lassen sich von hier nicht zurücksetzen. Behalten Sie ihn, oder machen Sie erst die Drehungen rückgängig.</translation>
+    </message>
+    <message>
+        <source>One to %1 stars, or none.</source>
+        <translation>Ein bis %1 Sterne, oder keiner.</translation>
+    </message>
+    <message>
+        <source>That is too long for a name; use a few words, the rest goes into the note.</source>
+        <translation>Das ist zu lang für einen Namen; nehmen Sie wenige Worte, der Rest gehört in die Notiz.</translation>
+    </message>
+    <message>
+        <source>choice of tone</source>
+        <translation>Wahl des Klangs</translation>
+    </message>
+    <message>
+        <source>wish</source>
+        <translation>Wunsch</translation>
+    </message>
+    <message>
+        <source>school</source>
+        <translation>Schule</translation>
+    </message>
+    <message>
+        <source>weather</source>
+        <translation>Wetter</translation>
+    </message>
+    <message>
+        <source>turn of both heads</source>
+        <translation>Drehung beider Felle</translation>
+    </message>
+    <message>
+        <source>finger-tight</source>
+        <translation>handfest</translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation>Drehung</translation>
+    </message>
+    <message>
+        <source>start of round</source>
+        <translation>Beginn der Runde</translation>
+    </message>
+    <message>
+        <source>tap</source>
+        <translation>Tipp</translation>
+    </message>
+    <message>
+        <source>corrected count</source>
+        <translation>berichtigte Zahl</translation>
+    </message>
+    <message>
+        <source>fresh start of head</source>
+        <translation>Neubeginn des Fells</translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>wire answer</source>
+        <translation>Antwort des Teppichs</translation>
+    </message>
+    <message>
+        <source>rattle answer</source>
+        <translation>Antwort zum Rasseln</translation>
+    </message>
+    <message>
+        <source>pad laid</source>
+        <translation>Dämpfer aufgelegt</translation>
+    </message>
+    <message>
+        <source>pad moved</source>
+        <translation>Dämpfer verschoben</translation>
+    </message>
+    <message>
+        <source>pad taken off</source>
+        <translation>Dämpfer abgenommen</translation>
+    </message>
+    <message>
+        <source>way of tapping</source>
+        <translation>Art zu tippen</translation>
+    </message>
+    <message>
+        <source>asked again</source>
+        <translation>noch einmal verlangt</translation>
+    </message>
+    <message>
+        <source>order and tolerance</source>
+        <translation>Folge und Toleranz</translation>
+    </message>
+    <message>
+        <source>tap for the card</source>
+        <translation>Tipp für die Karte</translation>
+    </message>
+    <message>
+        <source>tap of the card taken back</source>
+        <translation>Tipp der Karte zurückgenommen</translation>
+    </message>
+    <message>
+        <source>new pitch card</source>
+        <translation>neue Tonkarte</translation>
+    </message>
+    <message>
+        <source>beginning of head</source>
+        <translation>Beginn am Fell</translation>
+    </message>
+    <message>
+        <source>step of preparation</source>
+        <translation>Vorbereitungsschritt</translation>
+    </message>
+    <message>
+        <source>mark of gauge</source>
+        <translation>Anzeige des Messers</translation>
+    </message>
+    <message>
+        <source>choice of gauge</source>
+        <translation>Wahl des Messers</translation>
+    </message>
+    <message>
+        <source>resistance</source>
+        <translation>Widerstand</translation>
+    </message>
+    <message>
+        <source>retraced turns</source>
+        <translation>nachvollzogene Drehungen</translation>
+    </message>
+    <message>
+        <source>nearest rod</source>
+        <translation>nächste Schraube</translation>
+    </message>
+    <message>
+        <source>reminder</source>
+        <translation>Erinnerung</translation>
+    </message>
+    <message>
+        <source>minutes before the show</source>
+        <translation>Minuten vor dem Auftritt</translation>
+    </message>
+    <message>
+        <source>end of the hurry</source>
+        <translation>Ende der Eile</translation>
+    </message>
+    <message>
+        <source>uneven trial</source>
+        <translation>unebener Versuch</translation>
+    </message>
+    <message>
+        <source>way back</source>
+        <translation>Zurückdrehen</translation>
+    </message>
+    <message>
+        <source>left or right hand</source>
+        <translation>linke oder rechte Hand</translation>
+    </message>
+    <message>
+        <source>night&apos;s rest</source>
+        <translation>Nachtruhe</translation>
+    </message>
+    <message>
+        <source>measures of the wires</source>
+        <translation>Maße des Teppichs</translation>
+    </message>
+    <message>
+        <source>instruments around</source>
+        <translation>Instrumente daneben</translation>
+    </message>
+    <message>
+        <source>judging of the wires</source>
+        <translation>Beurteilung des Teppichs</translation>
+    </message>
+    <message>
+        <source>answer to a voice</source>
+        <translation>Antwort auf eine Stimme</translation>
+    </message>
+    <message>
+        <source>muffling as planned</source>
+        <translation>Dämpfung nach Plan</translation>
+    </message>
+    <message>
+        <source>place of the microphone</source>
+        <translation>Ort des Mikrofons</translation>
+    </message>
+    <message>
+        <source>own muffling</source>
+        <translation>eigener Dämpfer</translation>
+    </message>
+    <message>
+        <source>stroke</source>
+        <translation>Schlag</translation>
+    </message>
+    <message>
+        <source>experiment begun</source>
+        <translation>Versuch begonnen</translation>
+    </message>
+    <message>
+        <source>experiment ended</source>
+        <translation>Versuch beendet</translation>
+    </message>
+    <message>
+        <source>blind comparison</source>
+        <translation>Blindvergleich</translation>
+    </message>
+    <message>
+        <source>stars</source>
+        <translation>Sterne</translation>
+    </message>
+    <message>
+        <source>saved to logbook</source>
+        <translation>ins Logbuch gespeichert</translation>
+    </message>
+</context>
+<context>
+    <name>ReminderDialog</name>
+    <message>
+        <source>Remind me</source>
+        <translation>Erinnern</translation>
+    </message>
+    <message>
+        <source>A new head drifts in its first night, and weather moves all of them. The reminder shows when the program starts, and on the desktop while it runs.</source>
+        <translation>Ein neues Fell wandert in seiner ersten Nacht, und das Wetter bewegt alle. Die Erinnerung kommt, wenn das Programm startet, und auf dem Bildschirm, solange es läuft.</translation>
+    </message>
+    <message>
+        <source>About what</source>
+        <translation>Woran</translation>
+    </message>
+    <message>
+        <source>The head has rested: tap it once more</source>
+        <translation>Das Fell hat geruht: noch einmal tippen</translation>
+    </message>
+    <message>
+        <source>Look at the tuning again</source>
+        <translation>Noch einmal nach der Stimmung sehen</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>Tomorrow morning</source>
+        <translation>Morgen früh</translation>
+    </message>
+    <message>
+        <source>In a week</source>
+        <translation>In einer Woche</translation>
+    </message>
+    <message>
+        <source>Save for a calendar…</source>
+        <translation>Für einen Kalender speichern…</translation>
+    </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Für einen Kalender speichern</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Kalender (*.ics)</translation>
+    </message>
+    <message>
+        <source>No reminder</source>
+        <translation>Keine Erinnerung</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2. Choose another folder.</source>
+        <translation>%1 lässt sich nicht schreiben: %2. Wählen Sie einen anderen Ordner.</translation>
+    </message>
+</context>
+<context>
+    <name>RingPicture</name>
+    <message>
+        <source>whole</source>
+        <translation>ganz</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>Ring of the whole tone: %1 s with nothing on the head, %2 s now, %3 s wanted.</source>
+        <translation>Ausklang des ganzen Tons: %1 s mit nichts darauf, %2 s jetzt, %3 s gewünscht.</translation>
+    </message>
+    <message>
+        <source>%1 %2 s.</source>
+        <translation>%1 %2 s.</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>each partial dying away: outline open, filled now</source>
+        <translation>jeder Teilton klingt aus: Umriss offen, gefüllt jetzt</translation>
+    </message>
+    <message>
+        <source>each partial dying away by 60 dB</source>
+        <translation>jeder Teilton fällt um 60 dB ab</translation>
+    </message>
+    <message>
+        <source>wanted %1 s</source>
+        <translation>gewünscht %1 s</translation>
+    </message>
+    <message>
+        <source>%1 %2 s</source>
+        <translation>%1 %2 s</translation>
+    </message>
+    <message>
+        <source>Whole ring: %1</source>
+        <translation>Ausklang im Ganzen: %1</translation>
+    </message>
+</context>
+<context>
+    <name>RingPictureText</name>
+    <message>
+        <source>Ring time</source>
+        <translation>Ausklangzeit</translation>
+    </message>
+</context>
+<context>
+    <name>RoundTools</name>
+    <message>
+        <source>How the rods are compared</source>
+        <translation>Wie die Schrauben verglichen werden</translation>
+    </message>
+    <message>
+        <source>Finger on the middle</source>
+        <translation>Finger auf der Mitte</translation>
+    </message>
+    <message>
+        <source>Nothing on this head</source>
+        <translation>Nichts auf diesem Fell</translation>
+    </message>
+    <message>
+        <source>In silence, by gauge</source>
+        <translation>In Stille, mit Messer</translation>
+    </message>
+    <message>
+        <source>In silence, hoop gap</source>
+        <translation>In Stille, Reifenspalt</translation>
+    </message>
+    <message>
+        <source>In silence, by feel</source>
+        <translation>In Stille, nach Gefühl</translation>
+    </message>
+    <message>
+        <source>A light finger takes the centre pitch away, at the same pressure each time. Taps with and without it are never compared: changing it begins the round again. What is read beside the rods in silence also tells opposite rods apart, which no tap can: do it before or after a round of taps, with no turn between.</source>
+        <translation>Ein leichter Finger nimmt den Mittelton weg, jedes Mal mit gleichem Druck. Tipps mit und ohne ihn werden nie verglichen: ein Wechsel beginnt die Runde neu. Was in Stille neben den Schrauben abgelesen wird, unterscheidet auch gegenüberliegende Schrauben, was kein Tipp kann: tun Sie es vor oder nach einer Runde Tipps, ohne dazwischen zu drehen.</translation>
+    </message>
+    <message>
+        <source>Rods of a round</source>
+        <translation>Schrauben einer Runde</translation>
+    </message>
+    <message>
+        <source>Every rod</source>
+        <translation>Jede Schraube</translation>
+    </message>
+    <message>
+        <source>Half the rods</source>
+        <translation>Die Hälfte</translation>
+    </message>
+    <message>
+        <source>Taps at each rod</source>
+        <translation>Tipps je Schraube</translation>
+    </message>
+    <message>
+        <source>1 tap each</source>
+        <translation>je 1 Tipp</translation>
+    </message>
+    <message>
+        <source>2 taps each</source>
+        <translation>je 2 Tipps</translation>
+    </message>
+    <message>
+        <source>3 taps each</source>
+        <translation>je 3 Tipps</translation>
+    </message>
+    <message>
+        <source>The middle of several taps counts; one that stands apart is named and left out.</source>
+        <translation>Von mehreren Tipps zählt der mittlere; einer, der abseits liegt, wird genannt und ausgelassen.</translation>
+    </message>
+    <message>
+        <source>Which gauge</source>
+        <translation>Welcher Messer</translation>
+    </message>
+    <message>
+        <source>A round by gauge and a round of taps with no turn between them tell what its marks stand for; that is kept in the workbook under its name.</source>
+        <translation>Eine Runde mit Messer und eine Runde Tipps, ohne Drehen dazwischen, sagen, wofür seine Anzeigen stehen; das bleibt unter seinem Namen im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>Another gauge</source>
+        <translation>Ein anderer Messer</translation>
+    </message>
+    <message>
+        <source>What you call it:</source>
+        <translation>Wie Sie ihn nennen:</translation>
+    </message>
+    <message>
+        <source>Opposite rods read alike in the last whole round: half of them say as much.</source>
+        <translation>Gegenüberliegende Schrauben lagen in der letzten ganzen Runde gleich: die Hälfte sagt ebenso viel.</translation>
+    </message>
+    <message>
+        <source>Opposite rods sound almost alike. Tap one whole round before you trust half.</source>
+        <translation>Gegenüberliegende Schrauben klingen fast gleich. Tippen Sie eine ganze Runde, bevor Sie der halben trauen.</translation>
+    </message>
+    <message>
+        <source>Gauge without a name</source>
+        <translation>Messer ohne Namen</translation>
+    </message>
+    <message>
+        <source>Another gauge…</source>
+        <translation>Ein anderer Messer…</translation>
+    </message>
+</context>
+<context>
+    <name>RouteRail</name>
+    <message>
+        <source>Route</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>F11  stand view</source>
+        <translation>F11  Bühnenansicht</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 rods</source>
+        <translation>%1, %2, %3 Schrauben</translation>
+    </message>
+</context>
+<context>
+    <name>ScatterPicture</name>
+    <message>
+        <source>strokes heard: %1 of %2</source>
+        <translation>Schläge gehört: %1 von %2</translation>
+    </message>
+    <message>
+        <source>%1 strokes</source>
+        <translation>%1 Schläge</translation>
+    </message>
+    <message>
+        <source>level ± %1 dB</source>
+        <translation>Stärke ± %1 dB</translation>
+    </message>
+    <message>
+        <source>place ± %1 mm</source>
+        <translation>Ort ± %1 mm</translation>
+    </message>
+    <message>
+        <source>ring ± %1 %</source>
+        <translation>Ausklang ± %1 %</translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>%1 dB</source>
+        <translation>%1 dB</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>hoop</source>
+        <translation>Reifen</translation>
+    </message>
+    <message>
+        <source>each stroke: how far from the middle, how loud against the usual one; shaded, where the stick should land</source>
+        <translation>jeder Schlag: wie weit von der Mitte, wie laut gegen den üblichen; schattiert, wo der Stock landen soll</translation>
+    </message>
+    <message>
+        <source>place by the balance of edge and middle; the usual one is taken for a fifth of the way out</source>
+        <translation>Ort aus dem Verhältnis von Rand und Mitte; der übliche gilt für ein Fünftel des Wegs nach außen</translation>
+    </message>
+</context>
+<context>
+    <name>ScatterPictureText</name>
+    <message>
+        <source>Strokes on the head</source>
+        <translation>Schläge auf dem Fell</translation>
+    </message>
+</context>
+<context>
+    <name>SchoolPanel</name>
+    <message>
+        <source>How high the snare side stands, by school</source>
+        <translation>Wie hoch das Resonanzfell steht, nach Schule</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>film</source>
+        <translation>Folie</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <translation>Verhältnis</translation>
+    </message>
+    <message>
+        <source>minor third</source>
+        <translation>kleine Terz</translation>
+    </message>
+    <message>
+        <source>major third</source>
+        <translation>große Terz</translation>
+    </message>
+    <message>
+        <source>fourth</source>
+        <translation>Quarte</translation>
+    </message>
+    <message>
+        <source>fifth</source>
+        <translation>Quinte</translation>
+    </message>
+    <message>
+        <source>sixth</source>
+        <translation>Sexte</translation>
+    </message>
+    <message>
+        <source>octave</source>
+        <translation>Oktave</translation>
+    </message>
+    <message>
+        <source>Interval</source>
+        <translation>Intervall</translation>
+    </message>
+    <message>
+        <source>Ratio</source>
+        <translation>Verhältnis</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Folge</translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation>–</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Against the tone&apos;s own: snare side %1 cents, film %2 to %3 %, centre %4 cents.</source>
+        <translation>Gegen das eigene des Klangs: Resonanzfell %1 Cent, Folie %2 auf %3 %, Mitte %4 Cent.</translation>
+    </message>
+    <message>
+        <source>▲ held back: %1.</source>
+        <translation>▲ zurückgehalten: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>SessionController</name>
+    <message>
+        <source>The folder %1 cannot be made; check your rights there.</source>
+        <translation>Der Ordner %1 lässt sich nicht anlegen; prüfen Sie Ihre Rechte dort.</translation>
+    </message>
+    <message>
+        <source>%1 exists; choose another name for the copy.</source>
+        <translation>%1 gibt es schon; wählen Sie einen anderen Namen für die Kopie.</translation>
+    </message>
+    <message>
+        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
+        <translation>Eine neue Arbeit wurde begonnen; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>This setup is in the logbook already.</source>
+        <translation>Diese Stimmung steht schon im Logbuch.</translation>
+    </message>
+    <message>
+        <source>Saved to the logbook.</source>
+        <translation>Ins Logbuch gespeichert.</translation>
+    </message>
+    <message>
+        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
+        <translation>Die Stimmung wurde als neue Arbeit zurückgeholt; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+</context>
+<context>
+    <name>SetWords</name>
+    <message>
+        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
+        <translation>Es rasselt, bevor es aufhört zu ersticken: Resonanzfell spannen, oder die Spiralen sind müde.</translation>
+    </message>
+    <message>
+        <source>Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.</source>
+        <translation>Bis zum Rasseln: %1 Umdrehungen lockerer. Bis zum Ersticken: %2 Umdrehungen fester.</translation>
+    </message>
+    <message>
+        <source>%1 turn %2</source>
+        <translation>%1 Umdrehung %2</translation>
+    </message>
+    <message>
+        <source>further</source>
+        <translation>weiter</translation>
+    </message>
+    <message>
+        <source>nearer</source>
+        <translation>näher</translation>
+    </message>
+    <message>
+        <source>One more eighth on the snare side: %1 to choke, film load %2 to %3 %; on the batter: %4.</source>
+        <translation>Ein Achtel mehr am Resonanzfell: %1 zum Ersticken, Folienlast %2 auf %3 %; am Schlagfell: %4.</translation>
+    </message>
+    <message>
+        <source>The snare-side head is tight enough.</source>
+        <translation>Das Resonanzfell ist fest genug.</translation>
+    </message>
+    <message>
+        <source>Raise the snare-side head by %1 cents for a span of at least 1 turn.</source>
+        <translation>Das Resonanzfell um %1 Cent höher gibt mindestens 1 Umdrehung Spielraum.</translation>
+    </message>
+    <message>
+        <source>After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its own pitch by some %3 cents.</source>
+        <translation>Nach einem lauten Schlag schlagen sie %1 s nach. Ihr Zug biegt das Fell um %2 µm und hebt seinen Ton um etwa %3 Cent.</translation>
+    </message>
+</context>
+<context>
+    <name>SoundOutput</name>
+    <message>
+        <source>There is no sound output to play it on; plug in a loudspeaker or headphones.</source>
+        <translation>Es gibt keine Klangausgabe; schließen Sie Lautsprecher oder Kopfhörer an.</translation>
+    </message>
+</context>
+<context>
+    <name>StandView</name>
+    <message>
+        <source>heard %1</source>
+        <translation>gehört %1</translation>
+    </message>
+    <message>
+        <source>again: %1</source>
+        <translation>noch einmal: %1</translation>
+    </message>
+    <message>
+        <source>Space: %1</source>
+        <translation>Leertaste: %1</translation>
+    </message>
+    <message>
+        <source>Stand view</source>
+        <translation>Bühnenansicht</translation>
+    </message>
+</context>
+<context>
+    <name>StartPage</name>
+    <message>
+        <source>Open the demo</source>
+        <translation>Vorführung öffnen</translation>
+    </message>
+    <message>
+        <source>Open a workbook…</source>
+        <translation>Arbeitsbuch öffnen…</translation>
+    </message>
+    <message>
+        <source>%1 holds no drum yet</source>
+        <translation>%1 enthält noch keine Trommel</translation>
+    </message>
+    <message>
+        <source>Which drum is in front of you?</source>
+        <translation>Welche Trommel steht vor Ihnen?</translation>
+    </message>
+    <message>
+        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
+        <translation>Ein Arbeitsbuch ist eine Datei mit Ihren Trommeln, Ihren Klängen, der laufenden Arbeit und dem Logbuch.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Trommel hinzufügen…</translation>
+    </message>
+    <message>
+        <source>My own drum…</source>
+        <translation>Meine eigene Trommel…</translation>
+    </message>
+    <message>
+        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
+        <translation>Größe, Schrauben, Felle und Teppich; alles darf zuerst geschätzt sein.</translation>
+    </message>
+    <message>
+        <source>Opens your workbook %1.</source>
+        <translation>Öffnet Ihr Arbeitsbuch %1.</translation>
+    </message>
+    <message>
+        <source>It goes into a new workbook, %1.</source>
+        <translation>Sie kommt in ein neues Arbeitsbuch, %1.</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Arbeitsbuch öffnen</translation>
+    </message>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
+    </message>
+</context>
+<context>
+    <name>StationButton</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>StepDial</name>
+    <message>
+        <source>Step, drawn</source>
+        <translation>Schritt, gezeichnet</translation>
+    </message>
+    <message>
+        <source>tighter, clockwise</source>
+        <translation>fester, im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>looser, counter-clockwise</source>
+        <translation>lockerer, gegen den Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+</context>
+<context>
+    <name>StepWords</name>
+    <message>
+        <source>Now both %1</source>
+        <translation>Jetzt beide %1</translation>
+    </message>
+    <message>
+        <source>Now %1</source>
+        <translation>Jetzt %1</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 fester</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 lockerer</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Gedreht</translation>
+    </message>
+    <message>
+        <source>pair %1 of %2</source>
+        <translation>Paar %1 von %2</translation>
+    </message>
+    <message>
+        <source>rod %1 of %2</source>
+        <translation>Schraube %1 von %2</translation>
+    </message>
+    <message>
+        <source>round %1 of %2</source>
+        <translation>Runde %1 von %2</translation>
+    </message>
+    <message>
+        <source>then %1 the same. Equal turns keep the hoop level and the film in the middle; stop if the resistance jumps.</source>
+        <translation>dann %1 ebenso. Gleiche Drehungen halten den Reifen eben und die Folie mittig; aufhören, wenn der Widerstand springt.</translation>
+    </message>
+    <message>
+        <source>then the next round, %1 each</source>
+        <translation>dann die nächste Runde, je %1</translation>
+    </message>
+    <message>
+        <source>then tap the round</source>
+        <translation>dann die Runde tippen</translation>
+    </message>
+    <message>
+        <source>Now one tap, let it ring</source>
+        <translation>Jetzt ein Tipp, klingen lassen</translation>
+    </message>
+    <message>
+        <source>Rod %1</source>
+        <translation>Schraube %1</translation>
+    </message>
+    <message>
+        <source>30 mm in from the hoop. Other head muted, a light finger on the middle. The same place and strength at every rod, so that only its tension differs.</source>
+        <translation>30 mm vom Reifen nach innen. Anderes Fell gedämpft, ein leichter Finger auf der Mitte. An jeder Schraube gleiche Stelle und Stärke, sodass nur die Spannung verschieden ist.</translation>
+    </message>
+    <message>
+        <source>30 mm in from the hoop. Other head muted, nothing on this one. The same place and strength at every rod, so that only its tension differs.</source>
+        <translation>30 mm vom Reifen nach innen. Anderes Fell gedämpft, nichts auf diesem. An jeder Schraube gleiche Stelle und Stärke, sodass nur die Spannung verschieden ist.</translation>
+    </message>
+    <message>
+        <source>Now the same rod once more</source>
+        <translation>Jetzt dieselbe Schraube noch einmal</translation>
+    </message>
+    <message>
+        <source>Rough: ±%1 cents. One more tap here</source>
+        <translation>Grob: ±%1 Cent. Hier noch ein Tipp</translation>
+    </message>
+    <message>
+        <source>Now one more in the same place</source>
+        <translation>Jetzt noch einer an derselben Stelle</translation>
+    </message>
+    <message>
+        <source>Its taps lie %1 cents apart: one more decides.</source>
+        <translation>Ihre Tipps liegen %1 Cent auseinander: einer mehr entscheidet.</translation>
+    </message>
+    <message>
+        <source>tap %1</source>
+        <translation>Tipp %1</translation>
+    </message>
+    <message>
+        <source>tap 1 of %1</source>
+        <translation>Tipp 1 von %1</translation>
+    </message>
+    <message>
+        <source>Now measure the hoop gap</source>
+        <translation>Jetzt den Reifenspalt messen</translation>
+    </message>
+    <message>
+        <source>From the lug up to the hoop, beside the rod, with callipers: always the same two points, to a twentieth of a millimetre.</source>
+        <translation>Vom Böckchen bis zum Reifen, neben der Schraube, mit dem Messschieber: immer dieselben zwei Punkte, auf ein Zwanzigstel Millimeter.</translation>
+    </message>
+    <message>
+        <source>Measure it</source>
+        <translation>Messen</translation>
+    </message>
+    <message>
+        <source>Enter the gap</source>
+        <translation>Spalt eingeben</translation>
+    </message>
+    <message>
+        <source>Now feel this rod</source>
+        <translation>Jetzt diese Schraube fühlen</translation>
+    </message>
+    <message>
+        <source>A sixteenth on and back with the key, or the thumb beside it, against the rods before it. Only the difference counts.</source>
+        <translation>Ein Sechzehntel vor und zurück mit dem Schlüssel, oder der Daumen daneben, gegen die Schrauben davor. Nur der Unterschied zählt.</translation>
+    </message>
+    <message>
+        <source>Feel it</source>
+        <translation>Fühlen</translation>
+    </message>
+    <message>
+        <source>Enter it</source>
+        <translation>Eingeben</translation>
+    </message>
+    <message>
+        <source>Now read the gauge</source>
+        <translation>Jetzt den Messer ablesen</translation>
+    </message>
+    <message>
+        <source>Set it on the film beside the rod, always as far from the hoop, and let it come to rest. The mark, not a pitch.</source>
+        <translation>Auf die Folie neben die Schraube setzen, immer gleich weit vom Reifen, und zur Ruhe kommen lassen. Die Anzeige, keine Tonhöhe.</translation>
+    </message>
+    <message>
+        <source>Read it</source>
+        <translation>Ablesen</translation>
+    </message>
+    <message>
+        <source>Enter the mark</source>
+        <translation>Anzeige eingeben</translation>
+    </message>
+    <message>
+        <source>Tap</source>
+        <translation>Tippen</translation>
+    </message>
+    <message>
+        <source>Give sound files…</source>
+        <translation>Klangdateien geben…</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Hört zu</translation>
+    </message>
+    <message>
+        <source>move %1 of %2</source>
+        <translation>Zug %1 von %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>then %1: %2</source>
+        <translation>dann %1: %2</translation>
+    </message>
+    <message>
+        <source>then tap the round again</source>
+        <translation>dann die Runde noch einmal tippen</translation>
+    </message>
+    <message>
+        <source>press the middle first, something was loosened</source>
+        <translation>erst die Mitte drücken, etwas wurde gelockert</translation>
+    </message>
+    <message>
+        <source>After all moves expect %1 (within %2 cents)</source>
+        <translation>Nach allen Zügen zu erwarten: %1 (auf %2 Cent)</translation>
+    </message>
+    <message>
+        <source>On to the batter</source>
+        <translation>Weiter zum Schlagfell</translation>
+    </message>
+    <message>
+        <source>On to the wires</source>
+        <translation>Weiter zum Teppich</translation>
+    </message>
+    <message>
+        <source>Even to ± %1 cents</source>
+        <translation>Gleich auf ± %1 Cent</translation>
+    </message>
+    <message>
+        <source>Not heard yet</source>
+        <translation>Noch nicht gehört</translation>
+    </message>
+    <message>
+        <source>Uneven on purpose</source>
+        <translation>Absichtlich uneben</translation>
+    </message>
+    <message>
+        <source>± %1 cents</source>
+        <translation>± %1 Cent</translation>
+    </message>
+    <message>
+        <source>It came within %1 cents of the prediction.</source>
+        <translation>Es kam auf %1 Cent an die Vorhersage.</translation>
+    </message>
+    <message>
+        <source>Play it. Keep it, or turn it back: every turn of it in turn.</source>
+        <translation>Spielen Sie es. Behalten Sie es, oder drehen Sie es zurück: jede Drehung davon, eine nach der anderen.</translation>
+    </message>
+    <message>
+        <source>Even, above pitch</source>
+        <translation>Gleichmäßig, über dem Ton</translation>
+    </message>
+    <message>
+        <source>Leave it overnight so that it seats (Go, Remind me). Then all rods come down together and the last turns go upwards.</source>
+        <translation>Über Nacht stehen lassen, damit es sich setzt (Gehe zu, Erinnern). Dann gehen alle Schrauben zusammen herunter, und die letzten Drehungen gehen aufwärts.</translation>
+    </message>
+    <message>
+        <source>It has rested</source>
+        <translation>Es hat geruht</translation>
+    </message>
+    <message>
+        <source>Even, in silence</source>
+        <translation>Gleichmäßig, in Stille</translation>
+    </message>
+    <message>
+        <source>Provisional: tap a round as soon as it may be heard.</source>
+        <translation>Vorläufig: tippen Sie eine Runde, sobald sie gehört werden darf.</translation>
+    </message>
+    <message>
+        <source>Provisional, and the pitch is a guess: this gauge was never read beside a pitch. Tap a round as soon as it may be heard.</source>
+        <translation>Vorläufig, und die Tonhöhe ist geraten: dieser Messer wurde nie neben einer Tonhöhe abgelesen. Tippen Sie eine Runde, sobald sie gehört werden darf.</translation>
+    </message>
+    <message>
+        <source>Provisional, and the pitch is a guess from the turns. Tap a round as soon as it may be heard.</source>
+        <translation>Vorläufig, und die Tonhöhe ist aus den Drehungen geraten. Tippen Sie eine Runde, sobald sie gehört werden darf.</translation>
+    </message>
+    <message>
+        <source>Even and at pitch</source>
+        <translation>Gleichmäßig und auf dem Ton</translation>
+    </message>
+    <message>
+        <source>New film drifts: look at it again tomorrow.</source>
+        <translation>Neue Folie wandert: sehen Sie morgen noch einmal danach.</translation>
+    </message>
+    <message>
+        <source>Leave it overnight now (Go, Remind me), then tap once more and bring it back.</source>
+        <translation>Jetzt über Nacht stehen lassen (Gehe zu, Erinnern), dann noch einmal tippen und zurückbringen.</translation>
+    </message>
+    <message>
+        <source>Press the middle gently, or leave a new head overnight, then tap once more.</source>
+        <translation>Die Mitte sanft drücken, oder ein neues Fell über Nacht stehen lassen, dann noch einmal tippen.</translation>
+    </message>
+    <message>
+        <source>It resists, so nothing was tightened. Find the cause, clear it, then tap again.</source>
+        <translation>Es klemmt, also wurde nichts angezogen. Ursache finden, beheben, dann noch einmal tippen.</translation>
+    </message>
+    <message>
+        <source>The film is near its limit: more turns would pass the safe load.</source>
+        <translation>Die Folie ist nahe ihrer Grenze: mehr Drehung käme über die sichere Last.</translation>
+    </message>
+    <message>
+        <source>No further eighth would bring it nearer; tap once more to be sure.</source>
+        <translation>Kein weiteres Achtel brächte es näher; tippen Sie zur Sicherheit noch einmal.</translation>
+    </message>
+    <message>
+        <source>As near as it goes</source>
+        <translation>So nah, wie es geht</translation>
+    </message>
+    <message>
+        <source>Now the other head</source>
+        <translation>Jetzt das andere Fell</translation>
+    </message>
+    <message>
+        <source>Raise the snare side</source>
+        <translation>Resonanzfell hochstimmen</translation>
+    </message>
+    <message>
+        <source>Raise the batter</source>
+        <translation>Schlagfell hochstimmen</translation>
+    </message>
+    <message>
+        <source>Both as one system: each moves the other, so both are raised before either is evened. Then come back and tap here.</source>
+        <translation>Beide als ein System: jedes bewegt das andere, also werden beide hochgestimmt, bevor eines ausgeglichen wird. Dann kommen Sie zurück und tippen hier.</translation>
+    </message>
+    <message>
+        <source>On to the snare side</source>
+        <translation>Weiter zum Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Now listen again</source>
+        <translation>Jetzt noch einmal hören</translation>
+    </message>
+    <message>
+        <source>Tap the round</source>
+        <translation>Die Runde tippen</translation>
+    </message>
+    <message>
+        <source>The tone was changed since this head was heard: its target is another now.</source>
+        <translation>Der Klang wurde geändert, seit dieses Fell gehört wurde: sein Ziel ist jetzt ein anderes.</translation>
+    </message>
+    <message>
+        <source>Begin the round</source>
+        <translation>Runde beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>SweepPicture</name>
+    <message>
+        <source>best: %1 ± %2</source>
+        <translation>am besten: %1 ± %2</translation>
+    </message>
+    <message>
+        <source>%1, %2 at the %3: %4</source>
+        <translation>%1, %2 an %3: %4</translation>
+    </message>
+    <message>
+        <source>answered</source>
+        <translation>beantwortet</translation>
+    </message>
+    <message>
+        <source>no answer</source>
+        <translation>keine Antwort</translation>
+    </message>
+    <message>
+        <source>Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.</source>
+        <translation>Spielraum von %1 bis %2; am besten %3, sicher auf %4 Umdrehungen. Abhebung jetzt bei %5. Versucht: %6.</translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation>noch nichts</translation>
+    </message>
+    <message>
+        <source>strainer turns from first contact</source>
+        <translation>Umdrehungen der Abhebung ab erster Berührung</translation>
+    </message>
+    <message>
+        <source>shaded: usable; disc: answered, cross: no answer; thin line: how sure
+bars: should answer, full at the middle, hatched at the edge</source>
+        <translation>schattiert: brauchbar; Punkt: beantwortet, Kreuz: keine Antwort; dünne Linie: wie sicher
+Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
+    </message>
+</context>
+<context>
+    <name>SweepPictureText</name>
+    <message>
+        <source>Sweep of the strainer</source>
+        <translation>Durchgang der Abhebung</translation>
+    </message>
+</context>
+<context>
+    <name>TapMarks</name>
+    <message>
+        <source>%1 of %2 taps heard</source>
+        <translation>%1 von %2 Tipps gehört</translation>
+    </message>
+</context>
+<context>
+    <name>TapPaint</name>
+    <message>
+        <source>edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 %2 Hz</source>
+        <translation>%1 %2 Hz</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>%1, the one that counts, falls in %2 s</source>
+        <translation>%1, der zählt, fällt in %2 s</translation>
+    </message>
+    <message>
+        <source>%1, falls in %2 s</source>
+        <translation>%1, fällt in %2 s</translation>
+    </message>
+    <message>
+        <source>No partials.</source>
+        <translation>Keine Teiltöne.</translation>
+    </message>
+    <message>
+        <source>Partials: %1.</source>
+        <translation>Teiltöne: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>TapView</name>
+    <message>
+        <source>Last tap, its partials</source>
+        <translation>Letzter Tipp, seine Teiltöne</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet.</source>
+        <translation>Noch nichts gehört.</translation>
+    </message>
+</context>
+<context>
+    <name>ToneList</name>
+    <message>
+        <source>out of reach of this drum</source>
+        <translation>für diese Trommel unerreichbar</translation>
+    </message>
+    <message>
+        <source>%1 over %2 Hz, ring %3 s</source>
+        <translation>%1 über %2 Hz, Ausklang %3 s</translation>
+    </message>
+    <message>
+        <source>Tones</source>
+        <translation>Klänge</translation>
+    </message>
+    <message>
+        <source>From a recording…</source>
+        <translation>Aus einer Aufnahme…</translation>
+    </message>
+    <message>
+        <source>A sound file with one or more hits becomes a tone</source>
+        <translation>Eine Klangdatei mit einem oder mehr Schlägen wird ein Klang</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone…</source>
+        <translation>Diese Stimmung als Klang…</translation>
+    </message>
+    <message>
+        <source>Of this workbook</source>
+        <translation>Aus diesem Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>Always at hand</source>
+        <translation>Immer zur Hand</translation>
+    </message>
+    <message>
+        <source>The drum as it stands becomes a tone of this workbook</source>
+        <translation>Die Trommel, wie sie steht, wird ein Klang dieses Arbeitsbuchs</translation>
+    </message>
+    <message>
+        <source>Once the batter was heard</source>
+        <translation>Sobald das Schlagfell gehört wurde</translation>
+    </message>
+    <message>
+        <source>A recorded hit</source>
+        <translation>Ein aufgenommener Schlag</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac);;All files (*)</source>
+        <translation>Klang (*.wav *.flac);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Tone from %1</source>
+        <translation>Klang aus %1</translation>
+    </message>
+    <message>
+        <source>Kept: edge pitches as heard, ring as predicted with the pads that lie there, and how tight the wires stand in their span. It scales to other drums.</source>
+        <translation>Behalten: Randtöne wie gehört, Ausklang wie vorhergesagt mit den aufliegenden Dämpfern, und wie fest der Teppich in seinem Spielraum steht. Es passt sich anderen Trommeln an.</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone</source>
+        <translation>Diese Stimmung als Klang behalten</translation>
+    </message>
+</context>
+<context>
+    <name>TonePage</name>
+    <message>
+        <source>What should it sound like?</source>
+        <translation>Wie soll sie klingen?</translation>
+    </message>
+    <message>
+        <source>Questions</source>
+        <translation>Fragen</translation>
+    </message>
+    <message>
+        <source>School</source>
+        <translation>Schule</translation>
+    </message>
+    <message>
+        <source>Weather</source>
+        <translation>Wetter</translation>
+    </message>
+    <message>
+        <source>Both heads</source>
+        <translation>Beide Felle</translation>
+    </message>
+    <message>
+        <source>Take this tone</source>
+        <translation>Diesen Klang nehmen</translation>
+    </message>
+    <message>
+        <source>On to the batter</source>
+        <translation>Weiter zum Schlagfell</translation>
+    </message>
+    <message>
+        <source>On to the snare side</source>
+        <translation>Weiter zum Resonanzfell</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>The snare side stops at %1: beyond it %2.</source>
+        <translation>Das Resonanzfell endet bei %1: darüber %2.</translation>
+    </message>
+    <message>
+        <source>Muffling: %1.</source>
+        <translation>Dämpfung: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>TrialDialog</name>
+    <message>
+        <source>%1 %2 tighter</source>
+        <translation>%1 %2 fester</translation>
+    </message>
+    <message>
+        <source>%1 %2 looser</source>
+        <translation>%1 %2 lockerer</translation>
+    </message>
+    <message>
+        <source>Costs: the head is no longer even, rods there back off sooner, and soft strokes near them speak less.</source>
+        <translation>Kostet: das Fell ist nicht mehr gleichmäßig, Schrauben dort gehen eher zurück, und leise Schläge nahe bei ihnen sprechen weniger an.</translation>
+    </message>
+    <message>
+        <source>Costs: slower wires and less snap, most of all at the edge.</source>
+        <translation>Kostet: langsamerer Teppich und weniger Biss, am meisten am Rand.</translation>
+    </message>
+    <message>
+        <source>Costs: more load on thin film beside the beds, and buzz with other drums comes back.</source>
+        <translation>Kostet: mehr Last auf dünner Folie neben den Betten, und das Mitschnarren kommt wieder.</translation>
+    </message>
+    <message>
+        <source>Edge pitch %1 cents in the mean; its two partials %2 cents apart: the ring wavers %3 times a second and dies sooner.</source>
+        <translation>Randton im Mittel %1 Cent; seine beiden Teiltöne %2 Cent auseinander: der Ausklang schwebt %3-mal je Sekunde und stirbt eher.</translation>
+    </message>
+    <message>
+        <source>Uneven on purpose</source>
+        <translation>Absichtlich uneben</translation>
+    </message>
+    <message>
+        <source>A trial, not a setting: it is logged, heard afterwards, and one key takes all of it back.</source>
+        <translation>Ein Versuch, keine Einstellung: er wird festgehalten, danach gehört, und eine Taste nimmt alles zurück.</translation>
+    </message>
+    <message>
+        <source>What to try</source>
+        <translation>Was zu versuchen</translation>
+    </message>
+    <message>
+        <source>Near rods slack, the others a little up: low and dead</source>
+        <translation>Nahe Schrauben locker, die anderen etwas höher: tief und tot</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds slacker: less buzz</source>
+        <translation>Schrauben an den Betten lockerer: weniger Schnarren</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds tighter: more snap</source>
+        <translation>Schrauben an den Betten fester: mehr Biss</translation>
+    </message>
+    <message>
+        <source>How many rods</source>
+        <translation>Wie viele Schrauben</translation>
+    </message>
+    <message>
+        <source>one rod</source>
+        <translation>eine Schraube</translation>
+    </message>
+    <message>
+        <source>two rods</source>
+        <translation>zwei Schrauben</translation>
+    </message>
+    <message>
+        <source>three rods</source>
+        <translation>drei Schrauben</translation>
+    </message>
+    <message>
+        <source>From which rod on</source>
+        <translation>Ab welcher Schraube</translation>
+    </message>
+    <message>
+        <source>from rod </source>
+        <translation>ab Schraube </translation>
+    </message>
+    <message>
+        <source>By how much each</source>
+        <translation>Um wie viel jede</translation>
+    </message>
+    <message>
+        <source>Try it</source>
+        <translation>Versuchen</translation>
+    </message>
+</context>
+<context>
+    <name>Underside</name>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>From below, strainer on the left: wires %1 long, %2 to the shell&apos;s outer face at each end.</source>
+        <translation>Von unten, Abhebung links: Teppich %1 lang, %2 bis zur Außenseite des Kessels an jedem Ende.</translation>
+    </message>
+    <message>
+        <source>Shift them %1 towards the strainer.</source>
+        <translation>Um %1 zur Abhebung schieben.</translation>
+    </message>
+    <message>
+        <source>Shift them %1 towards the butt plate.</source>
+        <translation>Um %1 zum Gegenhalter schieben.</translation>
+    </message>
+    <message>
+        <source>strands %1</source>
+        <translation>Spiralen %1</translation>
+    </message>
+    <message>
+        <source>shift %1</source>
+        <translation>schieben %1</translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>butt plate</source>
+        <translation>Gegenhalter</translation>
+    </message>
+    <message>
+        <source>from below, true to scale; dotted: the inner wall</source>
+        <translation>von unten, maßstäblich; gepunktet: die Innenwand</translation>
+    </message>
+    <message>
+        <source>from below; usual lengths, not measured on this drum yet</source>
+        <translation>von unten; übliche Längen, an dieser Trommel noch nicht gemessen</translation>
+    </message>
+</context>
+<context>
+    <name>UndersideText</name>
+    <message>
+        <source>The underside</source>
+        <translation>Die Unterseite</translation>
+    </message>
+</context>
+<context>
+    <name>VoicePanel</name>
+    <message>
+        <source>Does it answer a voice?</source>
+        <translation>Antwortet er auf eine Stimme?</translation>
+    </message>
+    <message>
+        <source>Hum, lever off</source>
+        <translation>Summen, Hebel auf</translation>
+    </message>
+    <message>
+        <source>Hum, lever on</source>
+        <translation>Summen, Hebel zu</translation>
+    </message>
+    <message>
+        <source>The hum with the lever on</source>
+        <translation>Das Summen mit geschlossenem Hebel</translation>
+    </message>
+    <message>
+        <source>The hum with the lever off</source>
+        <translation>Das Summen mit offenem Hebel</translation>
+    </message>
+    <message>
+        <source>Three seconds: one steady low oo, an arm&apos;s length away.</source>
+        <translation>Drei Sekunden: ein stetiges tiefes U, eine Armlänge entfernt.</translation>
+    </message>
+    <message>
+        <source>Now the same hum with the lever on.</source>
+        <translation>Jetzt dasselbe Summen mit geschlossenem Hebel.</translation>
+    </message>
+    <message>
+        <source>The same low oo twice, an arm&apos;s length away. Sensitive wires hiss along.</source>
+        <translation>Dasselbe tiefe U zweimal, eine Armlänge entfernt. Ein empfindlicher Teppich rauscht mit.</translation>
+    </message>
+    <message>
+        <source>%1 dB more hiss with the lever on</source>
+        <translation>%1 dB mehr Rauschen mit geschlossenem Hebel</translation>
+    </message>
+    <message>
+        <source>They answer: %1, knob at %2.</source>
+        <translation>Er antwortet: %1, Knopf bei %2.</translation>
+    </message>
+    <message>
+        <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
+        <translation>Keine Antwort: %1, Knopf bei %2. Lockerer, oder ein festeres Resonanzfell, antwortet eher.</translation>
+    </message>
+</context>
+<context>
+    <name>WallClock</name>
+    <message>
+        <source>Time is up: leave the rods as they are, wires on.</source>
+        <translation>Die Zeit ist um: Schrauben lassen, wie sie sind, Teppich an.</translation>
+    </message>
+    <message>
+        <source>Time is up</source>
+        <translation>Die Zeit ist um</translation>
+    </message>
+    <message>
+        <source>Leave the rods as they are, wires on.</source>
+        <translation>Schrauben lassen, wie sie sind, Teppich an.</translation>
+    </message>
+    <message>
+        <source>.</source>
+        <translation>.</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>WaysPanel</name>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>The batter is uneven by %1 cents, and close partials beat. Even it before anything is laid on it.</source>
+        <translation>Das Schlagfell ist um %1 Cent uneben, und nahe Teiltöne schweben. Gleichen Sie es aus, bevor etwas aufgelegt wird.</translation>
+    </message>
+    <message>
+        <source>Two close partials beat: even the batter before anything is laid on it.</source>
+        <translation>Zwei nahe Teiltöne schweben: gleichen Sie das Schlagfell aus, bevor etwas aufgelegt wird.</translation>
+    </message>
+    <message>
+        <source>The head rings longer than its kind should: it is worn. A fresh one helps more than pads.</source>
+        <translation>Das Fell klingt länger, als seine Art sollte: es ist abgespielt. Ein frisches hilft mehr als Dämpfer.</translation>
+    </message>
+    <message>
+        <source>The strokes land off the middle, where the edge sounds with them: move the drum, not the pads.</source>
+        <translation>Die Schläge landen neben der Mitte, wo der Rand mitklingt: rücken Sie die Trommel, nicht die Dämpfer.</translation>
+    </message>
+    <message>
+        <source>The microphone hears %1 times the ring of the room: turn it, or the pad, by some degrees.</source>
+        <translation>Das Mikrofon hört den %1-fachen Ausklang des Raums: drehen Sie es oder den Dämpfer um einige Grad.</translation>
+    </message>
+    <message>
+        <source>Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and shorten.</source>
+        <translation>So tief gestimmt (%1) steht ein einzelner Ton allein: höher drängen sich seine Teiltöne und werden kürzer.</translation>
+    </message>
+    <message>
+        <source>Nothing is wrong with it: how long it rings is taste.</source>
+        <translation>Es fehlt ihr nichts: wie lange sie klingt, ist Geschmack.</translation>
+    </message>
+    <message>
+        <source>Tune it out</source>
+        <translation>Wegstimmen</translation>
+    </message>
+    <message>
+        <source>Let it ring</source>
+        <translation>Klingen lassen</translation>
+    </message>
+    <message>
+        <source>Mask it with wires</source>
+        <translation>Mit dem Teppich verdecken</translation>
+    </message>
+    <message>
+        <source>Shorten it</source>
+        <translation>Kürzen</translation>
+    </message>
+    <message>
+        <source>Muffle it</source>
+        <translation>Dämpfen</translation>
+    </message>
+    <message>
+        <source>Not quite enough.</source>
+        <translation>Nicht ganz genug.</translation>
+    </message>
+    <message>
+        <source>%1. Higher would not shorten it.</source>
+        <translation>%1. Höher würde es nicht kürzer.</translation>
+    </message>
+    <message>
+        <source>%1. Batter %2 up: centre %3 cents, film load %4 %.</source>
+        <translation>%1. Schlagfell %2 höher: Mitte %3 Cent, Folienlast %4 %.</translation>
+    </message>
+    <message>
+        <source>%1. Costs nothing.</source>
+        <translation>%1. Kostet nichts.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, knob %3 looser.</source>
+        <translation>%1 Rauschen über %2 Ausklang, Knopf %3 lockerer.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, as they stand.</source>
+        <translation>%1 Rauschen über %2 Ausklang, so wie sie stehen.</translation>
+    </message>
+    <message>
+        <source>%1 with a loose weight; the stroke stays whole.</source>
+        <translation>%1 mit einem losen Gewicht; der Schlag bleibt ganz.</translation>
+    </message>
+    <message>
+        <source>%1 with nothing on the head.</source>
+        <translation>%1 mit nichts auf dem Fell.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Stroke %3 dB, rebound %4 % less.</source>
+        <translation>%1: %2. Schlag %3 dB, Rückprall %4 % weniger.</translation>
+    </message>
+    <message>
+        <source>A fault, or taste?</source>
+        <translation>Ein Fehler oder Geschmack?</translation>
+    </message>
+    <message>
+        <source>Ways to the ring that is wanted</source>
+        <translation>Wege zum gewünschten Ausklang</translation>
+    </message>
+    <message>
+        <source>Do it</source>
+        <translation>Tun</translation>
+    </message>
+    <message>
+        <source>%1: do it</source>
+        <translation>%1: tun</translation>
+    </message>
+    <message>
+        <source>The ring is as wanted.</source>
+        <translation>Der Ausklang ist wie gewünscht.</translation>
+    </message>
+    <message>
+        <source>To Tone</source>
+        <translation>Zum Klang</translation>
+    </message>
+    <message>
+        <source>To Wires</source>
+        <translation>Zum Teppich</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Wie sie ist</translation>
+    </message>
+</context>
+<context>
+    <name>WeatherPanel</name>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>Temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source> % humid</source>
+        <translation> % Feuchte</translation>
+    </message>
+    <message>
+        <source>Relative humidity</source>
+        <translation>Relative Luftfeuchte</translation>
+    </message>
+    <message>
+        <source> m high</source>
+        <translation> m hoch</translation>
+    </message>
+    <message>
+        <source>Height above the sea</source>
+        <translation>Höhe über dem Meer</translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation>Hier</translation>
+    </message>
+    <message>
+        <source>Taken to</source>
+        <translation>Mitgenommen nach</translation>
+    </message>
+    <message>
+        <source>There a head would fall slack: it swells more than it was drawn down.</source>
+        <translation>Dort würde ein Fell schlaff: es dehnt sich mehr, als es gespannt wurde.</translation>
+    </message>
+    <message>
+        <source>%1 %2 → %3 (%4 cents)</source>
+        <translation>%1 %2 → %3 (%4 Cent)</translation>
+    </message>
+    <message>
+        <source>Tuned here and taken there, no rod turned:
+%1
+%2
+%3
+It settles with the shell, in an hour for metal and in days for wood.</source>
+        <translation>Hier gestimmt und dorthin mitgenommen, keine Schraube gedreht:
+%1
+%2
+%3
+Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>Mitte</translation>
+    </message>
+</context>
+<context>
+    <name>WiresPage</name>
+    <message>
+        <source>Fit</source>
+        <translation>Sitz</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>Buzz with others</source>
+        <translation>Mitschnarren</translation>
+    </message>
+    <message>
+        <source>By what the setting is judged</source>
+        <translation>Wonach die Einstellung beurteilt wird</translation>
+    </message>
+    <message>
+        <source>aim: %1</source>
+        <translation>Ziel: %1</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Knob, from first contact</source>
+        <translation>Knopf, ab erster Berührung</translation>
+    </message>
+    <message>
+        <source>Loosen %1</source>
+        <translation>%1 lockern</translation>
+    </message>
+    <message>
+        <source>Tighten %1</source>
+        <translation>%1 anziehen</translation>
+    </message>
+    <message>
+        <source>At this stop</source>
+        <translation>An dieser Stelle</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>Lay the wires</source>
+        <translation>Teppich anlegen</translation>
+    </message>
+    <message>
+        <source>Set the strainer</source>
+        <translation>Abhebung einstellen</translation>
+    </message>
+    <message>
+        <source>Calm the buzz</source>
+        <translation>Mitschnarren beruhigen</translation>
+    </message>
+    <message>
+        <source>Before they are clamped: where the wires lie, and how the knob stands. Wires loose before anything is pushed under them.</source>
+        <translation>Vor dem Klemmen: wo der Teppich liegt und wie der Knopf steht. Teppich lose, bevor etwas darunter geschoben wird.</translation>
+    </message>
+    <message>
+        <source>Which instruments set the wires going, and what to change first. Lever on while they play.</source>
+        <translation>Welche Instrumente den Teppich anregen und was zuerst zu ändern ist. Hebel zu, während sie spielen.</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>nicht gezählt</translation>
+    </message>
+    <message>
+        <source>%1 from its loose end</source>
+        <translation>%1 von ihrem losen Ende</translation>
+    </message>
+    <message>
+        <source>not tried</source>
+        <translation>nicht versucht</translation>
+    </message>
+    <message>
+        <source>● answers</source>
+        <translation>● antwortet</translation>
+    </message>
+    <message>
+        <source>✕ silent</source>
+        <translation>✕ stumm</translation>
+    </message>
+    <message>
+        <source>%1 at the %2: %3</source>
+        <translation>%1 an %2: %3</translation>
+    </message>
+    <message>
+        <source>Loud: does it rattle on?</source>
+        <translation>Laut: rasselt es nach?</translation>
+    </message>
+    <message>
+        <source>Loud: rattles on</source>
+        <translation>Laut: rasselt nach</translation>
+    </message>
+    <message>
+        <source>Loud: clean</source>
+        <translation>Laut: sauber</translation>
+    </message>
+    <message>
+        <source>Two answers contradict each other; the odd one counts for less. Try the strokes at that stop again.</source>
+        <translation>Zwei Antworten widersprechen sich; die abweichende zählt weniger. Versuchen Sie die Schläge an dieser Stelle noch einmal.</translation>
+    </message>
+    <message>
+        <source>Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.</source>
+        <translation>Teppich mittig, Hebel zu, Trommel richtig herum. Zählen Sie den Knopf ab dort, wo die Spiralen eben berühren.</translation>
+    </message>
+    <message>
+        <source>Now lever on, knob to first contact</source>
+        <translation>Jetzt Hebel zu, Knopf auf erste Berührung</translation>
+    </message>
+    <message>
+        <source>Then tighten %1</source>
+        <translation>Dann %1 anziehen</translation>
+    </message>
+    <message>
+        <source>First contact: a fingertip on the snare side just feels the strands lift off the film.</source>
+        <translation>Erste Berührung: eine Fingerspitze am Resonanzfell fühlt eben, wie sich die Spiralen von der Folie heben.</translation>
+    </message>
+    <message>
+        <source>Knob is there</source>
+        <translation>Knopf steht</translation>
+    </message>
+    <message>
+        <source>Now one loud stroke at the middle</source>
+        <translation>Jetzt ein lauter Schlag in der Mitte</translation>
+    </message>
+    <message>
+        <source>Now a %1 stroke at the %2</source>
+        <translation>Jetzt ein Schlag: %1, %2</translation>
+    </message>
+    <message>
+        <source>Do the wires fall silent with the drum?</source>
+        <translation>Verstummt der Teppich mit der Trommel?</translation>
+    </message>
+    <message>
+        <source>Do the wires answer?</source>
+        <translation>Antwortet der Teppich?</translation>
+    </message>
+    <message>
+        <source>Clean: they stop with the tone. Rattling: they hiss on after it.</source>
+        <translation>Sauber: er endet mit dem Ton. Rasselnd: er rauscht danach weiter.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand, and listen for the hiss.</source>
+        <translation>Spielen Sie ihn so leise wie auf der Bühne und hören Sie auf das Rauschen.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand. What is heard answers; or say it yourself.</source>
+        <translation>Spielen Sie ihn so leise wie auf der Bühne. Was gehört wird, antwortet; oder sagen Sie es selbst.</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Clean</source>
+        <translation>Sauber</translation>
+    </message>
+    <message>
+        <source>They answer</source>
+        <translation>Er antwortet</translation>
+    </message>
+    <message>
+        <source>They rattle on  (N)</source>
+        <translation>Er rasselt nach  (N)</translation>
+    </message>
+    <message>
+        <source>No answer  (N)</source>
+        <translation>Keine Antwort  (N)</translation>
+    </message>
+    <message>
+        <source>Now the knob</source>
+        <translation>Jetzt der Knopf</translation>
+    </message>
+    <message>
+        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
+        <translation>Es rasselt, bevor es aufhört zu ersticken: Resonanzfell spannen, oder die Spiralen sind müde.</translation>
+    </message>
+    <message>
+        <source>To %1 from first contact. %2</source>
+        <translation>Auf %1 ab erster Berührung. %2</translation>
+    </message>
+    <message>
+        <source>That is the best so far.</source>
+        <translation>Das ist die beste bisher.</translation>
+    </message>
+    <message>
+        <source>That stop tells most.</source>
+        <translation>Diese Stelle sagt am meisten.</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Gedreht</translation>
+    </message>
+    <message>
+        <source>As good as it gets</source>
+        <translation>So gut, wie es wird</translation>
+    </message>
+    <message>
+        <source>In the usable span</source>
+        <translation>Im Spielraum</translation>
+    </message>
+    <message>
+        <source>Leave it at %1</source>
+        <translation>Bei %1 lassen</translation>
+    </message>
+    <message>
+        <source>On to the muffling</source>
+        <translation>Weiter zur Dämpfung</translation>
+    </message>
+    <message>
+        <source>On to the strainer</source>
+        <translation>Weiter zur Abhebung</translation>
+    </message>
+    <message>
+        <source>Now the wires</source>
+        <translation>Jetzt der Teppich</translation>
+    </message>
+    <message>
+        <source>Now take a rule</source>
+        <translation>Jetzt einen Maßstab nehmen</translation>
+    </message>
+    <message>
+        <source>Measure strands and gaps</source>
+        <translation>Spiralen und Spalte messen</translation>
+    </message>
+    <message>
+        <source>They lie well</source>
+        <translation>Er liegt gut</translation>
+    </message>
+    <message>
+        <source>See what is said on the right</source>
+        <translation>Siehe rechts</translation>
+    </message>
+    <message>
+        <source>Shift them to the strainer</source>
+        <translation>Zur Abhebung schieben</translation>
+    </message>
+    <message>
+        <source>Shift them to the butt plate</source>
+        <translation>Zum Gegenhalter schieben</translation>
+    </message>
+    <message>
+        <source>Check that the lever closes, and that the plates lie flat.</source>
+        <translation>Prüfen Sie, ob der Hebel schließt und die Endplatten flach liegen.</translation>
+    </message>
+    <message>
+        <source>Lever off, strands loose. Done when both gaps are the same and the plates lie over the inner wall.</source>
+        <translation>Hebel auf, Spiralen lose. Fertig, wenn beide Spalte gleich sind und die Endplatten über der Innenwand liegen.</translation>
+    </message>
+    <message>
+        <source>Now the others play</source>
+        <translation>Jetzt spielen die anderen</translation>
+    </message>
+    <message>
+        <source>Change one thing, then listen again</source>
+        <translation>Eines ändern, dann noch einmal hören</translation>
+    </message>
+    <message>
+        <source>Which of them sets it off?</source>
+        <translation>Welches davon regt ihn an?</translation>
+    </message>
+    <message>
+        <source>Lever on, strike each of them alone, and enter those that make the wires hiss.</source>
+        <translation>Hebel zu, schlagen Sie jedes einzeln an, und geben Sie die ein, die den Teppich rauschen lassen.</translation>
+    </message>
+    <message>
+        <source>%1 Predicted: the ear decides.</source>
+        <translation>%1 Vorhergesagt: das Ohr entscheidet.</translation>
+    </message>
+</context>
+<context>
+    <name>Wording</name>
+    <message>
+        <source>Drum</source>
+        <translation>Trommel</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Teppich</translation>
+    </message>
+    <message>
+        <source>Muffling</source>
+        <translation>Dämpfung</translation>
+    </message>
+    <message>
+        <source>Proof</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>under way</source>
+        <translation>in Arbeit</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>check again</source>
+        <translation>neu prüfen</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Practice drum</source>
+        <translation>Übungstrommel</translation>
+    </message>
+    <message>
+        <source>Sound files</source>
+        <translation>Klangdateien</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>whisper</source>
+        <translation>Flüstern</translation>
+    </message>
+    <message>
+        <source>soft</source>
+        <translation>leise</translation>
+    </message>
+    <message>
+        <source>medium</source>
+        <translation>mittel</translation>
+    </message>
+    <message>
+        <source>loud</source>
+        <translation>laut</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>by the tone</source>
+        <translation>nach dem Klang</translation>
+    </message>
+    <message>
+        <source>loosest clean</source>
+        <translation>lockerste saubere</translation>
+    </message>
+    <message>
+        <source>equal lengths</source>
+        <translation>gleiche Längen</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>trocken</translation>
+    </message>
+    <message>
+        <source>wet</source>
+        <translation>nass</translation>
+    </message>
+    <message>
+        <source>So far into the clean span as the tone asks for.</source>
+        <translation>So weit im sauberen Spielraum, wie der Klang verlangt.</translation>
+    </message>
+    <message>
+        <source>The loosest setting that is clean at loud; a whisper is answered with the most room.</source>
+        <translation>Die lockerste Einstellung, die bei laut sauber ist; ein Flüstern wird mit dem meisten Spielraum beantwortet.</translation>
+    </message>
+    <message>
+        <source>Where the wires fall silent with the drum, by what was heard at the stops.</source>
+        <translation>Wo der Teppich mit der Trommel verstummt, nach dem, was an den Stellen gehört wurde.</translation>
+    </message>
+    <message>
+        <source>The tightest setting that still answers a whisper near the edge: short buzz, least body.</source>
+        <translation>Die festeste Einstellung, die am Rand noch ein Flüstern beantwortet: kurzes Rauschen, am wenigsten Körper.</translation>
+    </message>
+    <message>
+        <source>A quarter turn below clean: long buzz, a loud stroke may rattle on a little.</source>
+        <translation>Eine Viertelumdrehung unter sauber: langes Rauschen, ein lauter Schlag darf etwas nachrasseln.</translation>
+    </message>
+    <message>
+        <source>at the head</source>
+        <translation>am Fell</translation>
+    </message>
+    <message>
+        <source>at the player&apos;s ear</source>
+        <translation>am Ohr des Spielers</translation>
+    </message>
+    <message>
+        <source>in the room</source>
+        <translation>im Raum</translation>
+    </message>
+    <message>
+        <source>at the microphone</source>
+        <translation>am Mikrofon</translation>
+    </message>
+    <message>
+        <source>%1 on the batter would pass the safe film load; the highest is %2.</source>
+        <translation>%1 am Schlagfell käme über die sichere Folienlast; das höchste ist %2.</translation>
+    </message>
+    <message>
+        <source>%1 on the batter is below finger-tight; the lowest is %2.</source>
+        <translation>%1 am Schlagfell liegt unter handfest; das tiefste ist %2.</translation>
+    </message>
+    <message>
+        <source>%1 on the snare side would pass the safe film load; the highest is %2.</source>
+        <translation>%1 am Resonanzfell käme über die sichere Folienlast; das höchste ist %2.</translation>
+    </message>
+    <message>
+        <source>%1 on the snare side is below finger-tight; the lowest is %2.</source>
+        <translation>%1 am Resonanzfell liegt unter handfest; das tiefste ist %2.</translation>
+    </message>
+    <message>
+        <source>%1 is out of reach; the nearest is %2.</source>
+        <translation>%1 ist unerreichbar; das nächste ist %2.</translation>
+    </message>
+    <message>
+        <source>heard clearly</source>
+        <translation>klar gehört</translation>
+    </message>
+    <message>
+        <source>heard roughly</source>
+        <translation>grob gehört</translation>
+    </message>
+    <message>
+        <source>too quiet</source>
+        <translation>zu leise</translation>
+    </message>
+    <message>
+        <source>too loud for the input</source>
+        <translation>zu laut für den Eingang</translation>
+    </message>
+    <message>
+        <source>two hits in one</source>
+        <translation>zwei Schläge in einem</translation>
+    </message>
+    <message>
+        <source>the wires hide it</source>
+        <translation>der Teppich verdeckt es</translation>
+    </message>
+    <message>
+        <source>no tone</source>
+        <translation>kein Ton</translation>
+    </message>
+    <message>
+        <source>two pitches it could be</source>
+        <translation>zwei Tonhöhen sind möglich</translation>
+    </message>
+    <message>
+        <source>not this head</source>
+        <translation>nicht dieses Fell</translation>
+    </message>
+    <message>
+        <source>drowned by another sound</source>
+        <translation>von anderem Klang übertönt</translation>
+    </message>
+    <message>
+        <source>The room blurs it. Bring the microphone nearer for a finer figure.</source>
+        <translation>Der Raum verwischt es. Bringen Sie das Mikrofon näher für einen feineren Wert.</translation>
+    </message>
+    <message>
+        <source>Tap a little harder or come nearer, then tap the same rod again.</source>
+        <translation>Tippen Sie etwas stärker oder kommen Sie näher, dann dieselbe Schraube noch einmal.</translation>
+    </message>
+    <message>
+        <source>Turn the input gain down or tap softer, then tap the same rod again.</source>
+        <translation>Drehen Sie den Eingang herunter oder tippen Sie leichter, dann dieselbe Schraube noch einmal.</translation>
+    </message>
+    <message>
+        <source>Let the key bounce off once, then tap the same rod again.</source>
+        <translation>Lassen Sie den Schlüssel einmal abprallen, dann dieselbe Schraube noch einmal.</translation>
+    </message>
+    <message>
+        <source>Throw the lever off and hold the wires away, then tap again.</source>
+        <translation>Hebel auf und den Teppich fernhalten, dann noch einmal tippen.</translation>
+    </message>
+    <message>
+        <source>A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.</source>
+        <translation>Ein Klopfen, eine Stimme oder Brummen. Tippen Sie 30 mm vom Reifen nach innen, vor der Schraube.</translation>
+    </message>
+    <message>
+        <source>Keep the finger still on the middle and mute the other head, then tap the same rod again.</source>
+        <translation>Halten Sie den Finger still auf der Mitte und dämpfen Sie das andere Fell, dann dieselbe Schraube noch einmal.</translation>
+    </message>
+    <message>
+        <source>No tone where this head can be. Is the other head muted?</source>
+        <translation>Kein Ton, wo dieses Fell sein kann. Ist das andere Fell gedämpft?</translation>
+    </message>
+    <message>
+        <source>Hum or another instrument lies right on it. Stop that or come nearer, then tap again.</source>
+        <translation>Brummen oder ein anderes Instrument liegt genau darauf. Stellen Sie das ab oder kommen Sie näher, dann noch einmal tippen.</translation>
+    </message>
+    <message>
+        <source>%1 turn</source>
+        <translation>%1 Umdrehung</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 Umdrehungen</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm</source>
+        <translation>%1 × %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 × %2 in</source>
+        <translation>%1 × %2 in</translation>
+    </message>
+    <message>
+        <source>%1 N/m</source>
+        <translation>%1 N/m</translation>
+    </message>
+    <message>
+        <source>the snare-side film would pass %1 % of its yield</source>
+        <translation>die Resonanzfolie käme über %1 % ihrer Streckgrenze</translation>
+    </message>
+    <message>
+        <source>the batter&apos;s film would pass %1 % of its yield</source>
+        <translation>die Folie des Schlagfells käme über %1 % ihrer Streckgrenze</translation>
+    </message>
+    <message>
+        <source>the batter would be looser than finger-tight</source>
+        <translation>das Schlagfell wäre lockerer als handfest</translation>
+    </message>
+    <message>
+        <source>the snare side would be looser than finger-tight</source>
+        <translation>das Resonanzfell wäre lockerer als handfest</translation>
+    </message>
+    <message>
+        <source>beyond that edge and middle change places between the heads</source>
+        <translation>darüber tauschen Rand und Mitte zwischen den Fellen die Plätze</translation>
+    </message>
+    <message>
+        <source>no pair of tensions gives both</source>
+        <translation>kein Paar von Spannungen gibt beides</translation>
+    </message>
+    <message>
+        <source>as the tone asks</source>
+        <translation>wie der Klang verlangt</translation>
+    </message>
+    <message>
+        <source>your own interval</source>
+        <translation>eigenes Intervall</translation>
+    </message>
+    <message>
+        <source>a little above</source>
+        <translation>etwas darüber</translation>
+    </message>
+    <message>
+        <source>matched</source>
+        <translation>gleich</translation>
+    </message>
+    <message>
+        <source>near its limit</source>
+        <translation>nahe der Grenze</translation>
+    </message>
+    <message>
+        <source>by the ratio</source>
+        <translation>nach Verhältnis</translation>
+    </message>
+    <message>
+        <source>counted turns</source>
+        <translation>gezählte Drehungen</translation>
+    </message>
+    <message>
+        <source>The interval that suits the tone, capped by the film.</source>
+        <translation>Das Intervall, das zum Klang passt, begrenzt von der Folie.</translation>
+    </message>
+    <message>
+        <source>Your interval on every drum; on small drums the film caps it sooner.</source>
+        <translation>Ihr Intervall auf jeder Trommel; auf kleinen begrenzt die Folie eher.</translation>
+    </message>
+    <message>
+        <source>More body, slower answer: soft strokes near the edge may find no wire.</source>
+        <translation>Mehr Körper, langsamere Antwort: leise Schläge am Rand finden vielleicht keinen Teppich.</translation>
+    </message>
+    <message>
+        <source>Both heads sound as one pitch: round, little snap, late wires.</source>
+        <translation>Beide Felle klingen als ein Ton: rund, wenig Biss, später Teppich.</translation>
+    </message>
+    <message>
+        <source>The quickest answer and the hardest snap; brittle, and the film has least to spare.</source>
+        <translation>Die schnellste Antwort und der härteste Biss; spröde, und die Folie hat am wenigsten Reserve.</translation>
+    </message>
+    <message>
+        <source>A musical interval between edge and middle; the level follows the batter.</source>
+        <translation>Ein musikalisches Intervall zwischen Rand und Mitte; die Höhe folgt dem Schlagfell.</translation>
+    </message>
+    <message>
+        <source>A quarter turn a rod more than the batter: needs no ear, and is only as sure as the count.</source>
+        <translation>Eine Viertelumdrehung je Schraube mehr als das Schlagfell: braucht kein Ohr und ist nur so sicher wie die Zählung.</translation>
+    </message>
+    <message>
+        <source>snare side first</source>
+        <translation>Resonanzfell zuerst</translation>
+    </message>
+    <message>
+        <source>batter first</source>
+        <translation>Schlagfell zuerst</translation>
+    </message>
+    <message>
+        <source>both as one</source>
+        <translation>beide als eines</translation>
+    </message>
+    <message>
+        <source>loose end of the clean span</source>
+        <translation>lockeres Ende des sauberen Spielraums</translation>
+    </message>
+    <message>
+        <source>middle of the clean span</source>
+        <translation>Mitte des sauberen Spielraums</translation>
+    </message>
+    <message>
+        <source>tight end of the clean span</source>
+        <translation>festes Ende des sauberen Spielraums</translation>
+    </message>
+    <message>
+        <source>rod %1</source>
+        <translation>Schraube %1</translation>
+    </message>
+    <message>
+        <source>rods %1 and %2</source>
+        <translation>Schrauben %1 und %2</translation>
+    </message>
+    <message>
+        <source>gel pad</source>
+        <translation>Gelpad</translation>
+    </message>
+    <message>
+        <source>half a gel pad</source>
+        <translation>halbes Gelpad</translation>
+    </message>
+    <message>
+        <source>quarter gel pad</source>
+        <translation>Viertel-Gelpad</translation>
+    </message>
+    <message>
+        <source>doubled gel pad</source>
+        <translation>doppeltes Gelpad</translation>
+    </message>
+    <message>
+        <source>film ring</source>
+        <translation>Folienring</translation>
+    </message>
+    <message>
+        <source>tape and tissue</source>
+        <translation>Band und Taschentuch</translation>
+    </message>
+    <message>
+        <source>piece of felt</source>
+        <translation>Stück Filz</translation>
+    </message>
+    <message>
+        <source>felt strip under the head</source>
+        <translation>Filzstreifen unter dem Fell</translation>
+    </message>
+    <message>
+        <source>folded cloth</source>
+        <translation>gefaltetes Tuch</translation>
+    </message>
+    <message>
+        <source>wallet</source>
+        <translation>Geldbörse</translation>
+    </message>
+    <message>
+        <source>loose bouncing weight</source>
+        <translation>loses, hüpfendes Gewicht</translation>
+    </message>
+    <message>
+        <source>cloth under the hoop</source>
+        <translation>Tuch unter dem Reifen</translation>
+    </message>
+    <message>
+        <source>damper inside</source>
+        <translation>Dämpfer innen</translation>
+    </message>
+    <message>
+        <source>ring in the head</source>
+        <translation>Ring im Fell</translation>
+    </message>
+    <message>
+        <source>vents in the head</source>
+        <translation>Löcher im Fell</translation>
+    </message>
+</context>
+<context>
+    <name>bombo</name>
+    <message>
+        <source>centre %1 ±%2 Hz</source>
+        <translation>Mitte %1 ±%2 Hz</translation>
+    </message>
+    <message>
+        <source>edge over centre %1</source>
+        <translation>Rand über Mitte %1</translation>
+    </message>
+    <message>
+        <source>ring %1 ±%2 s</source>
+        <translation>Ausklang %1 ±%2 s</translation>
+    </message>
+    <message>
+        <source>wires for %1 s</source>
+        <translation>Teppich %1 s lang</translation>
+    </message>
+    <message>
+        <source>no wires</source>
+        <translation>kein Teppich</translation>
+    </message>
+    <message>
+        <source>brightness about %1 Hz</source>
+        <translation>Helligkeit etwa %1 Hz</translation>
+    </message>
+    <message>
+        <source>Heard in one stroke: %1</source>
+        <translation>In einem Schlag gehört: %1</translation>
+    </message>
+    <message>
+        <source>Heard in %1 strokes: %2</source>
+        <translation>In %1 Schlägen gehört: %2</translation>
+    </message>
+    <message>
+        <source>This drum can do it: centre %1, edge over centre %2.</source>
+        <translation>Diese Trommel kann das: Mitte %1, Rand über Mitte %2.</translation>
+    </message>
+    <message>
+        <source>This drum cannot do both: %1. The nearest: centre %2, edge over centre %3.</source>
+        <translation>Diese Trommel kann nicht beides: %1. Am nächsten: Mitte %2, Rand über Mitte %3.</translation>
+    </message>
+    <message>
+        <source>No edge pitch stood out; a fourth between the heads is taken.</source>
+        <translation>Kein Randton hob sich ab; zwischen den Fellen gilt eine Quarte.</translation>
+    </message>
+    <message>
+        <source>Noise hides the ring; the usual ring is taken.</source>
+        <translation>Rauschen verdeckt den Ausklang; es gilt der übliche.</translation>
+    </message>
+    <message>
+        <source>Left open, this drum rings about %1 s: shorter than the recording, and nothing lengthens it.</source>
+        <translation>Offen klingt diese Trommel etwa %1 s: kürzer als die Aufnahme, und nichts verlängert es.</translation>
+    </message>
+    <message>
+        <source>Brightness comes from stick, head and room; it is noted, not aimed at.</source>
+        <translation>Helligkeit kommt von Stock, Fell und Raum; sie wird notiert, nicht angestrebt.</translation>
+    </message>
+</context>
+<context>
+    <name>main</name>
+    <message>
+        <source>Tune a snare drum: heads, wires, muffling, record.</source>
+        <translation>Eine kleine Trommel stimmen: Felle, Teppich, Dämpfung, Aufzeichnung.</translation>
+    </message>
+    <message>
+        <source>Open the demo workbook.</source>
+        <translation>Arbeitsbuch der Vorführung öffnen.</translation>
+    </message>
+    <message>
+        <source>Workbook to open.</source>
+        <translation>Arbeitsbuch, das geöffnet wird.</translation>
+    </message>
+</context>
+</TS>
