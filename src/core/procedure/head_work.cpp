@@ -74,7 +74,10 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     work.predicted = std::move(plan.predicted);
     work.predictedError = plan.predictedError;
     // No move helps: either the taps' noise hid that it is even already, or a limit stands in the way.
-    work.withinTolerance = work.moves.empty() && plan.reachesTolerance;
+    // The plan may think it even where the round was heard otherwise: then it is as near as it goes, not
+    // done.
+    work.withinTolerance =
+        work.moves.empty() && plan.reachesTolerance && farthestHeard(now, brief.target).value <= within;
     work.stage = work.moves.empty() ? HeadStage::Done : HeadStage::Turning;
 }
 

@@ -2,6 +2,7 @@
 #include "support/heads.h"
 
 #include <gtest/gtest.h>
+#include <random>
 
 namespace bombo {
 namespace {
@@ -78,6 +79,26 @@ TEST(HeadWork, EvenAtPitchIsDone) {
     EXPECT_TRUE(work.withinTolerance);
     EXPECT_EQ(work.history.size(), 1U);
     EXPECT_TRUE(work.moves.empty());
+}
+
+TEST(HeadWork, IsNeverCalledEvenWhileItWasHeardOtherwise) {
+    std::mt19937 random(5);
+    int even = 0;
+    int finished = 0;
+    for (int round = 0; round < 400; ++round) {
+        std::normal_distribution<double> apart(0.0, 0.4 + 0.01 * round); // Hz
+        std::vector<double> hertz(8);
+        for (double& pitch : hertz)
+            pitch = 300.6 + apart(random);
+        const HeadWork work = heardRound(tapping(), hertz);
+        finished += work.stage == HeadStage::Done;
+        even += work.withinTolerance;
+        if (work.withinTolerance) {
+            EXPECT_LE(farthestHeard(*lastEstimate(work), brief().target), brief().tolerance + Cents{0.5});
+        }
+    }
+    EXPECT_GT(even, 50);
+    EXPECT_LT(finished, 400);
 }
 
 TEST(HeadWork, EvenButOffPitchIsNotDone) {

@@ -1,0 +1,6350 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="es_ES" sourcelanguage="en_GB">
+<context>
+    <name>BeginTools</name>
+    <message>
+        <source>What the work begins with</source>
+        <translation>Con qué empieza el trabajo</translation>
+    </message>
+    <message>
+        <source>A new head</source>
+        <translation>Un parche nuevo</translation>
+    </message>
+    <message>
+        <source>Same, from slack</source>
+        <translation>El mismo, desde flojo</translation>
+    </message>
+    <message>
+        <source>Same, as it stands</source>
+        <translation>El mismo, como está</translation>
+    </message>
+    <message>
+        <source>As it stands: nothing is slackened, the first thing is a round of taps.</source>
+        <translation>Como está: no se afloja nada, lo primero es una ronda de toques.</translation>
+    </message>
+    <message>
+        <source>How the wires are kept away</source>
+        <translation>Cómo se aparta la bordonera</translation>
+    </message>
+    <message>
+        <source>Stick under wires</source>
+        <translation>Baqueta bajo bordonera</translation>
+    </message>
+    <message>
+        <source>Wires lifted</source>
+        <translation>Bordonera levantada</translation>
+    </message>
+    <message>
+        <source>Wires taken off</source>
+        <translation>Bordonera quitada</translation>
+    </message>
+    <message>
+        <source>How a new head is seated</source>
+        <translation>Cómo se asienta un parche nuevo</translation>
+    </message>
+    <message>
+        <source>Seat by palm</source>
+        <translation>Asentar con la palma</translation>
+    </message>
+    <message>
+        <source>Rest overnight</source>
+        <translation>Reposar una noche</translation>
+    </message>
+    <message>
+        <source>No seating</source>
+        <translation>Sin asentar</translation>
+    </message>
+    <message>
+        <source>Stretch overnight</source>
+        <translation>Estirar una noche</translation>
+    </message>
+    <message>
+        <source>Stretch: the batter is taken about a minor third above pitch, evened there, left overnight, and brought down again.</source>
+        <translation>Estirar: el parche batidor se sube cerca de una tercera menor, se empareja ahí, se deja una noche y se vuelve a bajar.</translation>
+    </message>
+    <message>
+        <source>In which order rods are turned</source>
+        <translation>En qué orden se giran los tornillos</translation>
+    </message>
+    <message>
+        <source>Pairs, two keys</source>
+        <translation>Pares, dos llaves</translation>
+    </message>
+    <message>
+        <source>Across, one key</source>
+        <translation>En cruz, una llave</translation>
+    </message>
+    <message>
+        <source>Round, one key</source>
+        <translation>En redondo, una llave</translation>
+    </message>
+    <message>
+        <source>Your own skip…</source>
+        <translation>Salto propio…</translation>
+    </message>
+    <message>
+        <source>Across or in pairs the film stays centred; round the head only in small steps.</source>
+        <translation>En cruz o por pares la película queda centrada; en redondo solo con pasos pequeños.</translation>
+    </message>
+    <message>
+        <source>Correct rods</source>
+        <translation>Corregir tornillos</translation>
+    </message>
+    <message>
+        <source>Correct both ways</source>
+        <translation>En ambos sentidos</translation>
+    </message>
+    <message>
+        <source>Tighten only</source>
+        <translation>Solo apretar</translation>
+    </message>
+    <message>
+        <source>Loosen only</source>
+        <translation>Solo aflojar</translation>
+    </message>
+    <message>
+        <source>Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: press the head afterwards.</source>
+        <translation>Solo apretar termina algo por encima y nunca deja holgura; solo aflojar termina por debajo: después presione el parche.</translation>
+    </message>
+    <message>
+        <source>Even to ±%1 cents</source>
+        <translation>Parejo a ±%1 cents</translation>
+    </message>
+    <message>
+        <source>How even the head is to be</source>
+        <translation>Cuán parejo debe quedar el parche</translation>
+    </message>
+    <message>
+        <source>Five takes a pass more; twelve is enough for a dead or noisy sound.</source>
+        <translation>Cinco cuestan una pasada más; doce bastan para un sonido muerto o ruidoso.</translation>
+    </message>
+    <message>
+        <source>How far a round turns the rods at most</source>
+        <translation>Cuánto gira los tornillos una ronda como máximo</translation>
+    </message>
+    <message>
+        <source>Steps to 1 turn</source>
+        <translation>Pasos hasta 1 vuelta</translation>
+    </message>
+    <message>
+        <source>Steps to 1/2 turn</source>
+        <translation>Pasos hasta 1/2</translation>
+    </message>
+    <message>
+        <source>Steps to 1/4 turn</source>
+        <translation>Pasos hasta 1/4</translation>
+    </message>
+    <message>
+        <source>Steps of 1/8 turn</source>
+        <translation>Pasos de 1/8</translation>
+    </message>
+    <message>
+        <source>They get smaller by themselves towards the target. Small ones keep the hoop level and take longer.</source>
+        <translation>Se hacen más pequeños solos hacia la meta. Los pequeños mantienen el aro nivelado y tardan más.</translation>
+    </message>
+    <message>
+        <source>Finger-tight already</source>
+        <translation>Ya apretado a mano</translation>
+    </message>
+    <message>
+        <source>Leaves the steps before it out and starts the count.</source>
+        <translation>Omite los pasos anteriores y empieza la cuenta.</translation>
+    </message>
+    <message>
+        <source>Your own skip</source>
+        <translation>Salto propio</translation>
+    </message>
+    <message>
+        <source>Go on by how many rods? 1 is round the head:</source>
+        <translation>¿Cuántos tornillos avanzar? 1 es en redondo:</translation>
+    </message>
+    <message>
+        <source>A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor with %2.</source>
+        <translation>Un salto de %1 con %2 tornillos nunca llega a %3. Tome uno que no comparta divisor con %2.</translation>
+    </message>
+    <message>
+        <source>No palm (thin)</source>
+        <translation>Sin palma (fino)</translation>
+    </message>
+    <message>
+        <source>Stretch batter only</source>
+        <translation>Estirar solo el batidor</translation>
+    </message>
+    <message>
+        <source>Far apart, one key</source>
+        <translation>Lejos entre sí, una llave</translation>
+    </message>
+    <message>
+        <source>Your own skip, %1…</source>
+        <translation>Salto propio, %1…</translation>
+    </message>
+</context>
+<context>
+    <name>BlindDialog</name>
+    <message>
+        <source>Blind comparison</source>
+        <translation>Comparación a ciegas</translation>
+    </message>
+    <message>
+        <source>One of the two is what you want, the other the drum as it is, equally loud. The order changes after each answer.</source>
+        <translation>Uno de los dos es lo que quiere, el otro el tambor como está, igual de fuertes. El orden cambia después de cada respuesta.</translation>
+    </message>
+    <message>
+        <source>Hear the first</source>
+        <translation>Oír el primero</translation>
+    </message>
+    <message>
+        <source>Hear the second</source>
+        <translation>Oír el segundo</translation>
+    </message>
+    <message>
+        <source>The first is the wanted</source>
+        <translation>El primero es el deseado</translation>
+    </message>
+    <message>
+        <source>The second is the wanted</source>
+        <translation>El segundo es el deseado</translation>
+    </message>
+    <message>
+        <source>No answer yet.</source>
+        <translation>Aún sin respuesta.</translation>
+    </message>
+    <message>
+        <source>Right: the %1 was the wanted.</source>
+        <translation>Correcto: el %1 era el deseado.</translation>
+    </message>
+    <message>
+        <source>No: the %1 was the wanted.</source>
+        <translation>No: el %1 era el deseado.</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>primero</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>segundo</translation>
+    </message>
+    <message>
+        <source>Right so far: %1 of %2.</source>
+        <translation>Aciertos hasta ahora: %1 de %2.</translation>
+    </message>
+    <message>
+        <source>You can tell them apart.</source>
+        <translation>Puede distinguirlos.</translation>
+    </message>
+    <message>
+        <source>By ear they are as good as the same.</source>
+        <translation>De oído son prácticamente iguales.</translation>
+    </message>
+</context>
+<context>
+    <name>BlindPanel</name>
+    <message>
+        <source>Hear both, blind</source>
+        <translation>Oír los dos, a ciegas</translation>
+    </message>
+    <message>
+        <source>Last stroke is before</source>
+        <translation>El último golpe es antes</translation>
+    </message>
+    <message>
+        <source>Last stroke is after</source>
+        <translation>El último golpe es después</translation>
+    </message>
+    <message>
+        <source>Play the first</source>
+        <translation>Tocar el primero</translation>
+    </message>
+    <message>
+        <source>Play the second</source>
+        <translation>Tocar el segundo</translation>
+    </message>
+    <message>
+        <source>First is better</source>
+        <translation>El primero es mejor</translation>
+    </message>
+    <message>
+        <source>Second is better</source>
+        <translation>El segundo es mejor</translation>
+    </message>
+    <message>
+        <source>No difference</source>
+        <translation>Ninguna diferencia</translation>
+    </message>
+    <message>
+        <source>Tell me which was which</source>
+        <translation>Dime cuál era cuál</translation>
+    </message>
+    <message>
+        <source>Replace before</source>
+        <translation>Reemplazar antes</translation>
+    </message>
+    <message>
+        <source>Replace after</source>
+        <translation>Reemplazar después</translation>
+    </message>
+    <message>
+        <source>Play a stroke as it was, and keep it</source>
+        <translation>Toque un golpe como estaba, y guárdelo</translation>
+    </message>
+    <message>
+        <source>Now a stroke with the change, and keep it</source>
+        <translation>Ahora un golpe con el cambio, y guárdelo</translation>
+    </message>
+    <message>
+        <source>Which is better?</source>
+        <translation>¿Cuál es mejor?</translation>
+    </message>
+    <message>
+        <source>Listen to both, equally loud</source>
+        <translation>Escuche los dos, igual de fuertes</translation>
+    </message>
+    <message>
+        <source>Judged %1 times; five or more tell something.</source>
+        <translation>Juzgado %1 veces; desde cinco dice algo.</translation>
+    </message>
+    <message>
+        <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
+        <translation>Juzgado %1 veces: después fue mejor %2, antes %3, sin diferencia %4.</translation>
+    </message>
+</context>
+<context>
+    <name>BuzzPanel</name>
+    <message>
+        <source>tom</source>
+        <translation>tom</translation>
+    </message>
+    <message>
+        <source>bass drum</source>
+        <translation>bombo</translation>
+    </message>
+    <message>
+        <source>bass note</source>
+        <translation>nota grave</translation>
+    </message>
+    <message>
+        <source>voice</source>
+        <translation>voz</translation>
+    </message>
+    <message>
+        <source>something else</source>
+        <translation>otra cosa</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
+    </message>
+    <message>
+        <source>By %1 cents: %2 dB less of it. Costs this drum nothing.</source>
+        <translation>En %1 cents: %2 dB menos. A este tambor no le cuesta nada.</translation>
+    </message>
+    <message>
+        <source>%1 half as long, with a pad</source>
+        <translation>%1 la mitad de largo, con un apagador</translation>
+    </message>
+    <message>
+        <source>%1 dB less of it. Costs it its tail.</source>
+        <translation>%1 dB menos. Le cuesta su cola.</translation>
+    </message>
+    <message>
+        <source>Wires %1 tighter</source>
+        <translation>Bordonera %1 más tensa</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs answer to a whisper.</source>
+        <translation>%1 dB menos. Cuesta la respuesta a un susurro.</translation>
+    </message>
+    <message>
+        <source>Both heads of this drum %1 cents</source>
+        <translation>Los dos parches de este tambor %1 cents</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs the tone that was asked for.</source>
+        <translation>%1 dB menos. Cuesta el sonido que se pidió.</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds %1 looser</source>
+        <translation>Tornillos junto a los lechos %1 más flojos</translation>
+    </message>
+    <message>
+        <source>At Snare side, Uneven: %1 dB less. Costs quick answer.</source>
+        <translation>En Parche bordonero, Desigual: %1 dB menos. Cuesta respuesta rápida.</translation>
+    </message>
+    <message>
+        <source>Accept it</source>
+        <translation>Aceptarlo</translation>
+    </message>
+    <message>
+        <source>Throw the lever off where the piece is still.</source>
+        <translation>Suelte la palanca donde la pieza esté quieta.</translation>
+    </message>
+    <message>
+        <source>Who plays beside it?</source>
+        <translation>¿Quién toca al lado?</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Cómo lo llama</translation>
+    </message>
+    <message>
+        <source>name, if you like</source>
+        <translation>nombre, si quiere</translation>
+    </message>
+    <message>
+        <source>Kind of instrument</source>
+        <translation>Tipo de instrumento</translation>
+    </message>
+    <message>
+        <source>Its pitch</source>
+        <translation>Su altura</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Take what was heard</source>
+        <translation>Tomar lo que se oyó</translation>
+    </message>
+    <message>
+        <source>Play the other instrument alone, lever off: its partials as they were heard last.</source>
+        <translation>Toque el otro instrumento solo, palanca suelta: sus parciales como se oyeron por última vez.</translation>
+    </message>
+    <message>
+        <source>Instruments around the drum</source>
+        <translation>Instrumentos alrededor del tambor</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>What calms it, least harm first</source>
+        <translation>Qué lo calma, lo menos dañino primero</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1. %2. %3</source>
+        <translation>%1. %2. %3</translation>
+    </message>
+    <message>
+        <source>Predicted: play it again afterwards and listen.</source>
+        <translation>Previsto: tóquelo otra vez después y escuche.</translation>
+    </message>
+    <message>
+        <source>Nothing to calm yet.</source>
+        <translation>Nada que calmar aún.</translation>
+    </message>
+</context>
+<context>
+    <name>BuzzPicture</name>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>this drum</source>
+        <translation>este tambor</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>%1 octaves</source>
+        <translation>%1 octavas</translation>
+    </message>
+    <message>
+        <source>%1 %2 meets %3, %4</source>
+        <translation>%1 %2 encuentra %3, %4</translation>
+    </message>
+    <message>
+        <source>No other instruments yet.</source>
+        <translation>Aún no hay otros instrumentos.</translation>
+    </message>
+    <message>
+        <source>%1: %2 dB under the strongest</source>
+        <translation>%1: %2 dB bajo el más fuerte</translation>
+    </message>
+    <message>
+        <source>Where other instruments set the wires going, the strongest first. %1.</source>
+        <translation>Dónde otros instrumentos excitan la bordonera, el más fuerte primero. %1.</translation>
+    </message>
+    <message>
+        <source>Which instruments set the wires going? Enter their pitch on the right, or play one and take what was heard. What meets this drum&apos;s own tones stands here.</source>
+        <translation>¿Qué instrumentos excitan la bordonera? Escriba su altura a la derecha, o toque uno y tome lo que se oyó. Aquí aparece lo que coincide con los tonos de este tambor.</translation>
+    </message>
+    <message>
+        <source>above: their partials; below: this drum&apos;s, dashed the snare side&apos;s</source>
+        <translation>arriba: sus parciales; abajo: los de este tambor, a trazos los del parche bordonero</translation>
+    </message>
+    <message>
+        <source>strongest</source>
+        <translation>más fuerte</translation>
+    </message>
+    <message>
+        <source>%1 dB under</source>
+        <translation>%1 dB menos</translation>
+    </message>
+</context>
+<context>
+    <name>BuzzPictureText</name>
+    <message>
+        <source>Buzz with others</source>
+        <translation>Zumbido con otros</translation>
+    </message>
+</context>
+<context>
+    <name>CalendarFile</name>
+    <message>
+        <source>%1: the head has rested; tap its round once more</source>
+        <translation>%1: el parche ha reposado; toque su ronda otra vez</translation>
+    </message>
+    <message>
+        <source>%1: look at its tuning again</source>
+        <translation>%1: revise su afinación</translation>
+    </message>
+</context>
+<context>
+    <name>CardDialog</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Ficha de tonos</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation>Qué dice</translation>
+    </message>
+    <message>
+        <source>Begin anew</source>
+        <translation>Empezar de nuevo</translation>
+    </message>
+    <message>
+        <source>Take back the last tap</source>
+        <translation>Retirar el último toque</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Now %1: %2</source>
+        <translation>Ahora %1: %2</translation>
+    </message>
+    <message>
+        <source>The card is full</source>
+        <translation>La ficha está completa</translation>
+    </message>
+    <message>
+        <source>Every place was heard. It stays with the session and counts in the proof.</source>
+        <translation>Se oyó cada lugar. Queda con el trabajo y cuenta en la prueba.</translation>
+    </message>
+    <message>
+        <source>Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.</source>
+        <translation>Toque %1 de %2 aquí. Sin bordonera, deje sonar cada toque: cuenta el del medio.</translation>
+    </message>
+    <message>
+        <source>One tap more: those before did not agree. Same place, same strength.</source>
+        <translation>Un toque más: los anteriores no coincidían. El mismo lugar, la misma fuerza.</translation>
+    </message>
+    <message>
+        <source>Both tensions follow from these places, and whether they fit each other.</source>
+        <translation>De estos lugares se deducen las dos tensiones, y si concuerdan entre sí.</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Listo</translation>
+    </message>
+    <message>
+        <source>Tap</source>
+        <translation>Tocar</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Escuchando</translation>
+    </message>
+    <message>
+        <source>Give sound files…</source>
+        <translation>Dar archivos de sonido…</translation>
+    </message>
+</context>
+<context>
+    <name>CardPicture</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>Batter, near the hoop</source>
+        <translation>Batidor, cerca del aro</translation>
+    </message>
+    <message>
+        <source>Batter, in the middle</source>
+        <translation>Batidor, en el centro</translation>
+    </message>
+    <message>
+        <source>Snare side, near the hoop</source>
+        <translation>Bordonero, cerca del aro</translation>
+    </message>
+    <message>
+        <source>Snare side, in the middle</source>
+        <translation>Bordonero, en el centro</translation>
+    </message>
+    <message>
+        <source>30 mm in, snare side muted</source>
+        <translation>a 30 mm del aro, bordonero apagado</translation>
+    </message>
+    <message>
+        <source>both heads free</source>
+        <translation>ambos parches libres</translation>
+    </message>
+    <message>
+        <source>turn the drum over; batter muted</source>
+        <translation>dé vuelta al tambor; batidor apagado</translation>
+    </message>
+    <message>
+        <source>The %1 carries %2 % of what its film can bear</source>
+        <translation>%1: lleva %2 % de lo que soporta su película</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1, as the two places of the batter imply.</source>
+        <translation>%1, según los dos lugares del batidor.</translation>
+    </message>
+    <message>
+        <source>Both middles agree to %1 cents: it is one tone.</source>
+        <translation>Los dos centros coinciden en %1 cents: es un solo tono.</translation>
+    </message>
+    <message>
+        <source>The two middles lie %1 cents apart, though it is one tone: tap again, wires off and both heads free.</source>
+        <translation>Los dos centros distan %1 cents, aunque es un solo tono: toque otra vez, sin bordonera y con ambos parches libres.</translation>
+    </message>
+    <message>
+        <source>The centre pitch fits the two edges (%1 cents).</source>
+        <translation>El tono central concuerda con los dos bordes (%1 cents).</translation>
+    </message>
+    <message>
+        <source>The centre pitch lies %1 cents from what the two edges imply: is it the right drum, and the right heads?</source>
+        <translation>El tono central dista %1 cents de lo que indican los dos bordes: ¿es el tambor correcto, y los parches correctos?</translation>
+    </message>
+    <message>
+        <source>%1, taps %2</source>
+        <translation>%1, toques %2</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>no se oyó</translation>
+    </message>
+    <message>
+        <source>left out %1</source>
+        <translation>descartados %1</translation>
+    </message>
+    <message>
+        <source>tap it now</source>
+        <translation>toque ahora</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>CardView</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Ficha de tonos</translation>
+    </message>
+</context>
+<context>
+    <name>ClockDialog</name>
+    <message>
+        <source>Too short. Let the tone sound for three seconds and listen again.</source>
+        <translation>Demasiado corto. Deje sonar el tono tres segundos y escuche otra vez.</translation>
+    </message>
+    <message>
+        <source>No steady tone near %1 was heard. Is it loud enough, and is that its pitch?</source>
+        <translation>No se oyó un tono estable cerca de %1. ¿Suena lo bastante fuerte, y es esa su altura?</translation>
+    </message>
+    <message>
+        <source>The tone wavered or stopped. A voice or an instrument will not do: take a tone from a device, alone in the room.</source>
+        <translation>El tono vaciló o paró. Una voz o un instrumento no sirven: tome un tono de un aparato, solo en la sala.</translation>
+    </message>
+    <message>
+        <source>Take a tone between 80 and 4000 Hz.</source>
+        <translation>Tome un tono entre 80 y 4000 Hz.</translation>
+    </message>
+    <message>
+        <source>Calibrate the sound card&apos;s clock</source>
+        <translation>Calibrar el reloj de la tarjeta de sonido</translation>
+    </message>
+    <message>
+        <source>No sound card&apos;s clock is quite right, and every pitch is off by as much. Play a steady tone from a device that you trust, beside the microphone. Or tap the drum, read the pitch on the other device and enter that.</source>
+        <translation>Ningún reloj de tarjeta de sonido es del todo exacto, y cada altura se desvía en esa medida. Haga sonar un tono estable de un aparato de confianza junto al micrófono. O toque el tambor, lea la altura en el otro aparato y escríbala.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Guardado</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Pitch by the device that is trusted</source>
+        <translation>Altura según el aparato de confianza</translation>
+    </message>
+    <message>
+        <source>The tone is</source>
+        <translation>El tono es</translation>
+    </message>
+    <message>
+        <source>Nothing was compared yet.</source>
+        <translation>Aún no se comparó nada.</translation>
+    </message>
+    <message>
+        <source>Forget what is kept</source>
+        <translation>Olvidar lo guardado</translation>
+    </message>
+    <message>
+        <source>Listen for three seconds</source>
+        <translation>Escuchar tres segundos</translation>
+    </message>
+    <message>
+        <source>Keep for this microphone</source>
+        <translation>Guardar para este micrófono</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nada</translation>
+    </message>
+    <message>
+        <source>There is no microphone to listen with. Plug one in and open this again.</source>
+        <translation>No hay micrófono con que escuchar. Conecte uno y abra esto otra vez.</translation>
+    </message>
+    <message>
+        <source>opening…</source>
+        <translation>abriendo…</translation>
+    </message>
+    <message>
+        <source>nothing: its clock is taken as right</source>
+        <translation>nada: se da por bueno su reloj</translation>
+    </message>
+    <message>
+        <source>reads %1 cents %2, and is corrected</source>
+        <translation>lee %1 cents %2, y se corrige</translation>
+    </message>
+    <message>
+        <source>sharp</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>bajo</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Escuchando…</translation>
+    </message>
+    <message>
+        <source>The tone reads</source>
+        <translation>El tono se lee</translation>
+    </message>
+    <message>
+        <source>The tap reads</source>
+        <translation>El toque se lee</translation>
+    </message>
+    <message>
+        <source>%1 %2 Hz: %3 cents %4.</source>
+        <translation>%1 %2 Hz: %3 cents %4.</translation>
+    </message>
+    <message>
+        <source>No clock is off by so much: it was another tone.</source>
+        <translation>Ningún reloj se desvía tanto: era otro tono.</translation>
+    </message>
+</context>
+<context>
+    <name>CorrectionPanel</name>
+    <message>
+        <source>%1: leave it.</source>
+        <translation>%1: déjelo.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 tighter on every rod.</source>
+        <translation>%1: %2 ± %3 más apretado en cada tornillo.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 looser on every rod.</source>
+        <translation>%1: %2 ± %3 más flojo en cada tornillo.</translation>
+    </message>
+    <message>
+        <source>edge %1, centre %2, ratio %3</source>
+        <translation>borde %1, centro %2, razón %3</translation>
+    </message>
+    <message>
+        <source>Batter edge pitch heard</source>
+        <translation>Tono de borde oído del batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side edge pitch heard, batter muted</source>
+        <translation>Tono de borde oído del bordonero, batidor apagado</translation>
+    </message>
+    <message>
+        <source>Centre pitch heard, both heads free</source>
+        <translation>Tono central oído, ambos parches libres</translation>
+    </message>
+    <message>
+        <source>snare side muted</source>
+        <translation>bordonero apagado</translation>
+    </message>
+    <message>
+        <source>both heads free</source>
+        <translation>ambos parches libres</translation>
+    </message>
+    <message>
+        <source>Both are turned</source>
+        <translation>Se giraron los dos</translation>
+    </message>
+    <message>
+        <source>Batter edge</source>
+        <translation>Borde del batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side edge</source>
+        <translation>Borde del bordonero</translation>
+    </message>
+    <message>
+        <source>batter muted</source>
+        <translation>batidor apagado</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Centro</translation>
+    </message>
+    <message>
+        <source>Give the batter&apos;s edge pitch and the centre or snare-side pitch. Rounds heard at the head stations are filled in.</source>
+        <translation>Dé el tono de borde del batidor y el tono central o el del bordonero. Las rondas oídas en los parches ya están puestas.</translation>
+    </message>
+    <message>
+        <source>With both heads free the centre pitch is needed beside the edge.</source>
+        <translation>Con ambos parches libres hace falta el tono central además del borde.</translation>
+    </message>
+    <message>
+        <source>No tension of these heads sounds like that. Was a tap misread, or is another drum or head on?</source>
+        <translation>Ninguna tensión de estos parches suena así. ¿Se leyó mal un toque, o hay otro tambor o parche?</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Batidor</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>Then %1.</source>
+        <translation>Entonces %1.</translation>
+    </message>
+    <message>
+        <source>Batter alone: %1. Snare side alone: %2.</source>
+        <translation>Solo batidor: %1. Solo bordonero: %2.</translation>
+    </message>
+    <message>
+        <source>Both heads stand where the tone wants them: %1.</source>
+        <translation>Los dos parches están donde los quiere el sonido: %1.</translation>
+    </message>
+    <message>
+        <source>The centre was heard %1 cents from what the edges imply: hear it again.</source>
+        <translation>El centro se oyó a %1 cents de lo que indican los bordes: óigalo otra vez.</translation>
+    </message>
+</context>
+<context>
+    <name>CutawayPaint</name>
+    <message>
+        <source>now %1, %2 cents away</source>
+        <translation>ahora %1, a %2 cents</translation>
+    </message>
+    <message>
+        <source>wanted, muted; %1 open</source>
+        <translation>deseado, apagado; %1 abierto</translation>
+    </message>
+    <message>
+        <source>film load %1 %</source>
+        <translation>carga de película %1 %</translation>
+    </message>
+    <message>
+        <source>%1, held at a limit</source>
+        <translation>%1, retenido en un límite</translation>
+    </message>
+    <message>
+        <source>%1, near its limit</source>
+        <translation>%1, cerca de su límite</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 turns from finger-tight</source>
+        <translation>%1 ± %2 vueltas desde apretado a mano</translation>
+    </message>
+    <message>
+        <source>the lowest edge tone is the snare side&apos;s</source>
+        <translation>el tono de borde más grave es el del bordonero</translation>
+    </message>
+    <message>
+        <source>now %1; ratio %2</source>
+        <translation>ahora %1; razón %2</translation>
+    </message>
+    <message>
+        <source>centre pitch; edge over centre %1</source>
+        <translation>tono central; borde sobre centro %1</translation>
+    </message>
+    <message>
+        <source>played with the lever off</source>
+        <translation>se toca con la palanca suelta</translation>
+    </message>
+    <message>
+        <source>strainer %1 from contact</source>
+        <translation>tensor %1 desde el contacto</translation>
+    </message>
+    <message>
+        <source>strainer not set yet</source>
+        <translation>tensor sin ajustar</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Batidor</translation>
+    </message>
+    <message>
+        <source>Both heads and the air</source>
+        <translation>Ambos parches y el aire</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>strands: %1</source>
+        <translation>hilos: %1</translation>
+    </message>
+    <message>
+        <source>%1, slowed down</source>
+        <translation>%1, ralentizado</translation>
+    </message>
+    <message>
+        <source>%1, to scale</source>
+        <translation>%1, a escala</translation>
+    </message>
+</context>
+<context>
+    <name>CutawayPicture</name>
+    <message>
+        <source>%1 with the other head muted, film load %2 percent</source>
+        <translation>%1 con el otro parche apagado, carga de película %2 por ciento</translation>
+    </message>
+    <message>
+        <source>now %1</source>
+        <translation>ahora %1</translation>
+    </message>
+    <message>
+        <source>Drum cut through. Batter edge pitch %1. Centre pitch %2, edge over centre %3. Snare-side edge pitch %4.</source>
+        <translation>Tambor en corte. Tono de borde del batidor %1. Tono central %2, borde sobre centro %3. Tono de borde del bordonero %4.</translation>
+    </message>
+</context>
+<context>
+    <name>CutawayView</name>
+    <message>
+        <source>Drum, cut through</source>
+        <translation>Tambor, en corte</translation>
+    </message>
+    <message>
+        <source>Still</source>
+        <translation>Quieto</translation>
+    </message>
+    <message>
+        <source>Together</source>
+        <translation>Juntos</translation>
+    </message>
+    <message>
+        <source>Against</source>
+        <translation>Opuestos</translation>
+    </message>
+    <message>
+        <source>Edge</source>
+        <translation>Borde</translation>
+    </message>
+    <message>
+        <source>Heads at rest</source>
+        <translation>Parches en reposo</translation>
+    </message>
+    <message>
+        <source>Both heads move together: the centre pitch</source>
+        <translation>Ambos parches se mueven juntos: el tono central</translation>
+    </message>
+    <message>
+        <source>The heads move against each other and press the air</source>
+        <translation>Los parches se mueven en contra y comprimen el aire</translation>
+    </message>
+    <message>
+        <source>The edge pitch: one half up, the other down</source>
+        <translation>El tono de borde: una mitad sube, la otra baja</translation>
+    </message>
+</context>
+<context>
+    <name>DrumButton</name>
+    <message>
+        <source>%1, %2, %3 rods a side</source>
+        <translation>%1, %2, %3 tornillos por lado</translation>
+    </message>
+    <message>
+        <source>batter %1</source>
+        <translation>batidor %1</translation>
+    </message>
+    <message>
+        <source>%1, %2 %3 strands</source>
+        <translation>%1, %2 hilos de %3</translation>
+    </message>
+</context>
+<context>
+    <name>DrumPage</name>
+    <message>
+        <source>%1: %2, %3 over %4</source>
+        <translation>%1: %2, %3 sobre %4</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Which drum is on the stool?</source>
+        <translation>¿Qué tambor está en el taburete?</translation>
+    </message>
+    <message>
+        <source>This session</source>
+        <translation>Este trabajo</translation>
+    </message>
+    <message>
+        <source>Start afresh</source>
+        <translation>Empezar de cero</translation>
+    </message>
+    <message>
+        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
+        <translation>Empieza un trabajo nuevo desde apretado a mano; el anterior queda en el cuaderno.</translation>
+    </message>
+    <message>
+        <source>Lately in the logbook</source>
+        <translation>Lo último en el diario</translation>
+    </message>
+    <message>
+        <source>Look it over first</source>
+        <translation>Revíselo primero</translation>
+    </message>
+    <message>
+        <source>Wires off, lever open.
+Film still dished when slack? Worn: have a spare.
+Hoop round and flat, the same gap all round.
+Rods straight, clean, lightly greased.
+Washers there; lug and strainer screws snug.
+Strands whole, none bent or slack.
+Travel left both ways on the strainer knob.</source>
+        <translation>Sin bordonera, palanca abierta.
+¿Película hundida aun floja? Gastada: tenga repuesto.
+Aro redondo y plano, la misma luz alrededor.
+Tornillos rectos, limpios, poco engrasados.
+Arandelas puestas; casquillos y tensor firmes.
+Hilos enteros, ninguno doblado ni flojo.
+Recorrido en ambos sentidos en la perilla del tensor.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Añadir tambor…</translation>
+    </message>
+    <message>
+        <source>Hear what it is now…</source>
+        <translation>Oír cómo está ahora…</translation>
+    </message>
+    <message>
+        <source>The pitch card: middle and edge of both heads in a minute.</source>
+        <translation>La ficha de tonos: centro y borde de ambos parches en un minuto.</translation>
+    </message>
+    <message>
+        <source>On to the tone</source>
+        <translation>Al sonido</translation>
+    </message>
+    <message>
+        <source>Nothing done yet on %1.</source>
+        <translation>Aún no se hizo nada en %1.</translation>
+    </message>
+    <message>
+        <source>Nothing saved for this drum yet.</source>
+        <translation>Aún no hay nada guardado de este tambor.</translation>
+    </message>
+</context>
+<context>
+    <name>Ear</name>
+    <message>
+        <source>The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make it again.</source>
+        <translation>El equipo estaba muy ocupado: se perdieron %1 s de sonido. Un toque en ese tiempo no se oyó; repítalo.</translation>
+    </message>
+    <message>
+        <source>%1 is back; go on tapping.</source>
+        <translation>%1 ha vuelto; siga tocando.</translation>
+    </message>
+    <message>
+        <source>%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with silence after it.</source>
+        <translation>%1 no contiene ningún golpe que se pueda leer. Grabe un golpe claro cerca del centro, sin saturar, con silencio después.</translation>
+    </message>
+    <message>
+        <source>No voice was heard. Come nearer to the microphone, or turn its level up.</source>
+        <translation>No se oyó ninguna voz. Acérquese al micrófono o suba su nivel.</translation>
+    </message>
+    <message>
+        <source>That was too short. Hum for at least a second.</source>
+        <translation>Fue demasiado corto. Tararee al menos un segundo.</translation>
+    </message>
+    <message>
+        <source>You went on while files were waiting; they were put aside. Give them again where they belong.</source>
+        <translation>Usted siguió mientras esperaban archivos; se apartaron. Délos otra vez donde corresponden.</translation>
+    </message>
+    <message>
+        <source>No tap is due now. Finish the step at hand first, then give the file.</source>
+        <translation>Ahora no toca ningún toque. Termine primero el paso en curso y luego dé el archivo.</translation>
+    </message>
+    <message>
+        <source>What was heard belonged to where you were before; it was put aside. Make it again there if it is still wanted.</source>
+        <translation>Lo que se oyó era de donde estaba antes; se apartó. Repítalo allí si aún lo quiere.</translation>
+    </message>
+    <message>
+        <source>No tap was heard. Tap again.</source>
+        <translation>No se oyó ningún toque. Toque otra vez.</translation>
+    </message>
+    <message>
+        <source>%1: strokes taken %2</source>
+        <translation>%1: golpes tomados %2</translation>
+    </message>
+    <message>
+        <source>%1: taps taken %2</source>
+        <translation>%1: toques tomados %2</translation>
+    </message>
+    <message>
+        <source>left over %1, since they have no place in the round</source>
+        <translation>sobrantes %1, pues no tienen lugar en la ronda</translation>
+    </message>
+    <message>
+        <source>not used %1 (%2)</source>
+        <translation>no usados %1 (%2)</translation>
+    </message>
+    <message>
+        <source>broken samples taken as silence %1</source>
+        <translation>muestras dañadas tomadas como silencio %1</translation>
+    </message>
+    <message>
+        <source>hits without a marker left out %1</source>
+        <translation>golpes sin marca omitidos %1</translation>
+    </message>
+    <message>
+        <source>the file ends before its header says</source>
+        <translation>el archivo termina antes de lo que dice su cabecera</translation>
+    </message>
+    <message>
+        <source>The round goes on at rod %1: give another file or choose another source.</source>
+        <translation>La ronda sigue en el tornillo %1: dé otro archivo o elija otra fuente.</translation>
+    </message>
+    <message>
+        <source>The round is kept. Choose the practice drum or sound files meanwhile.</source>
+        <translation>La ronda se conserva. Elija entretanto el tambor de práctica o archivos de sonido.</translation>
+    </message>
+    <message>
+        <source>No microphone was found. Plug one in and choose Microphone again.</source>
+        <translation>No se encontró micrófono. Conecte uno y elija Micrófono otra vez.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened; another program may hold it.</source>
+        <translation>%1 no se puede abrir; quizá lo tenga otro programa.</translation>
+    </message>
+    <message>
+        <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
+        <translation>%1 no está. Conéctelo y la ronda sigue donde estaba; o elija otra fuente.</translation>
+    </message>
+</context>
+<context>
+    <name>ExperimentPanel</name>
+    <message>
+        <source>Change one thing</source>
+        <translation>Cambie una cosa</translation>
+    </message>
+    <message>
+        <source>What is changed</source>
+        <translation>Qué se cambia</translation>
+    </message>
+    <message>
+        <source>what you change, e.g. pad to 3 o&apos;clock</source>
+        <translation>qué cambia, p. ej. apagador a las 3</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Empezar</translation>
+    </message>
+    <message>
+        <source>Keep it</source>
+        <translation>Conservarlo</translation>
+    </message>
+    <message>
+        <source>Put it back</source>
+        <translation>Deshacerlo</translation>
+    </message>
+    <message>
+        <source>a change</source>
+        <translation>un cambio</translation>
+    </message>
+    <message>
+        <source>Say what you change, then begin</source>
+        <translation>Diga qué cambia y empiece</translation>
+    </message>
+    <message>
+        <source>First play some strokes as it is</source>
+        <translation>Toque primero unos golpes como está</translation>
+    </message>
+    <message>
+        <source>Before: %1</source>
+        <translation>Antes: %1</translation>
+    </message>
+    <message>
+        <source>After: %1</source>
+        <translation>Después: %1</translation>
+    </message>
+    <message>
+        <source>%1: change it now, on the head or at the strainer</source>
+        <translation>%1: cámbielo ahora, en el parche o en el tensor</translation>
+    </message>
+    <message>
+        <source>%1: more than one thing is changed, so nobody will know which did it</source>
+        <translation>%1: cambió más de una cosa, así nadie sabrá cuál fue</translation>
+    </message>
+    <message>
+        <source>%1: now the same strokes again</source>
+        <translation>%1: ahora los mismos golpes otra vez</translation>
+    </message>
+    <message>
+        <source>%1: keep it, or put it back</source>
+        <translation>%1: consérvelo o deshágalo</translation>
+    </message>
+    <message>
+        <source>%1 (%2): %3 → %4</source>
+        <translation>%1 (%2): %3 → %4</translation>
+    </message>
+    <message>
+        <source>kept</source>
+        <translation>conservado</translation>
+    </message>
+    <message>
+        <source>put back</source>
+        <translation>deshecho</translation>
+    </message>
+</context>
+<context>
+    <name>FindingWords</name>
+    <message>
+        <source>It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, then tap again; if it goes on falling, the film is at its end.</source>
+        <translation>Bajó %1 cents sin girar ningún tornillo: un parche nuevo se asienta. Presione el centro o déjelo reposar y toque otra vez; si sigue bajando, la película está agotada.</translation>
+    </message>
+    <message>
+        <source>The pitch came up %1 cents less than the turns should bring: rods that bind, or film that gives way. Grease the rods; near the load limit stop here.</source>
+        <translation>La altura subió %1 cents menos de lo que darían las vueltas: tornillos que se traban o película que cede. Engrase los tornillos; cerca del límite, pare aquí.</translation>
+    </message>
+    <message>
+        <source>Every rod was turned alike, yet they lie up to %1 cents apart: friction, hoop, edge or film. That is not your count; the moves even it out.</source>
+        <translation>Todos los tornillos se giraron igual y distan hasta %1 cents: fricción, aro, borde o película. No es su cuenta; los movimientos lo emparejan.</translation>
+    </message>
+    <message>
+        <source>%1 was turned, but its mark hardly moved: a burr, a dry thread or a bent rod. Back it off, clean and grease it, never force it; then read again.</source>
+        <translation>%1 se giró, pero su marca apenas cambió: rebaba, rosca seca o tornillo doblado. Retroceda, limpie y engrase, nunca a la fuerza; luego lea otra vez.</translation>
+    </message>
+    <message>
+        <source>%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do not chase the last cents.</source>
+        <translation>%1, junto a los lechos, se leyó %2 cents más %3 que el resto. Parte se debe a los lechos: no persiga los últimos cents.</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>bajo</translation>
+    </message>
+</context>
+<context>
+    <name>FitPanel</name>
+    <message>
+        <source>Too long for this shell: the plates would stand over its face. Take a shorter set.</source>
+        <translation>Demasiado larga para este casco: las placas sobresaldrían. Tome una más corta.</translation>
+    </message>
+    <message>
+        <source>The strands reach over the inner wall and will ride on the edge. Take a shorter set.</source>
+        <translation>Los hilos pasan de la pared interior y rozarán el borde. Tome una más corta.</translation>
+    </message>
+    <message>
+        <source>The plates end inside the wall and lie on the film, which they may cut. Take a longer set.</source>
+        <translation>Las placas terminan dentro y apoyan en la película, que pueden cortar. Tome una más larga.</translation>
+    </message>
+    <message>
+        <source>Off centre: shift them as drawn, lever off, both clamps loose.</source>
+        <translation>Descentrada: muévala como se dibuja, palanca suelta, ambas mordazas flojas.</translation>
+    </message>
+    <message>
+        <source>Gaps and lengths do not add up to the shell: measure one of them again.</source>
+        <translation>Luces y largos no suman el casco: mida uno de ellos otra vez.</translation>
+    </message>
+    <message>
+        <source>Travel not known: count the knob once from its loose to its tight end.</source>
+        <translation>Recorrido desconocido: cuente la perilla una vez de flojo a apretado.</translation>
+    </message>
+    <message>
+        <source>Less than a turn is left to tighten: clamp again with the knob further out.</source>
+        <translation>Queda menos de una vuelta para apretar: sujete otra vez con la perilla más afuera.</translation>
+    </message>
+    <message>
+        <source>Hardly anything is left to loosen: clamp again with the knob further in.</source>
+        <translation>Casi no queda para aflojar: sujete otra vez con la perilla más adentro.</translation>
+    </message>
+    <message>
+        <source>Cord to cut: %1 and %2 free, knots beside.</source>
+        <translation>Cordón a cortar: %1 y %2 libres, nudos aparte.</translation>
+    </message>
+    <message>
+        <source>Straps free: %1 at the strainer, %2 at the butt plate.</source>
+        <translation>Cintas libres: %1 en el tensor, %2 en la placa fija.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever off. Clamp the strainer, then the butt plate, snug.</source>
+        <translation>Perilla a %1 de su extremo flojo, palanca suelta. Sujete el tensor, luego la placa fija, firme.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever on. Clamp the butt plate, then the strainer, snug.</source>
+        <translation>Perilla a %1 de su extremo flojo, palanca puesta. Sujete la placa fija, luego el tensor, firme.</translation>
+    </message>
+    <message>
+        <source>Left: %1 tighter, %2 looser.</source>
+        <translation>Quedan: %1 para apretar, %2 para aflojar.</translation>
+    </message>
+    <message>
+        <source>loosen the knob %1</source>
+        <translation>afloje la perilla %1</translation>
+    </message>
+    <message>
+        <source>tighten the knob %1</source>
+        <translation>apriete la perilla %1</translation>
+    </message>
+    <message>
+        <source>give %1 of strap out at the strainer&apos;s clamp</source>
+        <translation>suelte %1 de cinta en la mordaza del tensor</translation>
+    </message>
+    <message>
+        <source>take %1 of strap in at the strainer&apos;s clamp</source>
+        <translation>recoja %1 de cinta en la mordaza del tensor</translation>
+    </message>
+    <message>
+        <source>set the range again: knob back %1, strap in by %2</source>
+        <translation>reajuste el margen: perilla atrás %1, cinta adentro %2</translation>
+    </message>
+    <message>
+        <source>if it comes back, the strands are stretched or bent: replace them</source>
+        <translation>si vuelve, los hilos están estirados o doblados: cámbielos</translation>
+    </message>
+    <message>
+        <source>centre the wires, %1</source>
+        <translation>centre la bordonera, %1</translation>
+    </message>
+    <message>
+        <source>take flat straps: they lie lower than cord</source>
+        <translation>use cintas planas: quedan más bajas que el cordón</translation>
+    </message>
+    <message>
+        <source>straps must leave the plate level with the film, the same at both clamps</source>
+        <translation>las cintas deben salir de la placa a ras de la película, igual en ambas mordazas</translation>
+    </message>
+    <message>
+        <source>By the rule</source>
+        <translation>Con la regla</translation>
+    </message>
+    <message>
+        <source>Strands</source>
+        <translation>Hilos</translation>
+    </message>
+    <message>
+        <source>Each end plate</source>
+        <translation>Cada placa</translation>
+    </message>
+    <message>
+        <source>Shell wall</source>
+        <translation>Pared del casco</translation>
+    </message>
+    <message>
+        <source>Gap at the strainer</source>
+        <translation>Luz en el tensor</translation>
+    </message>
+    <message>
+        <source>Gap at the butt plate</source>
+        <translation>Luz en la placa fija</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>sin medir</translation>
+    </message>
+    <message>
+        <source>From the end plate to the shell&apos;s outer face; negative where the plate stands over it.</source>
+        <translation>De la placa a la cara exterior del casco; negativo donde la placa sobresale.</translation>
+    </message>
+    <message>
+        <source>Knob&apos;s travel</source>
+        <translation>Recorrido de la perilla</translation>
+    </message>
+    <message>
+        <source> turns</source>
+        <translation> vueltas</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>desconocido</translation>
+    </message>
+    <message>
+        <source>First contact at</source>
+        <translation>Primer contacto a</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>sin contar</translation>
+    </message>
+    <message>
+        <source>Turns from the knob&apos;s loose end to where the strands first touch, lever on.</source>
+        <translation>Vueltas desde el extremo flojo de la perilla hasta donde los hilos apenas tocan, palanca puesta.</translation>
+    </message>
+    <message>
+        <source>Held by</source>
+        <translation>Sujeta con</translation>
+    </message>
+    <message>
+        <source>flat straps</source>
+        <translation>cintas planas</translation>
+    </message>
+    <message>
+        <source>cord</source>
+        <translation>cordón</translation>
+    </message>
+    <message>
+        <source>Clamped</source>
+        <translation>Se sujeta</translation>
+    </message>
+    <message>
+        <source>strainer first, lever off</source>
+        <translation>primero tensor, suelta</translation>
+    </message>
+    <message>
+        <source>butt plate first, lever on</source>
+        <translation>primero placa fija, puesta</translation>
+    </message>
+    <message>
+        <source>What is wrong</source>
+        <translation>Qué va mal</translation>
+    </message>
+    <message>
+        <source>What is wrong?</source>
+        <translation>¿Qué va mal?</translation>
+    </message>
+    <message>
+        <source>The lever will not close</source>
+        <translation>La palanca no cierra</translation>
+    </message>
+    <message>
+        <source>No contact when on</source>
+        <translation>Puesta y sin contacto</translation>
+    </message>
+    <message>
+        <source>Loose at full travel</source>
+        <translation>Floja al final del recorrido</translation>
+    </message>
+    <message>
+        <source>A plate stands up</source>
+        <translation>Una placa se levanta</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>%1. %2.</source>
+        <translation>%1. %2.</translation>
+    </message>
+</context>
+<context>
+    <name>HeadFromAbove</name>
+    <message>
+        <source>%1 o&apos;clock</source>
+        <translation>las %1</translation>
+    </message>
+    <message>
+        <source>half past %1</source>
+        <translation>las %1 y media</translation>
+    </message>
+    <message>
+        <source>mic, %1 mm up</source>
+        <translation>mic., a %1 mm</translation>
+    </message>
+    <message>
+        <source>all round the hoop</source>
+        <translation>todo el aro</translation>
+    </message>
+    <message>
+        <source>from %1 to %2</source>
+        <translation>de %1 a %2</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm in from the hoop</source>
+        <translation>%1, %2 mm hacia dentro del aro</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm from the hoop</source>
+        <translation>%1, a %2 mm del aro</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm inside the hoop, %3 mm high</source>
+        <translation>%1, %2 mm dentro del aro, %3 mm de alto</translation>
+    </message>
+    <message>
+        <source>%1, %2 mm outside the hoop, %3 mm high</source>
+        <translation>%1, %2 mm fuera del aro, %3 mm de alto</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3</source>
+        <translation>%1, %2: %3</translation>
+    </message>
+    <message>
+        <source>Nothing lies on it</source>
+        <translation>No hay nada encima</translation>
+    </message>
+    <message>
+        <source>microphone: %1</source>
+        <translation>micrófono: %1</translation>
+    </message>
+    <message>
+        <source>The batter from above, strainer at nine o&apos;clock. %1.</source>
+        <translation>El batidor desde arriba, el tensor a las nueve. %1.</translation>
+    </message>
+    <message>
+        <source>stick
+lands here</source>
+        <translation>aquí cae
+la baqueta</translation>
+    </message>
+</context>
+<context>
+    <name>HeadFromAboveText</name>
+    <message>
+        <source>Batter from above</source>
+        <translation>Batidor desde arriba</translation>
+    </message>
+</context>
+<context>
+    <name>HeadPage</name>
+    <message>
+        <source>Film load,
+share of yield</source>
+        <translation>Carga,
+parte del límite</translation>
+    </message>
+    <message>
+        <source>Mark of the gauge</source>
+        <translation>Marca del medidor</translation>
+    </message>
+    <message>
+        <source>How this rod feels</source>
+        <translation>Cómo se siente este tornillo</translation>
+    </message>
+    <message>
+        <source>Much looser</source>
+        <translation>Mucho más flojo</translation>
+    </message>
+    <message>
+        <source>Looser</source>
+        <translation>Más flojo</translation>
+    </message>
+    <message>
+        <source>Like the others</source>
+        <translation>Como los otros</translation>
+    </message>
+    <message>
+        <source>Tighter</source>
+        <translation>Más apretado</translation>
+    </message>
+    <message>
+        <source>Much tighter</source>
+        <translation>Mucho más apretado</translation>
+    </message>
+    <message>
+        <source>Turns…</source>
+        <translation>Vueltas…</translation>
+    </message>
+    <message>
+        <source>Every turn of every rod; retrace them, or start this head again.</source>
+        <translation>Cada vuelta de cada tornillo; repítalas o empiece este parche otra vez.</translation>
+    </message>
+    <message>
+        <source>Nearest to me</source>
+        <translation>El más cercano</translation>
+    </message>
+    <message>
+        <source>I stand before this rod: the hoop is laid out from there.</source>
+        <translation>Estoy ante este tornillo: el aro se muestra desde ahí.</translation>
+    </message>
+    <message>
+        <source>One more tap at this rod; its reading becomes the median of its taps.</source>
+        <translation>Un toque más en este tornillo; vale la mediana de sus toques.</translation>
+    </message>
+    <message>
+        <source>The other way round</source>
+        <translation>Al revés</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Cuenta −1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth less than was counted.</source>
+        <translation>Giré este tornillo un octavo menos de lo contado.</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Cuenta +1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth more than was counted.</source>
+        <translation>Giré este tornillo un octavo más de lo contado.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Put the batter head on</source>
+        <translation>Ponga el parche batidor</translation>
+    </message>
+    <message>
+        <source>Put the snare-side head on</source>
+        <translation>Ponga el parche bordonero</translation>
+    </message>
+    <message>
+        <source>Start on the batter head</source>
+        <translation>Empiece con el batidor</translation>
+    </message>
+    <message>
+        <source>Start on the snare-side head</source>
+        <translation>Empiece con el bordonero</translation>
+    </message>
+    <message>
+        <source>Raise the batter head</source>
+        <translation>Suba el parche batidor</translation>
+    </message>
+    <message>
+        <source>Raise the snare-side head</source>
+        <translation>Suba el parche bordonero</translation>
+    </message>
+    <message>
+        <source>Tap round the batter head</source>
+        <translation>Toque alrededor del batidor</translation>
+    </message>
+    <message>
+        <source>Tap round the snare-side head</source>
+        <translation>Toque alrededor del bordonero</translation>
+    </message>
+    <message>
+        <source>Even the batter head</source>
+        <translation>Empareje el parche batidor</translation>
+    </message>
+    <message>
+        <source>Even the snare-side head</source>
+        <translation>Empareje el parche bordonero</translation>
+    </message>
+    <message>
+        <source>Batter head: done</source>
+        <translation>Parche batidor: listo</translation>
+    </message>
+    <message>
+        <source>Snare-side head: done</source>
+        <translation>Parche bordonero: listo</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, finger on the middle.</source>
+        <translation>Sin bordonera, bordonero apagado, dedo en el centro.</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, nothing on this head.</source>
+        <translation>Sin bordonera, bordonero apagado, nada en este parche.</translation>
+    </message>
+    <message>
+        <source>Drum upturned, wires off and held away, batter muted. No palm on this film.</source>
+        <translation>Tambor boca abajo, bordonera suelta y apartada, batidor apagado. No ponga la palma en esta película.</translation>
+    </message>
+    <message>
+        <source>In silence: the result is provisional until it is heard.</source>
+        <translation>En silencio: provisional hasta que se oiga.</translation>
+    </message>
+    <message>
+        <source>In silence, beside the last taps: together they tell opposite rods apart.</source>
+        <translation>En silencio, junto a los últimos toques: juntos distinguen tornillos opuestos.</translation>
+    </message>
+    <message>
+        <source>Before the show, stop by %1.</source>
+        <translation>Antes de la función, termine a las %1.</translation>
+    </message>
+    <message>
+        <source>Round %1.</source>
+        <translation>Ronda %1.</translation>
+    </message>
+    <message>
+        <source>target %1</source>
+        <translation>meta %1</translation>
+    </message>
+    <message>
+        <source>last mean %1, %2 cents; spread ± %3</source>
+        <translation>última media %1, %2 cents; dispersión ± %3</translation>
+    </message>
+    <message>
+        <source>edge pitch, other head muted</source>
+        <translation>tono de borde, otro parche apagado</translation>
+    </message>
+    <message>
+        <source>Tap the round again</source>
+        <translation>Tocar la ronda otra vez</translation>
+    </message>
+    <message>
+        <source>Listen now</source>
+        <translation>Escuchar ahora</translation>
+    </message>
+    <message>
+        <source>It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? Clean and grease it, never force it. Film load near its limit: stay here.</source>
+        <translation>Se resiste: no se aprieta nada. Retroceda un cuarto el último tornillo; ¿rebaba, suciedad o tornillo doblado? Límpielo y engráselo, nunca a la fuerza. Carga cerca del límite: quédese aquí.</translation>
+    </message>
+    <message>
+        <source>Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and the hoop there.</source>
+        <translation>El tornillo %1 no concuerda con los otros. Si sigue así al tocar otra vez, mire ahí el borde y el aro.</translation>
+    </message>
+    <message>
+        <source>The last moves landed within %1 cents of the prediction.</source>
+        <translation>Los últimos movimientos cayeron a %1 cents de lo previsto.</translation>
+    </message>
+    <message>
+        <source>Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both; or read hoop gap, gauge or feel (Listen now, In silence).</source>
+        <translation>Los toques no distinguen %1. Si solo uno se siente flojo, gire ese y corrija la cuenta de los dos; o lea la luz del aro, el medidor o el tacto (Escuchar ahora, En silencio).</translation>
+    </message>
+    <message>
+        <source>Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.</source>
+        <translation>Película fina: ojos lejos del aro, pare si la resistencia salta. Los tornillos en los lechos nunca dan lo mismo que el resto.</translation>
+    </message>
+    <message>
+        <source>Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to lay the hoop out from it.</source>
+        <translation>Haga clic en un tornillo, o elíjalo con las flechas, para empezar ahí una ronda, corregir su cuenta o mostrar el aro desde él.</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Gap from lug to hoop</source>
+        <translation>Luz del casquillo al aro</translation>
+    </message>
+    <message>
+        <source>The cause is cleared</source>
+        <translation>Se resolvió la causa</translation>
+    </message>
+    <message>
+        <source>It resists</source>
+        <translation>Se resiste</translation>
+    </message>
+    <message>
+        <source>Rods may be tightened again.</source>
+        <translation>Los tornillos pueden apretarse otra vez.</translation>
+    </message>
+    <message>
+        <source>The resistance of a rod jumped: stop, listen, and find out why.</source>
+        <translation>La resistencia de un tornillo saltó: pare, escuche y averigüe por qué.</translation>
+    </message>
+    <message>
+        <source>Turn the trial back</source>
+        <translation>Deshacer el ensayo</translation>
+    </message>
+    <message>
+        <source>Uneven…</source>
+        <translation>Desigual…</translation>
+    </message>
+    <message>
+        <source>Turns back what was turned for the trial; then the head is evened.</source>
+        <translation>Devuelve lo girado en el ensayo; luego se empareja el parche.</translation>
+    </message>
+    <message>
+        <source>Make this head uneven on purpose, as a trial.</source>
+        <translation>Desiguala este parche a propósito, como ensayo.</translation>
+    </message>
+    <message>
+        <source>From the strainer</source>
+        <translation>Desde el tensor</translation>
+    </message>
+    <message>
+        <source>Tap rod %1 again</source>
+        <translation>Tornillo %1 otra vez</translation>
+    </message>
+    <message>
+        <source>Start at rod %1</source>
+        <translation>Empezar en el tornillo %1</translation>
+    </message>
+</context>
+<context>
+    <name>HeardWords</name>
+    <message>
+        <source>The input is low: turn it up by about %1 dB.</source>
+        <translation>La entrada es baja: súbala unos %1 dB.</translation>
+    </message>
+    <message>
+        <source>It began %1 cents sharp and settled: tap softer.</source>
+        <translation>Empezó %1 cents alto y se asentó: toque más suave.</translation>
+    </message>
+    <message>
+        <source>Two close partials: the head is uneven here. Evening the rods brings them together.</source>
+        <translation>Dos parciales cercanos: el parche está desigual aquí. Emparejar los junta.</translation>
+    </message>
+    <message>
+        <source>Wires on: ±%1 cents</source>
+        <translation>Con bordonera: ±%1 cents</translation>
+    </message>
+    <message>
+        <source>Throw the lever off for a finer figure.</source>
+        <translation>Suelte la palanca para una cifra más fina.</translation>
+    </message>
+    <message>
+        <source>Cut off by the microphone: ±%1 cents</source>
+        <translation>Cortado por el micrófono: ±%1 cents</translation>
+    </message>
+    <message>
+        <source>Its driver shuts when it grows quiet: turn noise suppression off in the sound settings.</source>
+        <translation>Su controlador se cierra en el silencio: desactive la supresión de ruido en los ajustes de sonido.</translation>
+    </message>
+    <message>
+        <source>The microphone turns its own level: ±%1 cents</source>
+        <translation>El micrófono cambia su nivel: ±%1 cents</translation>
+    </message>
+    <message>
+        <source>The pitch holds, the ring does not: turn automatic gain off in the sound settings.</source>
+        <translation>La altura vale, la resonancia no: desactive la ganancia automática en los ajustes de sonido.</translation>
+    </message>
+    <message>
+        <source>Again: %1</source>
+        <translation>Otra vez: %1</translation>
+    </message>
+    <message>
+        <source>%1. One more tap here</source>
+        <translation>%1. Un toque más aquí</translation>
+    </message>
+    <message>
+        <source>Rough: ±%1 cents. One more tap here</source>
+        <translation>Aproximado: ±%1 cents. Un toque más aquí</translation>
+    </message>
+    <message>
+        <source>Rough: ±%1 cents, taken</source>
+        <translation>Aproximado: ±%1 cents, tomado</translation>
+    </message>
+    <message>
+        <source>Clear, beats %1 times a second</source>
+        <translation>Claro, bate %1 veces por segundo</translation>
+    </message>
+    <message>
+        <source>Clear, ±%1 cents</source>
+        <translation>Claro, ±%1 cents</translation>
+    </message>
+    <message>
+        <source>Nothing heard yet</source>
+        <translation>Aún no se oyó nada</translation>
+    </message>
+    <message>
+        <source>Give WAV or FLAC files of edge taps, or drop them here.</source>
+        <translation>Dé archivos WAV o FLAC de toques de borde, o suéltelos aquí.</translation>
+    </message>
+    <message>
+        <source>The last tap and its partials will stand here.</source>
+        <translation>Aquí aparecerán el último toque y sus parciales.</translation>
+    </message>
+    <message>
+        <source>Heard, but noise hides how long it rings</source>
+        <translation>Se oyó, pero el ruido oculta cuánto resuena</translation>
+    </message>
+    <message>
+        <source>Come nearer or wait for a quiet moment.</source>
+        <translation>Acérquese o espere un momento tranquilo.</translation>
+    </message>
+    <message>
+        <source>No wires stand out: too soft a stroke, lever off, or too tight.</source>
+        <translation>No destaca la bordonera: golpe muy suave, palanca suelta o muy tensa.</translation>
+    </message>
+    <message>
+        <source>The wires sound on to the end of it: too loose.</source>
+        <translation>La bordonera suena hasta el final: muy floja.</translation>
+    </message>
+    <message>
+        <source>They outlast the tone: tighter, if both are to end together.</source>
+        <translation>Dura más que el tono: más tensa, si han de acabar juntos.</translation>
+    </message>
+    <message>
+        <source>The wires stop before the tone: dry. Looser for more of them.</source>
+        <translation>La bordonera para antes que el tono: seco. Más floja para oírla más.</translation>
+    </message>
+    <message>
+        <source>Tone and wires end together.</source>
+        <translation>Tono y bordonera acaban juntos.</translation>
+    </message>
+    <message>
+        <source>As long as wanted, %1 s.</source>
+        <translation>Tan largo como se quería, %1 s.</translation>
+    </message>
+    <message>
+        <source>%1 s longer than wanted.</source>
+        <translation>%1 s más largo de lo deseado.</translation>
+    </message>
+    <message>
+        <source>%1 s shorter than wanted.</source>
+        <translation>%1 s más corto de lo deseado.</translation>
+    </message>
+    <message>
+        <source>Centre %1 ±%2 Hz</source>
+        <translation>Centro %1 ±%2 Hz</translation>
+    </message>
+    <message>
+        <source>Near the edge: hardly any centre</source>
+        <translation>Cerca del borde: apenas centro</translation>
+    </message>
+    <message>
+        <source>Wires %1 s</source>
+        <translation>Bordonera %1 s</translation>
+    </message>
+    <message>
+        <source>%1, centre %2 ±%3 Hz</source>
+        <translation>%1, centro %2 ±%3 Hz</translation>
+    </message>
+    <message>
+        <source>%1.  %2</source>
+        <translation>%1.  %2</translation>
+    </message>
+    <message>
+        <source>Give WAV or FLAC files of whole strokes.</source>
+        <translation>Dé archivos WAV o FLAC de golpes enteros.</translation>
+    </message>
+    <message>
+        <source>Its tone length, wires and centre pitch will stand here.</source>
+        <translation>Aquí aparecerán la duración, la bordonera y el tono central.</translation>
+    </message>
+    <message>
+        <source>No stroke heard yet</source>
+        <translation>Aún no se oyó ningún golpe</translation>
+    </message>
+    <message>
+        <source>Long hiss after the tone: too loose. Like a tom near the edge: too tight.</source>
+        <translation>Siseo largo tras el tono: muy floja. Como un tom en el borde: muy tensa.</translation>
+    </message>
+    <message>
+        <source>Waiting for %1</source>
+        <translation>Esperando %1</translation>
+    </message>
+    <message>
+        <source>Plug it in and tap on. Nothing of the round is lost.</source>
+        <translation>Conéctelo y siga tocando. No se pierde nada de la ronda.</translation>
+    </message>
+</context>
+<context>
+    <name>HoopPaint</name>
+    <message>
+        <source>cents from target; shaded: close enough</source>
+        <translation>cents desde la meta; sombreado: suficiente</translation>
+    </message>
+    <message>
+        <source>turns since it was found standing</source>
+        <translation>vueltas desde como se encontró</translation>
+    </message>
+    <message>
+        <source>turns since finger-tight; frames: the counted rounds, %1</source>
+        <translation>vueltas desde apretado a mano; marcos: las rondas contadas, %1</translation>
+    </message>
+    <message>
+        <source>turns since finger-tight</source>
+        <translation>vueltas desde apretado a mano</translation>
+    </message>
+    <message>
+        <source>round it counter-clockwise →</source>
+        <translation>en redondo contra reloj →</translation>
+    </message>
+    <message>
+        <source>drum upturned, counter-clockwise →</source>
+        <translation>tambor boca abajo, contra reloj →</translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation>tensor</translation>
+    </message>
+    <message>
+        <source>back at the strainer</source>
+        <translation>de vuelta en el tensor</translation>
+    </message>
+    <message>
+        <source>you</source>
+        <translation>usted</translation>
+    </message>
+</context>
+<context>
+    <name>HoopPicture</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>rough, ±%1 cents</source>
+        <translation>aproximado, ±%1 cents</translation>
+    </message>
+    <message>
+        <source>not tapped: taken to read as the opposite rod</source>
+        <translation>sin tocar: vale lo del tornillo opuesto</translation>
+    </message>
+    <message>
+        <source>middle of %1 taps, %2 left out</source>
+        <translation>mediana de %1 toques, %2 descartados</translation>
+    </message>
+    <message>
+        <source>middle of %1 taps</source>
+        <translation>mediana de %1 toques</translation>
+    </message>
+    <message>
+        <source>expected %1</source>
+        <translation>se espera %1</translation>
+    </message>
+    <message>
+        <source>turned %1</source>
+        <translation>girado %1</translation>
+    </message>
+    <message>
+        <source>rod %1: %2</source>
+        <translation>tornillo %1: %2</translation>
+    </message>
+    <message>
+        <source>turn it now</source>
+        <translation>gírelo ahora</translation>
+    </message>
+    <message>
+        <source>tap it now</source>
+        <translation>toque ahora</translation>
+    </message>
+    <message>
+        <source>Rods of the %1 from the strainer on.</source>
+        <translation>Tornillos, %1, desde el tensor.</translation>
+    </message>
+</context>
+<context>
+    <name>HoopView</name>
+    <message>
+        <source>Hoop, laid flat</source>
+        <translation>Aro, desplegado</translation>
+    </message>
+</context>
+<context>
+    <name>HurryDialog</name>
+    <message>
+        <source>Minutes before the show</source>
+        <translation>Minutos antes de la función</translation>
+    </message>
+    <message>
+        <source>How long have you got?</source>
+        <translation>¿Cuánto tiempo tiene?</translation>
+    </message>
+    <message>
+        <source>Minutes</source>
+        <translation>Minutos</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>What fits into it</source>
+        <translation>Qué cabe en ellos</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Desde</translation>
+    </message>
+    <message>
+        <source>Takes</source>
+        <translation>Lleva</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Qué</translation>
+    </message>
+    <message>
+        <source>No head is changed and no rod goes further than a quarter: whoever is called on stage may stop after any line, and undo brings everything back.</source>
+        <translation>No se cambia ningún parche y ningún tornillo gira más de un cuarto: quien sea llamado a escena puede parar tras cualquier línea, y deshacer lo devuelve todo.</translation>
+    </message>
+    <message>
+        <source>No show any more</source>
+        <translation>Ya no hay función</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Empezar</translation>
+    </message>
+</context>
+<context>
+    <name>HurryWords</name>
+    <message>
+        <source>Wires off, tap %1 rods of the %2: of every pair one, the other sounds the same</source>
+        <translation>Sin bordonera, toque %1 tornillos, %2: de cada par uno, el otro suena igual</translation>
+    </message>
+    <message>
+        <source>At most %1 moves on the %2, none over %3</source>
+        <translation>Como mucho %1 movimientos, %2, ninguno de más de %3</translation>
+    </message>
+    <message>
+        <source>The same %1 taps again, to know where it stands</source>
+        <translation>Los mismos %1 toques otra vez, para saber dónde está</translation>
+    </message>
+    <message>
+        <source>Wires on: a whisper and a loud stroke; a quarter turn of the knob if one of them fails</source>
+        <translation>Con bordonera: un susurro y un golpe fuerte; un cuarto de vuelta de perilla si uno falla</translation>
+    </message>
+    <message>
+        <source>Key in the pocket, walk on</source>
+        <translation>Llave al bolsillo y a escena</translation>
+    </message>
+</context>
+<context>
+    <name>LedgerDialog</name>
+    <message>
+        <source>counted round</source>
+        <translation>ronda contada</translation>
+    </message>
+    <message>
+        <source>after round %1</source>
+        <translation>tras la ronda %1</translation>
+    </message>
+    <message>
+        <source>correction of both heads</source>
+        <translation>corrección de ambos parches</translation>
+    </message>
+    <message>
+        <source>trial, uneven on purpose</source>
+        <translation>ensayo, desigual a propósito</translation>
+    </message>
+    <message>
+        <source>count corrected</source>
+        <translation>cuenta corregida</translation>
+    </message>
+    <message>
+        <source>Turns of the batter</source>
+        <translation>Vueltas del batidor</translation>
+    </message>
+    <message>
+        <source>Turns of the snare side</source>
+        <translation>Vueltas del bordonero</translation>
+    </message>
+    <message>
+        <source>Rod</source>
+        <translation>Tornillo</translation>
+    </message>
+    <message>
+        <source>Stands at</source>
+        <translation>Está en</translation>
+    </message>
+    <message>
+        <source>Where each rod stands</source>
+        <translation>Dónde está cada tornillo</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Cuenta −1/8</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Cuenta +1/8</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth less than was counted.</source>
+        <translation>El tornillo elegido se giró un octavo menos de lo contado.</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth more than was counted.</source>
+        <translation>El tornillo elegido se giró un octavo más de lo contado.</translation>
+    </message>
+    <message>
+        <source>Rods</source>
+        <translation>Tornillos</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Girado</translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation>Por qué</translation>
+    </message>
+    <message>
+        <source>Every turn, the latest first</source>
+        <translation>Cada vuelta, la última primero</translation>
+    </message>
+    <message>
+        <source>Start this head again</source>
+        <translation>Empezar este parche otra vez</translation>
+    </message>
+    <message>
+        <source>A new head, or the count is lost: back to the first step. Undo brings it back.</source>
+        <translation>Parche nuevo, o se perdió la cuenta: vuelta al primer paso. Deshacer lo devuelve.</translation>
+    </message>
+    <message>
+        <source>Retrace from finger-tight</source>
+        <translation>Repetir desde apretado a mano</translation>
+    </message>
+    <message>
+        <source>It was dropped, or let down: leads every rod from finger-tight to where it stood, then asks for taps.</source>
+        <translation>Se cayó o se aflojó: lleva cada tornillo desde apretado a mano hasta donde estaba y luego pide toques.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Counted from how the head was found standing.</source>
+        <translation>Contado desde como se encontró el parche.</translation>
+    </message>
+    <message>
+        <source>Counted from finger-tight. To find the sound again by hand: finger-tight all round, then each rod to its figure, in opposite pairs and small steps.</source>
+        <translation>Contado desde apretado a mano. Para hallar el sonido a mano: todo apretado a mano, luego cada tornillo a su cifra, por pares opuestos y pasos pequeños.</translation>
+    </message>
+    <message>
+        <source>every rod</source>
+        <translation>todos los tornillos</translation>
+    </message>
+</context>
+<context>
+    <name>LevelMeter</name>
+    <message>
+        <source>Input level</source>
+        <translation>Nivel de entrada</translation>
+    </message>
+</context>
+<context>
+    <name>ListenBar</name>
+    <message>
+        <source>Hear it</source>
+        <translation>Oírlo</translation>
+    </message>
+    <message>
+        <source>One stroke as the targets promise it</source>
+        <translation>Un golpe como lo prometen las metas</translation>
+    </message>
+    <message>
+        <source>Wires off</source>
+        <translation>Sin bordonera</translation>
+    </message>
+    <message>
+        <source>The same with the lever off</source>
+        <translation>Lo mismo con la palanca suelta</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Como está</translation>
+    </message>
+    <message>
+        <source>The drum as far as it is known now</source>
+        <translation>El tambor según se conoce ahora</translation>
+    </message>
+    <message>
+        <source>Blind…</source>
+        <translation>A ciegas…</translation>
+    </message>
+    <message>
+        <source>Both in a hidden order: can you tell them apart?</source>
+        <translation>Los dos en orden oculto: ¿puede distinguirlos?</translation>
+    </message>
+</context>
+<context>
+    <name>ListenMenu</name>
+    <message>
+        <source>Off</source>
+        <translation>Apagado</translation>
+    </message>
+    <message>
+        <source>Take headphones: the microphone must not hear them</source>
+        <translation>Use auriculares: el micrófono no debe oírlos</translation>
+    </message>
+    <message>
+        <source>&amp;Dry: no room at all</source>
+        <translation>&amp;Seco: sin sala</translation>
+    </message>
+    <message>
+        <source>&amp;Bedroom</source>
+        <translation>&amp;Dormitorio</translation>
+    </message>
+    <message>
+        <source>&amp;Rehearsal room</source>
+        <translation>&amp;Local de ensayo</translation>
+    </message>
+    <message>
+        <source>&amp;Hall</source>
+        <translation>&amp;Auditorio</translation>
+    </message>
+    <message>
+        <source>Microphone an arm&apos;s &amp;length away</source>
+        <translation>Micrófono a un &amp;brazo de distancia</translation>
+    </message>
+    <message>
+        <source>A &amp;good microphone</source>
+        <translation>Un micrófono b&amp;ueno</translation>
+    </message>
+    <message>
+        <source>Built into a laptop: it &amp;shuts when it grows quiet</source>
+        <translation>Integrado en un portátil: se &amp;cierra en el silencio</translation>
+    </message>
+    <message>
+        <source>A headset whose gain &amp;follows the sound</source>
+        <translation>Auriculares cuya ganancia si&amp;gue al sonido</translation>
+    </message>
+    <message>
+        <source>&amp;Room</source>
+        <translation>Sa&amp;la</translation>
+    </message>
+    <message>
+        <source>&amp;Hear the practice drum</source>
+        <translation>&amp;Oír el tambor de práctica</translation>
+    </message>
+    <message>
+        <source>Mains h&amp;um in the room</source>
+        <translation>&amp;Zumbido de red en la sala</translation>
+    </message>
+    <message>
+        <source>&amp;Steady hands</source>
+        <translation>Manos &amp;firmes</translation>
+    </message>
+    <message>
+        <source>U&amp;sual hands</source>
+        <translation>Manos &amp;normales</translation>
+    </message>
+    <message>
+        <source>Hu&amp;rried hands: one tap in eight goes wrong</source>
+        <translation>Manos a&amp;presuradas: falla uno de cada ocho toques</translation>
+    </message>
+    <message>
+        <source>&amp;Pitch card…</source>
+        <translation>&amp;Ficha de tonos…</translation>
+    </message>
+    <message>
+        <source>Is it &amp;hearing me? Check the microphone…</source>
+        <translation>¿Me o&amp;ye? Comprobar el micrófono…</translation>
+    </message>
+    <message>
+        <source>Calibrate the sound card&apos;s &amp;clock…</source>
+        <translation>Calibrar el re&amp;loj de la tarjeta de sonido…</translation>
+    </message>
+    <message>
+        <source>&amp;Confirmation sounds</source>
+        <translation>Sonidos de &amp;confirmación</translation>
+    </message>
+    <message>
+        <source>P&amp;ractice drum</source>
+        <translation>&amp;Tambor de práctica</translation>
+    </message>
+</context>
+<context>
+    <name>ListeningStrip</name>
+    <message>
+        <source>Listening</source>
+        <translation>Escuchando</translation>
+    </message>
+    <message>
+        <source>Source of sound</source>
+        <translation>Fuente de sonido</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>¿Me oye?</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
+    </message>
+    <message>
+        <source>Give files…</source>
+        <translation>Dar archivos…</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>tono</translation>
+    </message>
+    <message>
+        <source>Edge taps</source>
+        <translation>Toques de borde</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
+        <translation>Sonido (*.wav *.flac *.ogg *.aiff);;Todos los archivos (*)</translation>
+    </message>
+</context>
+<context>
+    <name>LoadWedge</name>
+    <message>
+        <source>Film load</source>
+        <translation>Carga de película</translation>
+    </message>
+    <message>
+        <source>%1: %2 percent of yield, limit %3 percent</source>
+        <translation>%1: %2 por ciento de la fluencia, límite %3 por ciento</translation>
+    </message>
+    <message>
+        <source>%1 %2 %, limit %3 %</source>
+        <translation>%1 %2 %, límite %3 %</translation>
+    </message>
+    <message>
+        <source>%1: slack so far</source>
+        <translation>%1: floja por ahora</translation>
+    </message>
+</context>
+<context>
+    <name>LogbookPage</name>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Mostrar</translation>
+    </message>
+    <message>
+        <source>Show entries of</source>
+        <translation>Mostrar entradas de</translation>
+    </message>
+    <message>
+        <source>Saved setups</source>
+        <translation>Afinaciones guardadas</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Cuándo</translation>
+    </message>
+    <message>
+        <source>Drum</source>
+        <translation>Tambor</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Sonido</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Batidor</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>Even to</source>
+        <translation>Parejo a</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Tensor</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>Bring this setup back</source>
+        <translation>Recuperar esta afinación</translation>
+    </message>
+    <message>
+        <source>all drums</source>
+        <translation>todos los tambores</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> cents</translation>
+    </message>
+    <message>
+        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
+        <translation>Aún no hay nada guardado. La última estación, Prueba, guarda aquí una afinación.</translation>
+    </message>
+    <message>
+        <source>Ring %1, %2.</source>
+        <translation>Resonancia %1, %2.</translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation> s</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>An entry of figures only: it can be read, but not brought back.</source>
+        <translation>Una entrada solo de cifras: se puede leer, pero no recuperar.</translation>
+    </message>
+</context>
+<context>
+    <name>MainWindow</name>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>&amp;Workbook</source>
+        <translation>&amp;Cuaderno</translation>
+    </message>
+    <message>
+        <source>&amp;New…</source>
+        <translation>&amp;Nuevo…</translation>
+    </message>
+    <message>
+        <source>New workbook</source>
+        <translation>Cuaderno nuevo</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>&amp;Abrir…</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Abrir un cuaderno</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo</source>
+        <translation>Abrir la &amp;demostración</translation>
+    </message>
+    <message>
+        <source>Save a &amp;copy…</source>
+        <translation>Guardar una &amp;copia…</translation>
+    </message>
+    <message>
+        <source>Save a copy</source>
+        <translation>Guardar una copia</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Salir</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Editar</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Rehacer</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ver</translation>
+    </message>
+    <message>
+        <source>&amp;Stand view</source>
+        <translation>Vista de &amp;atril</translation>
+    </message>
+    <message>
+        <source>As the &amp;system</source>
+        <translation>Como el &amp;sistema</translation>
+    </message>
+    <message>
+        <source>&amp;Day</source>
+        <translation>&amp;Día</translation>
+    </message>
+    <message>
+        <source>&amp;Night</source>
+        <translation>&amp;Noche</translation>
+    </message>
+    <message>
+        <source>Lengths in &amp;millimetres</source>
+        <translation>Longitudes en &amp;milímetros</translation>
+    </message>
+    <message>
+        <source>&amp;Tensions in N/m</source>
+        <translation>&amp;Tensiones en N/m</translation>
+    </message>
+    <message>
+        <source>&amp;Left-handed: rounds run clockwise</source>
+        <translation>&amp;Zurdo: las rondas van en sentido horario</translation>
+    </message>
+    <message>
+        <source>&amp;Reference pitch…</source>
+        <translation>&amp;Altura de referencia…</translation>
+    </message>
+    <message>
+        <source>Reference pitch</source>
+        <translation>Altura de referencia</translation>
+    </message>
+    <message>
+        <source>The note A4, in Hz:</source>
+        <translation>La nota La4, en Hz:</translation>
+    </message>
+    <message>
+        <source>&amp;Listen</source>
+        <translation>E&amp;scuchar</translation>
+    </message>
+    <message>
+        <source>&amp;Go</source>
+        <translation>&amp;Ir</translation>
+    </message>
+    <message>
+        <source>&amp;Minutes before the show…</source>
+        <translation>&amp;Minutos antes de la función…</translation>
+    </message>
+    <message>
+        <source>&amp;Remind me…</source>
+        <translation>&amp;Recordarme…</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+    <message>
+        <source>%1 (read only) – Bombo</source>
+        <translation>%1 (solo lectura) – Bombo</translation>
+    </message>
+    <message>
+        <source>%1 – Bombo</source>
+        <translation>%1 – Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>MicrophoneDialog</name>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>¿Me oye?</translation>
+    </message>
+    <message>
+        <source>Lever off. Hold the microphone a hand&apos;s width over the edge of the head and tap lightly beside it, five times, a second apart.</source>
+        <translation>Palanca suelta. Sostenga el micrófono a un palmo sobre el borde del parche y toque suave al lado, cinco veces, con un segundo entre toques.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>The practice drum&apos;s microphone</source>
+        <translation>El micrófono del tambor de práctica</translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation>Nivel</translation>
+    </message>
+    <message>
+        <source>Check again</source>
+        <translation>Comprobar otra vez</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet</source>
+        <translation>Aún no se oyó nada</translation>
+    </message>
+    <message>
+        <source>Does the level move when you speak? If not, it is muted, or it is another one: choose it above.</source>
+        <translation>¿Se mueve el nivel cuando habla? Si no, está silenciado, o es otro: elíjalo arriba.</translation>
+    </message>
+    <message>
+        <source>Tap five times</source>
+        <translation>Toque cinco veces</translation>
+    </message>
+    <message numerus="yes">
+        <source>Heard. %n more</source>
+        <translation>
+            <numerusform>Oído. Falta %n</numerusform>
+            <numerusform>Oído. Faltan %n</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>There is no microphone</source>
+        <translation>No hay micrófono</translation>
+    </message>
+    <message>
+        <source>%1 is gone</source>
+        <translation>%1 no está</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened</source>
+        <translation>%1 no se puede abrir</translation>
+    </message>
+    <message>
+        <source>Another program may hold it: close that, or choose another one above.</source>
+        <translation>Quizá lo tenga otro programa: ciérrelo, o elija otro arriba.</translation>
+    </message>
+    <message>
+        <source>Plug one in and open this again. Without one, sound files can be read.</source>
+        <translation>Conecte uno y abra esto otra vez. Sin él se pueden leer archivos de sonido.</translation>
+    </message>
+</context>
+<context>
+    <name>MicrophoneWords</name>
+    <message>
+        <source>Too loud: the taps are cut off at the top</source>
+        <translation>Muy fuerte: los toques se recortan arriba</translation>
+    </message>
+    <message>
+        <source>Turn the input level down in the sound settings, or move the microphone a hand&apos;s width further away.</source>
+        <translation>Baje el nivel de entrada en los ajustes de sonido, o aleje el micrófono un palmo más.</translation>
+    </message>
+    <message>
+        <source>Too quiet: taps reach %1 dB</source>
+        <translation>Muy bajo: los toques llegan a %1 dB</translation>
+    </message>
+    <message>
+        <source>Turn the input level up by about %1 dB in the sound settings.</source>
+        <translation>Suba el nivel de entrada unos %1 dB en los ajustes de sonido.</translation>
+    </message>
+    <message>
+        <source>It shuts as soon as it grows quiet</source>
+        <translation>Se cierra en cuanto hay silencio</translation>
+    </message>
+    <message>
+        <source>Turn noise suppression off in the sound settings: it cuts off the ring that the pitch is read from.</source>
+        <translation>Desactive la supresión de ruido en los ajustes de sonido: corta la resonancia de la que se lee la altura.</translation>
+    </message>
+    <message>
+        <source>It turns its own level up and down</source>
+        <translation>Sube y baja su propio nivel</translation>
+    </message>
+    <message>
+        <source>Turn automatic gain off in the sound settings. Pitches can be read with it, but not how long a drum rings.</source>
+        <translation>Desactive la ganancia automática en los ajustes de sonido. Con ella se leen alturas, pero no cuánto resuena un tambor.</translation>
+    </message>
+    <message>
+        <source>Mains hum at %1 Hz</source>
+        <translation>Zumbido de red a %1 Hz</translation>
+    </message>
+    <message>
+        <source>Keep its cable away from power supplies and lamps, or run the computer from its battery. A partial close to the hum may drown.</source>
+        <translation>Aleje su cable de fuentes y lámparas, o use el equipo con batería. Un parcial cercano al zumbido puede perderse.</translation>
+    </message>
+    <message>
+        <source>Too much noise: a tap is only %1 dB above the room</source>
+        <translation>Demasiado ruido: un toque está solo %1 dB sobre la sala</translation>
+    </message>
+    <message>
+        <source>Switch fans off, close the window, or bring the microphone nearer.</source>
+        <translation>Apague ventiladores, cierre la ventana o acerque el micrófono.</translation>
+    </message>
+    <message>
+        <source>Too far: the room is as loud as the drum</source>
+        <translation>Muy lejos: la sala suena tanto como el tambor</translation>
+    </message>
+    <message>
+        <source>Bring the microphone to a hand&apos;s width over the edge of the head, and tap lightly.</source>
+        <translation>Lleve el micrófono a un palmo sobre el borde del parche y toque suave.</translation>
+    </message>
+    <message>
+        <source>Good: pitches to about ±%1 cents</source>
+        <translation>Bien: alturas a unos ±%1 cents</translation>
+    </message>
+    <message>
+        <source>Good: every tap is heard</source>
+        <translation>Bien: se oye cada toque</translation>
+    </message>
+    <message>
+        <source>Taps reach %1 dB, %2 dB above the room. Leave it in this place for a whole round.</source>
+        <translation>Los toques llegan a %1 dB, %2 dB sobre la sala. Déjelo en este lugar toda una ronda.</translation>
+    </message>
+    <message>
+        <source>After that: %1.</source>
+        <translation>Después: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>MufflingPage</name>
+    <message>
+        <source>Ring</source>
+        <translation>Resonancia</translation>
+    </message>
+    <message>
+        <source>Ways to shorten it</source>
+        <translation>Formas de acortarla</translation>
+    </message>
+    <message>
+        <source>Your own muffler</source>
+        <translation>Apagador propio</translation>
+    </message>
+    <message>
+        <source>Muffle, last and least</source>
+        <translation>Apagar, lo último y lo mínimo</translation>
+    </message>
+    <message>
+        <source>First evenness, then pitch, then the stroke, then things on the head. Lever off while you listen for ring.</source>
+        <translation>Primero parejo, luego la altura, luego el golpe, luego cosas sobre el parche. Palanca suelta mientras escucha la resonancia.</translation>
+    </message>
+    <message>
+        <source>What is laid next</source>
+        <translation>Qué se pone a continuación</translation>
+    </message>
+    <message>
+        <source>Lay it</source>
+        <translation>Ponerlo</translation>
+    </message>
+    <message>
+        <source>Where it shortens the ring most; or click the head where you want it.</source>
+        <translation>Donde más acorta la resonancia; o haga clic en el parche donde lo quiera.</translation>
+    </message>
+    <message>
+        <source>Take off</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Close mic</source>
+        <translation>Mic. cercano</translation>
+    </message>
+    <message>
+        <source>A close microphone: drag it, or M and the arrow keys; Page up and down for its height.</source>
+        <translation>Un micrófono cercano: arrástrelo, o M y las flechas; Re Pág y Av Pág para su altura.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Escuchar</translation>
+    </message>
+    <message>
+        <source>How a stroke sounds with what lies on the head, as predicted.</source>
+        <translation>Cómo suena un golpe con lo que hay sobre el parche, según lo previsto.</translation>
+    </message>
+    <message>
+        <source>On to the proof</source>
+        <translation>A la prueba</translation>
+    </message>
+    <message>
+        <source>%1 s → %2 s</source>
+        <translation>%1 s → %2 s</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>Ring as wanted</source>
+        <translation>Resonancia como se quería</translation>
+    </message>
+    <message>
+        <source>Still rings longer than wanted</source>
+        <translation>Aún resuena más de lo deseado</translation>
+    </message>
+    <message>
+        <source>Rings longer than wanted</source>
+        <translation>Resuena más de lo deseado</translation>
+    </message>
+    <message>
+        <source>Shorter than wanted: take less</source>
+        <translation>Más corta de lo deseado: ponga menos</translation>
+    </message>
+    <message>
+        <source>Short enough with nothing on it</source>
+        <translation>Bastante corta sin nada encima</translation>
+    </message>
+    <message>
+        <source>predicted; %1 s wanted for %2</source>
+        <translation>previsto; %1 s deseados para %2</translation>
+    </message>
+    <message>
+        <source>from the targets, since the batter was not heard yet</source>
+        <translation>según las metas, pues el batidor aún no se oyó</translation>
+    </message>
+    <message>
+        <source>with this drum&apos;s own damping, %1 of usual</source>
+        <translation>con el amortiguamiento de este tambor, %1 del usual</translation>
+    </message>
+    <message>
+        <source>strike it, and its own damping counts</source>
+        <translation>golpéelo, y contará su propio amortiguamiento</translation>
+    </message>
+    <message>
+        <source>heard %1 s</source>
+        <translation>oído %1 s</translation>
+    </message>
+    <message>
+        <source>the stick loses %1 % of its rebound</source>
+        <translation>la baqueta pierde %1 % de su rebote</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3. Arrows nudge it.</source>
+        <translation>%1, %2: %3. Las flechas lo mueven.</translation>
+    </message>
+    <message>
+        <source>microphone: %1</source>
+        <translation>micrófono: %1</translation>
+    </message>
+    <message>
+        <source>Nothing lies on the head. Click it to lay something there.</source>
+        <translation>No hay nada en el parche. Haga clic en él para poner algo.</translation>
+    </message>
+    <message>
+        <source>Things on the head: %1. Choose one by its number.</source>
+        <translation>Cosas en el parche: %1. Elija una por su número.</translation>
+    </message>
+</context>
+<context>
+    <name>NameToneDialog</name>
+    <message>
+        <source>Name and ear-words</source>
+        <translation>Nombre y palabras para el oído</translation>
+    </message>
+    <message>
+        <source>Rain: low, blurred, long wire</source>
+        <translation>Lluvia: grave, difuso, bordonera larga</translation>
+    </message>
+    <message>
+        <source>Give the tone a name, so that you find it again.</source>
+        <translation>Dé un nombre al sonido para encontrarlo.</translation>
+    </message>
+</context>
+<context>
+    <name>NewDrumDialog</name>
+    <message>
+        <source>Add a drum</source>
+        <translation>Añadir un tambor</translation>
+    </message>
+    <message>
+        <source>what you call it</source>
+        <translation>cómo lo llama</translation>
+    </message>
+    <message>
+        <source>wood, not known which</source>
+        <translation>madera, no se sabe cuál</translation>
+    </message>
+    <message>
+        <source>single ply 0.25 mm, coated</source>
+        <translation>una capa 0,25 mm, rugoso</translation>
+    </message>
+    <message>
+        <source>snare-side film 0.076 mm</source>
+        <translation>película bordonera 0,076 mm</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Fondo</translation>
+    </message>
+    <message>
+        <source>Shell of</source>
+        <translation>Casco de</translation>
+    </message>
+    <message>
+        <source>Rods a side</source>
+        <translation>Tornillos por lado</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Parche batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Parche bordonero</translation>
+    </message>
+    <message>
+        <source>Hoops</source>
+        <translation>Aros</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Bordonera</translation>
+    </message>
+    <message>
+        <source>Give the drum a name.</source>
+        <translation>Dé un nombre al tambor.</translation>
+    </message>
+    <message>
+        <source>There is a drum of that name; give another.</source>
+        <translation>Ya hay un tambor con ese nombre; dé otro.</translation>
+    </message>
+</context>
+<context>
+    <name>NoticeBar</name>
+    <message>
+        <source>Dismiss</source>
+        <translation>Descartar</translation>
+    </message>
+    <message>
+        <source>Problem</source>
+        <translation>Problema</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+</context>
+<context>
+    <name>OwnPanel</name>
+    <message>
+        <source>A muffler of your own</source>
+        <translation>Un apagador propio</translation>
+    </message>
+    <message>
+        <source>Coin, sponge, key ring: two hearings tell what it weighs and takes. Lever off, the same stroke each time.</source>
+        <translation>Moneda, esponja, llavero: oír dos veces dice cuánto pesa y cuánto quita. Palanca suelta, siempre el mismo golpe.</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Cómo lo llama</translation>
+    </message>
+    <message>
+        <source>sponge</source>
+        <translation>esponja</translation>
+    </message>
+    <message>
+        <source>How wide it is</source>
+        <translation>Cuánto mide de ancho</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>Too few partials were heard both times. Nearer the middle, and let it ring.</source>
+        <translation>Se oyeron muy pocos parciales ambas veces. Más al centro, y déjelo sonar.</translation>
+    </message>
+    <message>
+        <source>It changed nothing that can be heard. Lay it further in and play again.</source>
+        <translation>No cambió nada que se oiga. Póngalo más adentro y toque otra vez.</translation>
+    </message>
+    <message>
+        <source>1. Without it: strokes heard %1 of %2</source>
+        <translation>1. Sin él: golpes oídos %1 de %2</translation>
+    </message>
+    <message>
+        <source>That was without it</source>
+        <translation>Eso fue sin él</translation>
+    </message>
+    <message>
+        <source>2. Lay it on the head where it is drawn</source>
+        <translation>2. Póngalo en el parche donde se dibuja</translation>
+    </message>
+    <message>
+        <source>2. Give it a name</source>
+        <translation>2. Déle un nombre</translation>
+    </message>
+    <message>
+        <source>It lies there</source>
+        <translation>Ahí está</translation>
+    </message>
+    <message>
+        <source>3. With it: strokes heard %1 of %2</source>
+        <translation>3. Con él: golpes oídos %1 de %2</translation>
+    </message>
+    <message>
+        <source>That was with it</source>
+        <translation>Eso fue con él</translation>
+    </message>
+    <message>
+        <source>%1: %2 g, damps like a %3 g gel pad</source>
+        <translation>%1: %2 g, apaga como una almohadilla de gel de %3 g</translation>
+    </message>
+    <message>
+        <source>None calibrated yet.</source>
+        <translation>Ninguno calibrado aún.</translation>
+    </message>
+    <message>
+        <source>Calibrated, and in the list of mufflers to lay:</source>
+        <translation>Calibrados, y en la lista de apagadores:</translation>
+    </message>
+</context>
+<context>
+    <name>PrepWords</name>
+    <message>
+        <source>Lever off, loosen them, then a smooth stick under the strands; out again before they are pulled: it can stretch or mark them.</source>
+        <translation>Palanca suelta, afloje la bordonera, luego una baqueta lisa bajo los hilos; sáquela antes de tensarlos: puede estirarlos o marcarlos.</translation>
+    </message>
+    <message>
+        <source>Lever off; lift the strands by hand while you tap, so that none leans on the film.</source>
+        <translation>Palanca suelta; levante los hilos con la mano al tocar, que ninguno apoye en la película.</translation>
+    </message>
+    <message>
+        <source>Open the strainer&apos;s clamp, where the adjustment is, and note where the straps stood. Wire ends are sharp.</source>
+        <translation>Abra la mordaza del tensor, donde está el ajuste, y apunte dónde quedaban las cintas. Las puntas de alambre cortan.</translation>
+    </message>
+    <message>
+        <source>Film not dished, dented or bare?</source>
+        <translation>¿Película sin hundir, golpear ni pelar?</translation>
+    </message>
+    <message>
+        <source>Film without dent or wrinkle, strands all there and none bent?</source>
+        <translation>¿Película sin golpe ni arruga, todos los hilos y ninguno doblado?</translation>
+    </message>
+    <message>
+        <source>Rods straight, clean, with washers; hoop flat; lug screws snug.</source>
+        <translation>Tornillos rectos, limpios, con arandelas; aro plano; casquillos firmes.</translation>
+    </message>
+    <message>
+        <source>Nothing is slackened: the count starts where it stands.</source>
+        <translation>No se afloja nada: la cuenta empieza donde está.</translation>
+    </message>
+    <message>
+        <source>Spare head at hand before you slacken a worn one: it may not come back.</source>
+        <translation>Parche de repuesto a mano antes de aflojar uno gastado: quizá no vuelva.</translation>
+    </message>
+    <message>
+        <source>Now the wires</source>
+        <translation>Ahora la bordonera</translation>
+    </message>
+    <message>
+        <source>Off and away</source>
+        <translation>Suelta y apartada</translation>
+    </message>
+    <message>
+        <source>Done when a tap below rings without a hiss.</source>
+        <translation>Listo cuando un toque abajo suena sin siseo.</translation>
+    </message>
+    <message>
+        <source>They are away</source>
+        <translation>Está apartada</translation>
+    </message>
+    <message>
+        <source>Now look it over</source>
+        <translation>Ahora revíselo</translation>
+    </message>
+    <message>
+        <source>Head, hoop, rods</source>
+        <translation>Parche, aro, tornillos</translation>
+    </message>
+    <message>
+        <source>Looked over</source>
+        <translation>Revisado</translation>
+    </message>
+    <message>
+        <source>Now let it down, pass by pass</source>
+        <translation>Ahora aflójelo, pasada a pasada</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 más flojo</translation>
+    </message>
+    <message>
+        <source>In the order %1, again and again: pulled on one side a hoop warps. Done when the fingers can turn every rod.</source>
+        <translation>En el orden %1, una y otra vez: tirado de un lado, el aro se tuerce. Listo cuando los dedos giran todos los tornillos.</translation>
+    </message>
+    <message>
+        <source>All loose</source>
+        <translation>Todo flojo</translation>
+    </message>
+    <message>
+        <source>Now take it off</source>
+        <translation>Ahora quítelo</translation>
+    </message>
+    <message>
+        <source>Rods, hoop, old head</source>
+        <translation>Tornillos, aro, parche viejo</translation>
+    </message>
+    <message>
+        <source>Note where the hoop sat. Wipe the shell out and run a finger round the edge: clean, and no nick. A driver may spin loose rods, no more.</source>
+        <translation>Apunte cómo estaba el aro. Limpie el casco y pase un dedo por el borde: limpio y sin mellas. Un atornillador puede girar tornillos flojos, nada más.</translation>
+    </message>
+    <message>
+        <source>Note where the hoop sat: its gates belong over the snare beds. Wipe the edge clean. Wire ends are sharp.</source>
+        <translation>Apunte cómo estaba el aro: sus pasos van sobre los lechos. Limpie el borde. Las puntas de alambre cortan.</translation>
+    </message>
+    <message>
+        <source>It is off</source>
+        <translation>Está quitado</translation>
+    </message>
+    <message>
+        <source>Now lay the new one on</source>
+        <translation>Ahora ponga el nuevo</translation>
+    </message>
+    <message>
+        <source>Head, then hoop</source>
+        <translation>Parche, luego aro</translation>
+    </message>
+    <message>
+        <source>A mark of the head at the strainer, so that it goes back the same way. Hoop ears over the lugs. Done when it lies flat and turns freely.</source>
+        <translation>Una marca del parche en el tensor, para que vuelva igual. Orejas del aro sobre los casquillos. Listo cuando queda plano y gira libre.</translation>
+    </message>
+    <message>
+        <source>A mark at the strainer, gates of the hoop over the beds. Thin film: no palm on it. Done when it lies flat and turns freely.</source>
+        <translation>Una marca en el tensor, pasos del aro sobre los lechos. Película fina: sin palma. Listo cuando queda plano y gira libre.</translation>
+    </message>
+    <message>
+        <source>It is on</source>
+        <translation>Está puesto</translation>
+    </message>
+    <message>
+        <source>Now every rod, by hand</source>
+        <translation>Ahora cada tornillo, a mano</translation>
+    </message>
+    <message>
+        <source>Until it just touches</source>
+        <translation>Hasta que apenas toque</translation>
+    </message>
+    <message>
+        <source>Order %1. A rod that goes hard here has a burr: clean it, never force it. Done when every washer meets the hoop and the head still shifts.</source>
+        <translation>Orden %1. Si uno va duro tiene rebaba: límpielo, nunca a la fuerza. Listo cuando cada arandela toca el aro y el parche aún se mueve.</translation>
+    </message>
+    <message>
+        <source>They touch</source>
+        <translation>Tocan</translation>
+    </message>
+    <message>
+        <source>Finger-tight</source>
+        <translation>Apretado a mano</translation>
+    </message>
+    <message>
+        <source>By opposites: %1. With two fingers, no key. Done when each holds alike; the count of turns starts from here.</source>
+        <translation>Por opuestos: %1. Con dos dedos, sin llave. Listo cuando todos sujetan igual; la cuenta de vueltas empieza aquí.</translation>
+    </message>
+    <message>
+        <source>All finger-tight</source>
+        <translation>Todo apretado a mano</translation>
+    </message>
+    <message>
+        <source>Now centre the head</source>
+        <translation>Ahora centre el parche</translation>
+    </message>
+    <message>
+        <source>Equal collar all round</source>
+        <translation>Cuello igual alrededor</translation>
+    </message>
+    <message>
+        <source>Look down on it: the film&apos;s rim as wide at every rod, the hoop as high above the shell. Off centre it wrinkles on one side: loosen, shift, finger-tight again.</source>
+        <translation>Mírelo desde arriba: el margen de película igual en cada tornillo, el aro igual de alto. Descentrado se arruga de un lado: afloje, mueva, apriete a mano otra vez.</translation>
+    </message>
+    <message>
+        <source>It is centred</source>
+        <translation>Está centrado</translation>
+    </message>
+    <message>
+        <source>Now seat it</source>
+        <translation>Ahora asiéntelo</translation>
+    </message>
+    <message>
+        <source>One palm, in the middle</source>
+        <translation>Una palma, en el centro</translation>
+    </message>
+    <message>
+        <source>Flat hand, on floor or carpet, never on a seat that presses the wires. Crackle of glue is normal. Then finger-tight once more where a rod came loose.</source>
+        <translation>Mano plana, en suelo o alfombra, nunca en un asiento que presione la bordonera. Que cruja la cola es normal. Luego apriete a mano donde algo se aflojó.</translation>
+    </message>
+    <message>
+        <source>Pressed</source>
+        <translation>Presionado</translation>
+    </message>
+    <message>
+        <source>step %1 of %2</source>
+        <translation>paso %1 de %2</translation>
+    </message>
+</context>
+<context>
+    <name>PrimaryButton</name>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+</context>
+<context>
+    <name>ProofPage</name>
+    <message>
+        <source>Line by line</source>
+        <translation>Línea a línea</translation>
+    </message>
+    <message>
+        <source>Player or drum</source>
+        <translation>Músico o tambor</translation>
+    </message>
+    <message>
+        <source>One change</source>
+        <translation>Un cambio</translation>
+    </message>
+    <message>
+        <source>Is it what was asked for?</source>
+        <translation>¿Es lo que se pidió?</translation>
+    </message>
+    <message>
+        <source>Brief against what was reached</source>
+        <translation>Lo pedido y lo logrado</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Qué</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Deseado</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Logrado</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Fuente</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Veredicto</translation>
+    </message>
+    <message>
+        <source>In your own words, for the next time</source>
+        <translation>Con sus palabras, para la próxima vez</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>%1 of %2 stars</source>
+        <translation>%1 de %2 estrellas</translation>
+    </message>
+    <message>
+        <source>Page as PDF…</source>
+        <translation>Página en PDF…</translation>
+    </message>
+    <message>
+        <source>Print…</source>
+        <translation>Imprimir…</translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 en %2</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
+        <translation>%1 no se puede escribir. Elija otra carpeta, o haga sitio en el disco.</translation>
+    </message>
+    <message>
+        <source>Save the page</source>
+        <translation>Guardar la página</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+        <source>The printer took no page. Save it as PDF and print that.</source>
+        <translation>La impresora no aceptó la página. Guárdela en PDF e imprímala.</translation>
+    </message>
+    <message>
+        <source>%1 on %2.</source>
+        <translation>%1 en %2.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 settled</source>
+        <translation>%1 de %2 resueltos</translation>
+    </message>
+    <message>
+        <source>Save once more</source>
+        <translation>Guardar otra vez</translation>
+    </message>
+    <message>
+        <source>Save to the logbook</source>
+        <translation>Guardar en el diario</translation>
+    </message>
+</context>
+<context>
+    <name>ProofSheet</name>
+    <message>
+        <source>What</source>
+        <translation>Qué</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Deseado</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Logrado</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Fuente</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Veredicto</translation>
+    </message>
+    <message>
+        <source>Rods, turns from finger-tight, from the strainer on: batter %1</source>
+        <translation>Tornillos, vueltas desde apretado a mano, desde el tensor: batidor %1</translation>
+    </message>
+    <message>
+        <source>Snare side: %1</source>
+        <translation>Bordonero: %1</translation>
+    </message>
+    <message>
+        <source>Strainer: %1 from first contact</source>
+        <translation>Tensor: %1 desde el primer contacto</translation>
+    </message>
+    <message>
+        <source>%1 from its loose end</source>
+        <translation>%1 desde su extremo flojo</translation>
+    </message>
+    <message>
+        <source>judged: %1</source>
+        <translation>juzgado: %1</translation>
+    </message>
+    <message>
+        <source>On the head, %1: %2, %3</source>
+        <translation>En el parche, %1: %2, %3</translation>
+    </message>
+    <message>
+        <source>Microphone: %1</source>
+        <translation>Micrófono: %1</translation>
+    </message>
+    <message>
+        <source>Heard: %1</source>
+        <translation>Oído: %1</translation>
+    </message>
+    <message>
+        <source>Weather: %1 °C, %2 % humidity</source>
+        <translation>Tiempo: %1 °C, %2 % de humedad</translation>
+    </message>
+    <message>
+        <source>Tried, %1: %2; before %3; after %4</source>
+        <translation>Probado, %1: %2; antes %3; después %4</translation>
+    </message>
+    <message>
+        <source>kept</source>
+        <translation>conservado</translation>
+    </message>
+    <message>
+        <source>put back</source>
+        <translation>deshecho</translation>
+    </message>
+    <message>
+        <source>Heard blind %1 times: after was better %2, before %3</source>
+        <translation>Oído a ciegas %1 veces: después fue mejor %2, antes %3</translation>
+    </message>
+    <message>
+        <source>Judged: %1</source>
+        <translation>Juzgado: %1</translation>
+    </message>
+    <message>
+        <source>In the player&apos;s words: %1</source>
+        <translation>En palabras del músico: %1</translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 en %2</translation>
+    </message>
+    <message>
+        <source>%1, %2 rods a side, %3; %4</source>
+        <translation>%1, %2 tornillos por lado, %3; %4</translation>
+    </message>
+    <message>
+        <source>Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as the hands said.</source>
+        <translation>Medido: oído por el micrófono. Previsto: del modelo y de lo oído. Contado: como dijeron las manos.</translation>
+    </message>
+</context>
+<context>
+    <name>ProofWords</name>
+    <message>
+        <source>Snare-side edge pitch</source>
+        <translation>Tono de borde del bordonero</translation>
+    </message>
+    <message>
+        <source>Snare-side head even within</source>
+        <translation>Bordonero parejo a</translation>
+    </message>
+    <message>
+        <source>Batter edge pitch</source>
+        <translation>Tono de borde del batidor</translation>
+    </message>
+    <message>
+        <source>Batter head even within</source>
+        <translation>Batidor parejo a</translation>
+    </message>
+    <message>
+        <source>Centre pitch</source>
+        <translation>Tono central</translation>
+    </message>
+    <message>
+        <source>Edge over centre</source>
+        <translation>Borde sobre centro</translation>
+    </message>
+    <message>
+        <source>Strainer, from contact</source>
+        <translation>Tensor, desde contacto</translation>
+    </message>
+    <message>
+        <source>Turns left before rattle or choke</source>
+        <translation>Vueltas hasta traqueteo o ahogo</translation>
+    </message>
+    <message>
+        <source>Tone length</source>
+        <translation>Duración del tono</translation>
+    </message>
+    <message>
+        <source>Buzz of the wires</source>
+        <translation>Siseo de la bordonera</translation>
+    </message>
+    <message>
+        <source>Instruments that make the wires buzz</source>
+        <translation>Instrumentos que la hacen zumbar</translation>
+    </message>
+    <message>
+        <source>± %1 cents</source>
+        <translation>± %1 cents</translation>
+    </message>
+    <message>
+        <source>%1 turns outside</source>
+        <translation>%1 vueltas fuera</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 vueltas</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>medido</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>previsto</translation>
+    </message>
+    <message>
+        <source>from your answers</source>
+        <translation>de sus respuestas</translation>
+    </message>
+    <message>
+        <source>as counted</source>
+        <translation>según la cuenta</translation>
+    </message>
+    <message>
+        <source>by gauge, provisional</source>
+        <translation>por medidor, provisional</translation>
+    </message>
+    <message>
+        <source>● settled</source>
+        <translation>● resuelto</translation>
+    </message>
+    <message>
+        <source>◐ near</source>
+        <translation>◐ cerca</translation>
+    </message>
+    <message>
+        <source>○ off</source>
+        <translation>○ lejos</translation>
+    </message>
+    <message>
+        <source>–  not measured</source>
+        <translation>–  sin medir</translation>
+    </message>
+    <message>
+        <source>△ check again</source>
+        <translation>△ revisar</translation>
+    </message>
+    <message>
+        <source>Play twenty backbeats</source>
+        <translation>Toque veinte backbeats</translation>
+    </message>
+    <message>
+        <source>Both are steady</source>
+        <translation>Ambos son constantes</translation>
+    </message>
+    <message>
+        <source>The drum is fine, the strokes wander</source>
+        <translation>El tambor está bien, los golpes varían</translation>
+    </message>
+    <message>
+        <source>The ring wanders, and it is not clear why</source>
+        <translation>La resonancia varía, y no está claro por qué</translation>
+    </message>
+    <message>
+        <source>The strokes are alike, the drum is not</source>
+        <translation>Los golpes son iguales, el tambor no</translation>
+    </message>
+    <message>
+        <source>Steady, but off the middle</source>
+        <translation>Constante, pero fuera del centro</translation>
+    </message>
+    <message>
+        <source>As you would in the song, all alike, the microphone where it stays. A verdict appears after %1 strokes.</source>
+        <translation>Como en la canción, todos iguales, el micrófono en su sitio. Hay veredicto tras %1 golpes.</translation>
+    </message>
+    <message>
+        <source>What you hear is the drum: judge it, and change it, as it is.</source>
+        <translation>Lo que oye es el tambor: júzguelo y cámbielo como está.</translation>
+    </message>
+    <message>
+        <source>Mark the middle, lower the stand or the seat, and play again before anything is turned.</source>
+        <translation>Marque el centro, baje el soporte o el asiento, y toque otra vez antes de girar nada.</translation>
+    </message>
+    <message>
+        <source>Where the strokes land could not be heard. Play a little louder, the microphone nearer to the middle.</source>
+        <translation>No se pudo oír dónde caen los golpes. Toque algo más fuerte, el micrófono más al centro.</translation>
+    </message>
+    <message>
+        <source>Something moves: a loose rod, a strand, a pad that shifts. Look for it, then play again.</source>
+        <translation>Algo se mueve: un tornillo flojo, un hilo, un apagador que se desliza. Búsquelo y toque otra vez.</translation>
+    </message>
+    <message>
+        <source>So far out the edge sounds with every stroke and rings on. Move the drum under the stick.</source>
+        <translation>Tan afuera, el borde suena con cada golpe y sigue. Ponga el tambor bajo la baqueta.</translation>
+    </message>
+    <message>
+        <source>ring %1 s</source>
+        <translation>resonancia %1 s</translation>
+    </message>
+    <message>
+        <source>tone with wires %1 s</source>
+        <translation>tono con bordonera %1 s</translation>
+    </message>
+    <message>
+        <source>buzz %1 s</source>
+        <translation>siseo %1 s</translation>
+    </message>
+    <message>
+        <source>centre %1</source>
+        <translation>centro %1</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>no se oyó</translation>
+    </message>
+</context>
+<context>
+    <name>QObject</name>
+    <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>not heard</source>
+        <translation>no se oyó</translation>
+    </message>
+</context>
+<context>
+    <name>QuestionPanel</name>
+    <message>
+        <source>How high?</source>
+        <translation>¿Qué altura?</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>bajo</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>How long?</source>
+        <translation>¿Qué duración?</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <translation>más corto</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>más largo</translation>
+    </message>
+    <message>
+        <source>How much wire?</source>
+        <translation>¿Cuánta bordonera?</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>seca</translation>
+    </message>
+    <message>
+        <source>plenty</source>
+        <translation>mucha</translation>
+    </message>
+    <message>
+        <source>Under the stick?</source>
+        <translation>¿Bajo la baqueta?</translation>
+    </message>
+    <message>
+        <source>softer</source>
+        <translation>más blando</translation>
+    </message>
+    <message>
+        <source>harder</source>
+        <translation>más duro</translation>
+    </message>
+    <message>
+        <source>%1 %2 to %3</source>
+        <translation>%1 %2 a %3</translation>
+    </message>
+    <message>
+        <source>%1 s; open drum only %2 s</source>
+        <translation>%1 s; tambor abierto solo %2 s</translation>
+    </message>
+    <message>
+        <source>ring %1 s; open drum %2 s</source>
+        <translation>resonancia %1 s; tambor abierto %2 s</translation>
+    </message>
+    <message>
+        <source>lever off in this tone</source>
+        <translation>palanca suelta en este sonido</translation>
+    </message>
+    <message>
+        <source>film %1 % over %2 %</source>
+        <translation>película %1 % sobre %2 %</translation>
+    </message>
+</context>
+<context>
+    <name>RefusalWords</name>
+    <message>
+        <source>choice of tone</source>
+        <translation>elección de sonido</translation>
+    </message>
+    <message>
+        <source>wish</source>
+        <translation>deseo</translation>
+    </message>
+    <message>
+        <source>school</source>
+        <translation>escuela</translation>
+    </message>
+    <message>
+        <source>weather</source>
+        <translation>tiempo</translation>
+    </message>
+    <message>
+        <source>turn of both heads</source>
+        <translation>vuelta de ambos parches</translation>
+    </message>
+    <message>
+        <source>finger-tight</source>
+        <translation>apretado a mano</translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation>vuelta</translation>
+    </message>
+    <message>
+        <source>start of round</source>
+        <translation>inicio de ronda</translation>
+    </message>
+    <message>
+        <source>tap</source>
+        <translation>toque</translation>
+    </message>
+    <message>
+        <source>corrected count</source>
+        <translation>cuenta corregida</translation>
+    </message>
+    <message>
+        <source>fresh start of head</source>
+        <translation>parche desde cero</translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation>tensor</translation>
+    </message>
+    <message>
+        <source>wire answer</source>
+        <translation>respuesta de bordonera</translation>
+    </message>
+    <message>
+        <source>rattle answer</source>
+        <translation>respuesta de traqueteo</translation>
+    </message>
+    <message>
+        <source>pad laid</source>
+        <translation>apagador puesto</translation>
+    </message>
+    <message>
+        <source>pad moved</source>
+        <translation>apagador movido</translation>
+    </message>
+    <message>
+        <source>pad taken off</source>
+        <translation>apagador quitado</translation>
+    </message>
+    <message>
+        <source>way of tapping</source>
+        <translation>forma de tocar</translation>
+    </message>
+    <message>
+        <source>asked again</source>
+        <translation>pedido otra vez</translation>
+    </message>
+    <message>
+        <source>order and tolerance</source>
+        <translation>orden y tolerancia</translation>
+    </message>
+    <message>
+        <source>tap for the card</source>
+        <translation>toque para la ficha</translation>
+    </message>
+    <message>
+        <source>tap of the card taken back</source>
+        <translation>toque de la ficha retirado</translation>
+    </message>
+    <message>
+        <source>new pitch card</source>
+        <translation>ficha de tonos nueva</translation>
+    </message>
+    <message>
+        <source>beginning of head</source>
+        <translation>comienzo del parche</translation>
+    </message>
+    <message>
+        <source>step of preparation</source>
+        <translation>paso de preparación</translation>
+    </message>
+    <message>
+        <source>mark of gauge</source>
+        <translation>marca del medidor</translation>
+    </message>
+    <message>
+        <source>choice of gauge</source>
+        <translation>elección de medidor</translation>
+    </message>
+    <message>
+        <source>resistance</source>
+        <translation>resistencia</translation>
+    </message>
+    <message>
+        <source>retraced turns</source>
+        <translation>vueltas repetidas</translation>
+    </message>
+    <message>
+        <source>nearest rod</source>
+        <translation>tornillo más cercano</translation>
+    </message>
+    <message>
+        <source>reminder</source>
+        <translation>aviso</translation>
+    </message>
+    <message>
+        <source>minutes before the show</source>
+        <translation>minutos antes de la función</translation>
+    </message>
+    <message>
+        <source>end of the hurry</source>
+        <translation>fin de la prisa</translation>
+    </message>
+    <message>
+        <source>uneven trial</source>
+        <translation>ensayo desigual</translation>
+    </message>
+    <message>
+        <source>way back</source>
+        <translation>ensayo deshecho</translation>
+    </message>
+    <message>
+        <source>left or right hand</source>
+        <translation>mano izquierda o derecha</translation>
+    </message>
+    <message>
+        <source>night&apos;s rest</source>
+        <translation>reposo nocturno</translation>
+    </message>
+    <message>
+        <source>measures of the wires</source>
+        <translation>medidas de la bordonera</translation>
+    </message>
+    <message>
+        <source>instruments around</source>
+        <translation>instrumentos alrededor</translation>
+    </message>
+    <message>
+        <source>judging of the wires</source>
+        <translation>juicio de la bordonera</translation>
+    </message>
+    <message>
+        <source>answer to a voice</source>
+        <translation>respuesta a una voz</translation>
+    </message>
+    <message>
+        <source>muffling as planned</source>
+        <translation>apagado según el plan</translation>
+    </message>
+    <message>
+        <source>place of the microphone</source>
+        <translation>lugar del micrófono</translation>
+    </message>
+    <message>
+        <source>own muffling</source>
+        <translation>apagador propio</translation>
+    </message>
+    <message>
+        <source>stroke</source>
+        <translation>golpe</translation>
+    </message>
+    <message>
+        <source>experiment begun</source>
+        <translation>experimento empezado</translation>
+    </message>
+    <message>
+        <source>experiment ended</source>
+        <translation>experimento terminado</translation>
+    </message>
+    <message>
+        <source>blind comparison</source>
+        <translation>comparación a ciegas</translation>
+    </message>
+    <message>
+        <source>stars</source>
+        <translation>estrellas</translation>
+    </message>
+    <message>
+        <source>saved to logbook</source>
+        <translation>guardado en el diario</translation>
+    </message>
+    <message>
+        <source>That does not fit the step at hand; nothing was changed.</source>
+        <translation>Eso no corresponde al paso en curso; nada cambió.</translation>
+    </message>
+    <message>
+        <source>There is no such rod on this drum.</source>
+        <translation>Este tambor no tiene ese tornillo.</translation>
+    </message>
+    <message>
+        <source>Every rod of this round has been heard.</source>
+        <translation>Ya se oyeron todos los tornillos de esta ronda.</translation>
+    </message>
+    <message>
+        <source>Half a round needs an even number of rods: with an odd one no rod stands opposite another.</source>
+        <translation>Media ronda necesita un número par de tornillos: con impar ninguno queda frente a otro.</translation>
+    </message>
+    <message>
+        <source>A rod is tapped one to %1 times.</source>
+        <translation>Un tornillo se toca de una a %1 veces.</translation>
+    </message>
+    <message>
+        <source>A counted round is half turned; finish it, then choose another order.</source>
+        <translation>Hay una ronda contada a medias; termínela y luego elija otro orden.</translation>
+    </message>
+    <message>
+        <source>Heads are evened to between %1 and %2 cents.</source>
+        <translation>Los parches se emparejan entre %1 y %2 cents.</translation>
+    </message>
+    <message>
+        <source>Rounds go by full, half, quarter or eighth turns at most.</source>
+        <translation>Las rondas van por vueltas enteras, medias, cuartos u octavos como máximo.</translation>
+    </message>
+    <message>
+        <source>This head was not taken above pitch, or is not even there yet.</source>
+        <translation>Este parche no se subió sobre su altura, o aún no está parejo ahí.</translation>
+    </message>
+    <message>
+        <source>This round is heard, not read off a gauge; choose how it is done first.</source>
+        <translation>Esta ronda se oye, no se lee; elija primero cómo se hace.</translation>
+    </message>
+    <message>
+        <source>No gauge shows that. A mark is more than 0, a gap from lug to hoop 0.1 to 60 mm; enter what stands beside the rod.</source>
+        <translation>Ningún medidor muestra eso. Una marca es mayor que 0, una luz del casquillo al aro 0,1 a 60 mm; escriba lo que hay junto al tornillo.</translation>
+    </message>
+    <message>
+        <source>This head resists: nothing is tightened until the cause is found and cleared.</source>
+        <translation>Este parche se resiste: no se aprieta nada hasta hallar y resolver la causa.</translation>
+    </message>
+    <message>
+        <source>No rod has been turned an eighth yet; there is nothing to retrace.</source>
+        <translation>Ningún tornillo se giró un octavo aún; no hay nada que repetir.</translation>
+    </message>
+    <message>
+        <source>A plan before the show is made for %1 to %2 minutes.</source>
+        <translation>Un plan antes de la función va de %1 a %2 minutos.</translation>
+    </message>
+    <message>
+        <source>That skip misses rods on this drum; take one that shares no divisor with their number.</source>
+        <translation>Ese salto omite tornillos en este tambor; tome uno que no comparta divisor con su número.</translation>
+    </message>
+    <message>
+        <source>A trial is on this head already; turn it back first.</source>
+        <translation>Ya hay un ensayo en este parche; deshágalo primero.</translation>
+    </message>
+    <message>
+        <source>One to three rods side by side are slackened; choose them so.</source>
+        <translation>Se aflojan de uno a tres tornillos contiguos; elíjalos así.</translation>
+    </message>
+    <message>
+        <source>A trial turns rods by 1/8 to %1.</source>
+        <translation>Un ensayo gira tornillos de 1/8 a %1.</translation>
+    </message>
+    <message>
+        <source>A rod would hang loose and back off in use; slacken by less.</source>
+        <translation>Un tornillo quedaría flojo y se saldría al tocar; afloje menos.</translation>
+    </message>
+    <message>
+        <source>The film would pass its safe load at a rod; turn by less.</source>
+        <translation>La película pasaría su carga segura en un tornillo; gire menos.</translation>
+    </message>
+    <message>
+        <source>The pitch card is full; begin a new one to hear the drum again.</source>
+        <translation>La ficha está completa; empiece otra para oír el tambor de nuevo.</translation>
+    </message>
+    <message>
+        <source>The pitch card holds no tap to take back.</source>
+        <translation>La ficha no tiene ningún toque que retirar.</translation>
+    </message>
+    <message>
+        <source>This drum cannot reach that tone; choose another or another drum.</source>
+        <translation>Este tambor no alcanza ese sonido; elija otro u otro tambor.</translation>
+    </message>
+    <message>
+        <source>Weather is taken from %1 to %2 °C, 0 to 100 % damp and up to %3 m above the sea.</source>
+        <translation>El tiempo va de %1 a %2 °C, de 0 a 100 % de humedad y hasta %3 m sobre el mar.</translation>
+    </message>
+    <message>
+        <source>The strainer is counted from 0 (first contact) to %1 turns.</source>
+        <translation>El tensor se cuenta de 0 (primer contacto) a %1 vueltas.</translation>
+    </message>
+    <message>
+        <source>No drum has wires of such lengths, or the knob stands beyond its travel; measure again in millimetres.</source>
+        <translation>Ningún tambor tiene bordonera de tal largo, o la perilla pasa de su recorrido; mida otra vez en milímetros.</translation>
+    </message>
+    <message>
+        <source>Up to %1 instruments with partials of 20 to 4000 Hz that last 0.01 to 30 s can be set beside the drum.</source>
+        <translation>Hasta %1 instrumentos con parciales de 20 a 4000 Hz que duren de 0,01 a 30 s caben junto al tambor.</translation>
+    </message>
+    <message>
+        <source>The pad would lie over the hoop; move it in.</source>
+        <translation>El apagador quedaría sobre el aro; muévalo adentro.</translation>
+    </message>
+    <message>
+        <source>The stick lands there; move the pad out of the inner circle.</source>
+        <translation>Ahí cae la baqueta; saque el apagador del círculo interior.</translation>
+    </message>
+    <message>
+        <source>Two pads would overlap; leave a gap between them.</source>
+        <translation>Dos apagadores se solaparían; deje un hueco entre ellos.</translation>
+    </message>
+    <message>
+        <source>That pad is no longer there.</source>
+        <translation>Ese apagador ya no está.</translation>
+    </message>
+    <message>
+        <source>Up to %1 things can lie on the head; take one off first.</source>
+        <translation>Hasta %1 cosas caben en el parche; quite una primero.</translation>
+    </message>
+    <message>
+        <source>A close microphone stands %1 to %2 mm over the head and at most %3 mm from its middle.</source>
+        <translation>Un micrófono cercano está de %1 a %2 mm sobre el parche y como mucho a %3 mm de su centro.</translation>
+    </message>
+    <message>
+        <source>Nothing that lies on a head weighs or damps so much; hear both again, without and with it.</source>
+        <translation>Nada que esté sobre un parche pesa o apaga tanto; óigalo otra vez, sin y con.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard of the drum as it stands. Play a few strokes first, then change one thing.</source>
+        <translation>No se oyó nada del tambor como está. Toque unos golpes primero y luego cambie una cosa.</translation>
+    </message>
+    <message>
+        <source>An experiment is under way; keep it or put it back first.</source>
+        <translation>Hay un experimento en curso; consérvelo o deshágalo primero.</translation>
+    </message>
+    <message>
+        <source>No experiment is under way.</source>
+        <translation>No hay experimento en curso.</translation>
+    </message>
+    <message>
+        <source>A head was turned in the experiment, and rods cannot be put back from here. Keep it, or undo the turns first.</source>
+        <translation>Se giró un parche en el experimento, y los tornillos no se pueden devolver desde aquí. Consérvelo, o deshaga primero las vueltas.</translation>
+    </message>
+    <message>
+        <source>One to %1 stars, or none.</source>
+        <translation>De una a %1 estrellas, o ninguna.</translation>
+    </message>
+    <message>
+        <source>That is too long for a name; use a few words, the rest goes into the note.</source>
+        <translation>Es muy largo para un nombre; use pocas palabras, el resto va en la nota.</translation>
+    </message>
+</context>
+<context>
+    <name>ReminderDialog</name>
+    <message>
+        <source>Remind me</source>
+        <translation>Recordarme</translation>
+    </message>
+    <message>
+        <source>A new head drifts in its first night, and weather moves all of them. The reminder shows when the program starts, and on the desktop while it runs.</source>
+        <translation>Un parche nuevo se mueve su primera noche, y el tiempo mueve a todos. El aviso aparece al iniciar el programa, y en el escritorio mientras funciona.</translation>
+    </message>
+    <message>
+        <source>About what</source>
+        <translation>Sobre qué</translation>
+    </message>
+    <message>
+        <source>The head has rested: tap it once more</source>
+        <translation>El parche ha reposado: tóquelo una vez más</translation>
+    </message>
+    <message>
+        <source>Look at the tuning again</source>
+        <translation>Revisar la afinación otra vez</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Cuándo</translation>
+    </message>
+    <message>
+        <source>Tomorrow morning</source>
+        <translation>Mañana por la mañana</translation>
+    </message>
+    <message>
+        <source>In a week</source>
+        <translation>En una semana</translation>
+    </message>
+    <message>
+        <source>Save for a calendar…</source>
+        <translation>Guardar para un calendario…</translation>
+    </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Guardar para un calendario</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Calendario (*.ics)</translation>
+    </message>
+    <message>
+        <source>No reminder</source>
+        <translation>Sin aviso</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2. Choose another folder.</source>
+        <translation>%1 no se puede escribir: %2. Elija otra carpeta.</translation>
+    </message>
+</context>
+<context>
+    <name>RingPicture</name>
+    <message>
+        <source>whole</source>
+        <translation>total</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>Ring of the whole tone: %1 s with nothing on the head, %2 s now, %3 s wanted.</source>
+        <translation>Resonancia del tono entero: %1 s sin nada encima, %2 s ahora, %3 s deseados.</translation>
+    </message>
+    <message>
+        <source>%1 %2 s.</source>
+        <translation>%1 %2 s.</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>each partial dying away: outline open, filled now</source>
+        <translation>cada parcial que se apaga: contorno abierto, relleno ahora</translation>
+    </message>
+    <message>
+        <source>each partial dying away by 60 dB</source>
+        <translation>cada parcial cae 60 dB</translation>
+    </message>
+    <message>
+        <source>wanted %1 s</source>
+        <translation>deseado %1 s</translation>
+    </message>
+    <message>
+        <source>%1 %2 s</source>
+        <translation>%1 %2 s</translation>
+    </message>
+    <message>
+        <source>Whole ring: %1</source>
+        <translation>Resonancia total: %1</translation>
+    </message>
+</context>
+<context>
+    <name>RingPictureText</name>
+    <message>
+        <source>Ring time</source>
+        <translation>Tiempo de resonancia</translation>
+    </message>
+</context>
+<context>
+    <name>RoundTools</name>
+    <message>
+        <source>How the rods are compared</source>
+        <translation>Cómo se comparan los tornillos</translation>
+    </message>
+    <message>
+        <source>Finger on the middle</source>
+        <translation>Dedo en el centro</translation>
+    </message>
+    <message>
+        <source>Nothing on this head</source>
+        <translation>Nada en este parche</translation>
+    </message>
+    <message>
+        <source>In silence, by gauge</source>
+        <translation>En silencio, medidor</translation>
+    </message>
+    <message>
+        <source>In silence, hoop gap</source>
+        <translation>En silencio, luz del aro</translation>
+    </message>
+    <message>
+        <source>In silence, by feel</source>
+        <translation>En silencio, al tacto</translation>
+    </message>
+    <message>
+        <source>A light finger takes the centre pitch away, at the same pressure each time. Taps with and without it are never compared: changing it begins the round again. What is read beside the rods in silence also tells opposite rods apart, which no tap can: do it before or after a round of taps, with no turn between.</source>
+        <translation>Un dedo ligero quita el tono central, siempre con la misma presión. Los toques con y sin él nunca se comparan: cambiarlo empieza la ronda de nuevo. Lo que se lee junto a los tornillos en silencio también distingue tornillos opuestos, cosa que ningún toque puede: hágalo antes o después de una ronda de toques, sin girar entremedio.</translation>
+    </message>
+    <message>
+        <source>Rods of a round</source>
+        <translation>Tornillos de una ronda</translation>
+    </message>
+    <message>
+        <source>Every rod</source>
+        <translation>Cada tornillo</translation>
+    </message>
+    <message>
+        <source>Half the rods</source>
+        <translation>La mitad</translation>
+    </message>
+    <message>
+        <source>Taps at each rod</source>
+        <translation>Toques en cada tornillo</translation>
+    </message>
+    <message>
+        <source>1 tap each</source>
+        <translation>1 toque cada uno</translation>
+    </message>
+    <message>
+        <source>2 taps each</source>
+        <translation>2 toques cada uno</translation>
+    </message>
+    <message>
+        <source>3 taps each</source>
+        <translation>3 toques cada uno</translation>
+    </message>
+    <message>
+        <source>The middle of several taps counts; one that stands apart is named and left out.</source>
+        <translation>De varios toques vale el del medio; el que se aparta se nombra y se descarta.</translation>
+    </message>
+    <message>
+        <source>Which gauge</source>
+        <translation>Qué medidor</translation>
+    </message>
+    <message>
+        <source>A round by gauge and a round of taps with no turn between them tell what its marks stand for; that is kept in the workbook under its name.</source>
+        <translation>Una ronda con medidor y una de toques, sin girar entremedio, dicen qué significan sus marcas; eso queda en el cuaderno con su nombre.</translation>
+    </message>
+    <message>
+        <source>Another gauge</source>
+        <translation>Otro medidor</translation>
+    </message>
+    <message>
+        <source>What you call it:</source>
+        <translation>Cómo lo llama:</translation>
+    </message>
+    <message>
+        <source>Opposite rods read alike in the last whole round: half of them say as much.</source>
+        <translation>Los tornillos opuestos dieron igual en la última ronda entera: la mitad dice lo mismo.</translation>
+    </message>
+    <message>
+        <source>Opposite rods sound almost alike. Tap one whole round before you trust half.</source>
+        <translation>Los tornillos opuestos suenan casi igual. Toque una ronda entera antes de fiarse de la mitad.</translation>
+    </message>
+    <message>
+        <source>Gauge without a name</source>
+        <translation>Medidor sin nombre</translation>
+    </message>
+    <message>
+        <source>Another gauge…</source>
+        <translation>Otro medidor…</translation>
+    </message>
+</context>
+<context>
+    <name>RouteRail</name>
+    <message>
+        <source>Route</source>
+        <translation>Ruta</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>F11  stand view</source>
+        <translation>F11  vista de atril</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 rods</source>
+        <translation>%1, %2, %3 tornillos</translation>
+    </message>
+</context>
+<context>
+    <name>ScatterPicture</name>
+    <message>
+        <source>strokes heard: %1 of %2</source>
+        <translation>golpes oídos: %1 de %2</translation>
+    </message>
+    <message>
+        <source>%1 strokes</source>
+        <translation>%1 golpes</translation>
+    </message>
+    <message>
+        <source>level ± %1 dB</source>
+        <translation>nivel ± %1 dB</translation>
+    </message>
+    <message>
+        <source>place ± %1 mm</source>
+        <translation>lugar ± %1 mm</translation>
+    </message>
+    <message>
+        <source>ring ± %1 %</source>
+        <translation>resonancia ± %1 %</translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation>%1: %2.</translation>
+    </message>
+    <message>
+        <source>%1 dB</source>
+        <translation>%1 dB</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>centro</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>hoop</source>
+        <translation>aro</translation>
+    </message>
+    <message>
+        <source>each stroke: how far from the middle, how loud against the usual one; shaded, where the stick should land</source>
+        <translation>cada golpe: a qué distancia del centro, cuán fuerte frente al usual; sombreado, donde debe caer la baqueta</translation>
+    </message>
+    <message>
+        <source>place by the balance of edge and middle; the usual one is taken for a fifth of the way out</source>
+        <translation>lugar por el balance de borde y centro; el usual se toma a un quinto del radio</translation>
+    </message>
+</context>
+<context>
+    <name>ScatterPictureText</name>
+    <message>
+        <source>Strokes on the head</source>
+        <translation>Golpes sobre el parche</translation>
+    </message>
+</context>
+<context>
+    <name>SchoolPanel</name>
+    <message>
+        <source>How high the snare side stands, by school</source>
+        <translation>Qué alto está el bordonero, según la escuela</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>borde</translation>
+    </message>
+    <message>
+        <source>film</source>
+        <translation>película</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <translation>razón</translation>
+    </message>
+    <message>
+        <source>minor third</source>
+        <translation>tercera menor</translation>
+    </message>
+    <message>
+        <source>major third</source>
+        <translation>tercera mayor</translation>
+    </message>
+    <message>
+        <source>fourth</source>
+        <translation>cuarta</translation>
+    </message>
+    <message>
+        <source>fifth</source>
+        <translation>quinta</translation>
+    </message>
+    <message>
+        <source>sixth</source>
+        <translation>sexta</translation>
+    </message>
+    <message>
+        <source>octave</source>
+        <translation>octava</translation>
+    </message>
+    <message>
+        <source>Interval</source>
+        <translation>Intervalo</translation>
+    </message>
+    <message>
+        <source>Ratio</source>
+        <translation>Razón</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Orden</translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation>–</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Against the tone&apos;s own: snare side %1 cents, film %2 to %3 %, centre %4 cents.</source>
+        <translation>Frente al propio del sonido: bordonero %1 cents, película %2 a %3 %, centro %4 cents.</translation>
+    </message>
+    <message>
+        <source>▲ held back: %1.</source>
+        <translation>▲ retenido: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>SessionController</name>
+    <message>
+        <source>The folder %1 cannot be made; check your rights there.</source>
+        <translation>La carpeta %1 no se puede crear; compruebe sus permisos ahí.</translation>
+    </message>
+    <message>
+        <source>%1 exists; choose another name for the copy.</source>
+        <translation>%1 ya existe; elija otro nombre para la copia.</translation>
+    </message>
+    <message>
+        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
+        <translation>Se empezó un trabajo nuevo; el anterior queda en el cuaderno.</translation>
+    </message>
+    <message>
+        <source>This setup is in the logbook already.</source>
+        <translation>Esta afinación ya está en el diario.</translation>
+    </message>
+    <message>
+        <source>Saved to the logbook.</source>
+        <translation>Guardado en el diario.</translation>
+    </message>
+    <message>
+        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
+        <translation>La afinación se recuperó como trabajo nuevo; el anterior queda en el cuaderno.</translation>
+    </message>
+</context>
+<context>
+    <name>SetWords</name>
+    <message>
+        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
+        <translation>Traquetea antes de dejar de ahogarse: tense el bordonero, o los hilos están gastados.</translation>
+    </message>
+    <message>
+        <source>Room to rattle: %1 turns looser. Room to choke: %2 turns tighter.</source>
+        <translation>Hasta el traqueteo: %1 vueltas más floja. Hasta el ahogo: %2 vueltas más tensa.</translation>
+    </message>
+    <message>
+        <source>%1 turn %2</source>
+        <translation>%1 vuelta %2</translation>
+    </message>
+    <message>
+        <source>further</source>
+        <translation>más lejos</translation>
+    </message>
+    <message>
+        <source>nearer</source>
+        <translation>más cerca</translation>
+    </message>
+    <message>
+        <source>One more eighth on the snare side: %1 to choke, film load %2 to %3 %; on the batter: %4.</source>
+        <translation>Un octavo más en el bordonero: %1 al ahogo, carga de película %2 a %3 %; en el batidor: %4.</translation>
+    </message>
+    <message>
+        <source>The snare-side head is tight enough.</source>
+        <translation>El parche bordonero está bastante tenso.</translation>
+    </message>
+    <message>
+        <source>Raise the snare-side head by %1 cents for a span of at least 1 turn.</source>
+        <translation>Suba el bordonero %1 cents para un margen de al menos 1 vuelta.</translation>
+    </message>
+    <message>
+        <source>After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its own pitch by some %3 cents.</source>
+        <translation>Tras un golpe fuerte repican %1 s. Su tirón dobla el parche %2 µm y sube su tono unos %3 cents.</translation>
+    </message>
+</context>
+<context>
+    <name>SoundOutput</name>
+    <message>
+        <source>There is no sound output to play it on; plug in a loudspeaker or headphones.</source>
+        <translation>No hay salida de sonido; conecte un altavoz o auriculares.</translation>
+    </message>
+</context>
+<context>
+    <name>StandView</name>
+    <message>
+        <source>heard %1</source>
+        <translation>oído %1</translation>
+    </message>
+    <message>
+        <source>again: %1</source>
+        <translation>otra vez: %1</translation>
+    </message>
+    <message>
+        <source>Space: %1</source>
+        <translation>Espacio: %1</translation>
+    </message>
+    <message>
+        <source>Stand view</source>
+        <translation>Vista de atril</translation>
+    </message>
+</context>
+<context>
+    <name>StartPage</name>
+    <message>
+        <source>Open the demo</source>
+        <translation>Abrir la demostración</translation>
+    </message>
+    <message>
+        <source>Open a workbook…</source>
+        <translation>Abrir un cuaderno…</translation>
+    </message>
+    <message>
+        <source>%1 holds no drum yet</source>
+        <translation>%1 no tiene tambores aún</translation>
+    </message>
+    <message>
+        <source>Which drum is in front of you?</source>
+        <translation>¿Qué tambor tiene delante?</translation>
+    </message>
+    <message>
+        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
+        <translation>Un cuaderno es un archivo con sus tambores, sus sonidos, el trabajo en curso y el diario.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Añadir tambor…</translation>
+    </message>
+    <message>
+        <source>My own drum…</source>
+        <translation>Mi propio tambor…</translation>
+    </message>
+    <message>
+        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
+        <translation>Su tamaño, tornillos, parches y bordonera; todo puede estimarse al principio.</translation>
+    </message>
+    <message>
+        <source>Opens your workbook %1.</source>
+        <translation>Abre su cuaderno %1.</translation>
+    </message>
+    <message>
+        <source>It goes into a new workbook, %1.</source>
+        <translation>Va a un cuaderno nuevo, %1.</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Abrir un cuaderno</translation>
+    </message>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
+    </message>
+</context>
+<context>
+    <name>StationButton</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>StepDial</name>
+    <message>
+        <source>Step, drawn</source>
+        <translation>Paso, dibujado</translation>
+    </message>
+    <message>
+        <source>tighter, clockwise</source>
+        <translation>más apretado, sentido horario</translation>
+    </message>
+    <message>
+        <source>looser, counter-clockwise</source>
+        <translation>más flojo, sentido antihorario</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+</context>
+<context>
+    <name>StepWords</name>
+    <message>
+        <source>Now both %1</source>
+        <translation>Ahora ambos %1</translation>
+    </message>
+    <message>
+        <source>Now %1</source>
+        <translation>Ahora %1</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 más apretado</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 más flojo</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Girado</translation>
+    </message>
+    <message>
+        <source>pair %1 of %2</source>
+        <translation>par %1 de %2</translation>
+    </message>
+    <message>
+        <source>rod %1 of %2</source>
+        <translation>tornillo %1 de %2</translation>
+    </message>
+    <message>
+        <source>round %1 of %2</source>
+        <translation>ronda %1 de %2</translation>
+    </message>
+    <message>
+        <source>then %1 the same. Equal turns keep the hoop level and the film in the middle; stop if the resistance jumps.</source>
+        <translation>luego %1 igual. Vueltas iguales mantienen el aro nivelado y la película centrada; pare si la resistencia salta.</translation>
+    </message>
+    <message>
+        <source>then the next round, %1 each</source>
+        <translation>luego la ronda siguiente, %1 cada uno</translation>
+    </message>
+    <message>
+        <source>then tap the round</source>
+        <translation>luego toque la ronda</translation>
+    </message>
+    <message>
+        <source>Now one tap, let it ring</source>
+        <translation>Ahora un toque, déjelo sonar</translation>
+    </message>
+    <message>
+        <source>Rod %1</source>
+        <translation>Tornillo %1</translation>
+    </message>
+    <message>
+        <source>30 mm in from the hoop. Other head muted, a light finger on the middle. The same place and strength at every rod, so that only its tension differs.</source>
+        <translation>A 30 mm del aro. Otro parche apagado, un dedo ligero en el centro. El mismo lugar y fuerza en cada tornillo, para que solo cambie su tensión.</translation>
+    </message>
+    <message>
+        <source>30 mm in from the hoop. Other head muted, nothing on this one. The same place and strength at every rod, so that only its tension differs.</source>
+        <translation>A 30 mm del aro. Otro parche apagado, nada en este. El mismo lugar y fuerza en cada tornillo, para que solo cambie su tensión.</translation>
+    </message>
+    <message>
+        <source>Now the same rod once more</source>
+        <translation>Ahora el mismo tornillo otra vez</translation>
+    </message>
+    <message>
+        <source>Rough: ±%1 cents. One more tap here</source>
+        <translation>Aproximado: ±%1 cents. Un toque más aquí</translation>
+    </message>
+    <message>
+        <source>Now one more in the same place</source>
+        <translation>Ahora uno más en el mismo lugar</translation>
+    </message>
+    <message>
+        <source>Its taps lie %1 cents apart: one more decides.</source>
+        <translation>Sus toques distan %1 cents: uno más decide.</translation>
+    </message>
+    <message>
+        <source>tap %1</source>
+        <translation>toque %1</translation>
+    </message>
+    <message>
+        <source>tap 1 of %1</source>
+        <translation>toque 1 de %1</translation>
+    </message>
+    <message>
+        <source>Now measure the hoop gap</source>
+        <translation>Ahora mida la luz del aro</translation>
+    </message>
+    <message>
+        <source>From the lug up to the hoop, beside the rod, with callipers: always the same two points, to a twentieth of a millimetre.</source>
+        <translation>Del casquillo hasta el aro, junto al tornillo, con calibre: siempre los mismos dos puntos, al vigésimo de milímetro.</translation>
+    </message>
+    <message>
+        <source>Measure it</source>
+        <translation>Medir</translation>
+    </message>
+    <message>
+        <source>Enter the gap</source>
+        <translation>Escribir la luz</translation>
+    </message>
+    <message>
+        <source>Now feel this rod</source>
+        <translation>Ahora sienta este tornillo</translation>
+    </message>
+    <message>
+        <source>A sixteenth on and back with the key, or the thumb beside it, against the rods before it. Only the difference counts.</source>
+        <translation>Un dieciseisavo adelante y atrás con la llave, o el pulgar al lado, frente a los tornillos anteriores. Solo cuenta la diferencia.</translation>
+    </message>
+    <message>
+        <source>Feel it</source>
+        <translation>Sentir</translation>
+    </message>
+    <message>
+        <source>Enter it</source>
+        <translation>Escribir</translation>
+    </message>
+    <message>
+        <source>Now read the gauge</source>
+        <translation>Ahora lea el medidor</translation>
+    </message>
+    <message>
+        <source>Set it on the film beside the rod, always as far from the hoop, and let it come to rest. The mark, not a pitch.</source>
+        <translation>Póngalo en la película junto al tornillo, siempre a igual distancia del aro, y deje que se detenga. La marca, no una altura.</translation>
+    </message>
+    <message>
+        <source>Read it</source>
+        <translation>Leer</translation>
+    </message>
+    <message>
+        <source>Enter the mark</source>
+        <translation>Escribir la marca</translation>
+    </message>
+    <message>
+        <source>Tap</source>
+        <translation>Tocar</translation>
+    </message>
+    <message>
+        <source>Give sound files…</source>
+        <translation>Dar archivos de sonido…</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Escuchando</translation>
+    </message>
+    <message>
+        <source>move %1 of %2</source>
+        <translation>movimiento %1 de %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>then %1: %2</source>
+        <translation>luego %1: %2</translation>
+    </message>
+    <message>
+        <source>then tap the round again</source>
+        <translation>luego toque la ronda otra vez</translation>
+    </message>
+    <message>
+        <source>press the middle first, something was loosened</source>
+        <translation>presione antes el centro, algo se aflojó</translation>
+    </message>
+    <message>
+        <source>After all moves expect %1 (within %2 cents)</source>
+        <translation>Tras todos los movimientos se espera %1 (a %2 cents)</translation>
+    </message>
+    <message>
+        <source>On to the batter</source>
+        <translation>Al batidor</translation>
+    </message>
+    <message>
+        <source>On to the wires</source>
+        <translation>A la bordonera</translation>
+    </message>
+    <message>
+        <source>Even to ± %1 cents</source>
+        <translation>Parejo a ± %1 cents</translation>
+    </message>
+    <message>
+        <source>Not heard yet</source>
+        <translation>Aún no se oyó</translation>
+    </message>
+    <message>
+        <source>Uneven on purpose</source>
+        <translation>Desigual a propósito</translation>
+    </message>
+    <message>
+        <source>± %1 cents</source>
+        <translation>± %1 cents</translation>
+    </message>
+    <message>
+        <source>It came within %1 cents of the prediction.</source>
+        <translation>Quedó a %1 cents de lo previsto.</translation>
+    </message>
+    <message>
+        <source>Play it. Keep it, or turn it back: every turn of it in turn.</source>
+        <translation>Tóquelo. Consérvelo, o devuélvalo: cada vuelta, una tras otra.</translation>
+    </message>
+    <message>
+        <source>Even, above pitch</source>
+        <translation>Parejo, sobre su altura</translation>
+    </message>
+    <message>
+        <source>Leave it overnight so that it seats (Go, Remind me). Then all rods come down together and the last turns go upwards.</source>
+        <translation>Déjelo una noche para que asiente (Ir, Recordarme). Luego bajan todos los tornillos juntos y las últimas vueltas van hacia arriba.</translation>
+    </message>
+    <message>
+        <source>It has rested</source>
+        <translation>Ha reposado</translation>
+    </message>
+    <message>
+        <source>Even, in silence</source>
+        <translation>Parejo, en silencio</translation>
+    </message>
+    <message>
+        <source>Provisional: tap a round as soon as it may be heard.</source>
+        <translation>Provisional: toque una ronda en cuanto se pueda oír.</translation>
+    </message>
+    <message>
+        <source>Provisional, and the pitch is a guess: this gauge was never read beside a pitch. Tap a round as soon as it may be heard.</source>
+        <translation>Provisional, y la altura es supuesta: este medidor nunca se leyó junto a una altura. Toque una ronda en cuanto se pueda oír.</translation>
+    </message>
+    <message>
+        <source>Provisional, and the pitch is a guess from the turns. Tap a round as soon as it may be heard.</source>
+        <translation>Provisional, y la altura se supone por las vueltas. Toque una ronda en cuanto se pueda oír.</translation>
+    </message>
+    <message>
+        <source>Even and at pitch</source>
+        <translation>Parejo y en su altura</translation>
+    </message>
+    <message>
+        <source>New film drifts: look at it again tomorrow.</source>
+        <translation>La película nueva se mueve: revísela mañana.</translation>
+    </message>
+    <message>
+        <source>Leave it overnight now (Go, Remind me), then tap once more and bring it back.</source>
+        <translation>Déjelo ahora una noche (Ir, Recordarme), luego toque otra vez y devuélvalo.</translation>
+    </message>
+    <message>
+        <source>Press the middle gently, or leave a new head overnight, then tap once more.</source>
+        <translation>Presione el centro con suavidad, o deje una noche el parche nuevo, y toque una vez más.</translation>
+    </message>
+    <message>
+        <source>It resists, so nothing was tightened. Find the cause, clear it, then tap again.</source>
+        <translation>Se resiste, así que no se apretó nada. Halle la causa, resuélvala y toque otra vez.</translation>
+    </message>
+    <message>
+        <source>The film is near its limit: more turns would pass the safe load.</source>
+        <translation>La película está cerca de su límite: más vueltas pasarían la carga segura.</translation>
+    </message>
+    <message>
+        <source>No further eighth would bring it nearer; tap once more to be sure.</source>
+        <translation>Ningún octavo más lo acercaría; toque una vez más para estar seguro.</translation>
+    </message>
+    <message>
+        <source>As near as it goes</source>
+        <translation>Tan cerca como llega</translation>
+    </message>
+    <message>
+        <source>Now the other head</source>
+        <translation>Ahora el otro parche</translation>
+    </message>
+    <message>
+        <source>Raise the snare side</source>
+        <translation>Suba el bordonero</translation>
+    </message>
+    <message>
+        <source>Raise the batter</source>
+        <translation>Suba el batidor</translation>
+    </message>
+    <message>
+        <source>Both as one system: each moves the other, so both are raised before either is evened. Then come back and tap here.</source>
+        <translation>Los dos como un sistema: cada uno mueve al otro, así que ambos se suben antes de emparejar uno. Luego vuelva y toque aquí.</translation>
+    </message>
+    <message>
+        <source>On to the snare side</source>
+        <translation>Al bordonero</translation>
+    </message>
+    <message>
+        <source>Now listen again</source>
+        <translation>Ahora escuche otra vez</translation>
+    </message>
+    <message>
+        <source>Tap the round</source>
+        <translation>Toque la ronda</translation>
+    </message>
+    <message>
+        <source>The tone was changed since this head was heard: its target is another now.</source>
+        <translation>El sonido cambió desde que se oyó este parche: ahora su meta es otra.</translation>
+    </message>
+    <message>
+        <source>Begin the round</source>
+        <translation>Empezar la ronda</translation>
+    </message>
+</context>
+<context>
+    <name>SweepPicture</name>
+    <message>
+        <source>best: %1 ± %2</source>
+        <translation>mejor: %1 ± %2</translation>
+    </message>
+    <message>
+        <source>%1, %2 at the %3: %4</source>
+        <translation>%1, %2 en %3: %4</translation>
+    </message>
+    <message>
+        <source>answered</source>
+        <translation>respondió</translation>
+    </message>
+    <message>
+        <source>no answer</source>
+        <translation>sin respuesta</translation>
+    </message>
+    <message>
+        <source>Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.</source>
+        <translation>Margen útil de %1 a %2; mejor %3, seguro a %4 vueltas. Tensor ahora en %5. Probado: %6.</translation>
+    </message>
+    <message>
+        <source>nothing yet</source>
+        <translation>nada aún</translation>
+    </message>
+    <message>
+        <source>strainer turns from first contact</source>
+        <translation>vueltas del tensor desde el primer contacto</translation>
+    </message>
+    <message>
+        <source>shaded: usable; disc: answered, cross: no answer; thin line: how sure
+bars: should answer, full at the middle, hatched at the edge</source>
+        <translation>sombreado: útil; disco: respondió, cruz: sin respuesta; línea fina: certeza
+barras: debe responder, llenas en el centro, rayadas en el borde</translation>
+    </message>
+</context>
+<context>
+    <name>SweepPictureText</name>
+    <message>
+        <source>Sweep of the strainer</source>
+        <translation>Barrido del tensor</translation>
+    </message>
+</context>
+<context>
+    <name>TapMarks</name>
+    <message>
+        <source>%1 of %2 taps heard</source>
+        <translation>%1 de %2 toques oídos</translation>
+    </message>
+</context>
+<context>
+    <name>TapPaint</name>
+    <message>
+        <source>edge</source>
+        <translation>borde</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>centro</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 %2 Hz</source>
+        <translation>%1 %2 Hz</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>%1, the one that counts, falls in %2 s</source>
+        <translation>%1, el que cuenta, cae en %2 s</translation>
+    </message>
+    <message>
+        <source>%1, falls in %2 s</source>
+        <translation>%1, cae en %2 s</translation>
+    </message>
+    <message>
+        <source>No partials.</source>
+        <translation>Sin parciales.</translation>
+    </message>
+    <message>
+        <source>Partials: %1.</source>
+        <translation>Parciales: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>TapView</name>
+    <message>
+        <source>Last tap, its partials</source>
+        <translation>Último toque, sus parciales</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet.</source>
+        <translation>Aún no se oyó nada.</translation>
+    </message>
+</context>
+<context>
+    <name>ToneList</name>
+    <message>
+        <source>out of reach of this drum</source>
+        <translation>fuera del alcance de este tambor</translation>
+    </message>
+    <message>
+        <source>%1 over %2 Hz, ring %3 s</source>
+        <translation>%1 sobre %2 Hz, resonancia %3 s</translation>
+    </message>
+    <message>
+        <source>Tones</source>
+        <translation>Sonidos</translation>
+    </message>
+    <message>
+        <source>From a recording…</source>
+        <translation>De una grabación…</translation>
+    </message>
+    <message>
+        <source>A sound file with one or more hits becomes a tone</source>
+        <translation>Un archivo de sonido con uno o más golpes se vuelve un sonido</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone…</source>
+        <translation>Esta afinación como sonido…</translation>
+    </message>
+    <message>
+        <source>Of this workbook</source>
+        <translation>De este cuaderno</translation>
+    </message>
+    <message>
+        <source>Always at hand</source>
+        <translation>Siempre a mano</translation>
+    </message>
+    <message>
+        <source>The drum as it stands becomes a tone of this workbook</source>
+        <translation>El tambor como está se vuelve un sonido de este cuaderno</translation>
+    </message>
+    <message>
+        <source>Once the batter was heard</source>
+        <translation>En cuanto se oiga el batidor</translation>
+    </message>
+    <message>
+        <source>A recorded hit</source>
+        <translation>Un golpe grabado</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac);;All files (*)</source>
+        <translation>Sonido (*.wav *.flac);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Tone from %1</source>
+        <translation>Sonido de %1</translation>
+    </message>
+    <message>
+        <source>Kept: edge pitches as heard, ring as predicted with the pads that lie there, and how tight the wires stand in their span. It scales to other drums.</source>
+        <translation>Se guardan: tonos de borde como se oyeron, resonancia prevista con los apagadores puestos, y cuán tensa está la bordonera en su margen. Se adapta a otros tambores.</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone</source>
+        <translation>Guardar esta afinación como sonido</translation>
+    </message>
+</context>
+<context>
+    <name>TonePage</name>
+    <message>
+        <source>What should it sound like?</source>
+        <translation>¿Cómo debe sonar?</translation>
+    </message>
+    <message>
+        <source>Questions</source>
+        <translation>Preguntas</translation>
+    </message>
+    <message>
+        <source>School</source>
+        <translation>Escuela</translation>
+    </message>
+    <message>
+        <source>Weather</source>
+        <translation>Tiempo</translation>
+    </message>
+    <message>
+        <source>Both heads</source>
+        <translation>Ambos parches</translation>
+    </message>
+    <message>
+        <source>Take this tone</source>
+        <translation>Tomar este sonido</translation>
+    </message>
+    <message>
+        <source>On to the batter</source>
+        <translation>Al batidor</translation>
+    </message>
+    <message>
+        <source>On to the snare side</source>
+        <translation>Al bordonero</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>The snare side stops at %1: beyond it %2.</source>
+        <translation>El bordonero se detiene en %1: más allá %2.</translation>
+    </message>
+    <message>
+        <source>Muffling: %1.</source>
+        <translation>Apagado: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>TrialDialog</name>
+    <message>
+        <source>%1 %2 tighter</source>
+        <translation>%1 %2 más apretado</translation>
+    </message>
+    <message>
+        <source>%1 %2 looser</source>
+        <translation>%1 %2 más flojo</translation>
+    </message>
+    <message>
+        <source>Costs: the head is no longer even, rods there back off sooner, and soft strokes near them speak less.</source>
+        <translation>Cuesta: el parche deja de estar parejo, los tornillos ahí se aflojan antes, y los golpes suaves cerca hablan menos.</translation>
+    </message>
+    <message>
+        <source>Costs: slower wires and less snap, most of all at the edge.</source>
+        <translation>Cuesta: bordonera más lenta y menos chasquido, sobre todo en el borde.</translation>
+    </message>
+    <message>
+        <source>Costs: more load on thin film beside the beds, and buzz with other drums comes back.</source>
+        <translation>Cuesta: más carga en película fina junto a los lechos, y vuelve el zumbido con otros tambores.</translation>
+    </message>
+    <message>
+        <source>Edge pitch %1 cents in the mean; its two partials %2 cents apart: the ring wavers %3 times a second and dies sooner.</source>
+        <translation>Tono de borde %1 cents en la media; sus dos parciales a %2 cents: la resonancia ondea %3 veces por segundo y muere antes.</translation>
+    </message>
+    <message>
+        <source>Uneven on purpose</source>
+        <translation>Desigual a propósito</translation>
+    </message>
+    <message>
+        <source>A trial, not a setting: it is logged, heard afterwards, and one key takes all of it back.</source>
+        <translation>Un ensayo, no un ajuste: se anota, se oye después, y una tecla lo devuelve todo.</translation>
+    </message>
+    <message>
+        <source>What to try</source>
+        <translation>Qué probar</translation>
+    </message>
+    <message>
+        <source>Near rods slack, the others a little up: low and dead</source>
+        <translation>Tornillos cercanos flojos, los otros algo más altos: grave y muerto</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds slacker: less buzz</source>
+        <translation>Tornillos junto a los lechos más flojos: menos zumbido</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds tighter: more snap</source>
+        <translation>Tornillos junto a los lechos más apretados: más chasquido</translation>
+    </message>
+    <message>
+        <source>How many rods</source>
+        <translation>Cuántos tornillos</translation>
+    </message>
+    <message>
+        <source>one rod</source>
+        <translation>un tornillo</translation>
+    </message>
+    <message>
+        <source>two rods</source>
+        <translation>dos tornillos</translation>
+    </message>
+    <message>
+        <source>three rods</source>
+        <translation>tres tornillos</translation>
+    </message>
+    <message>
+        <source>From which rod on</source>
+        <translation>Desde qué tornillo</translation>
+    </message>
+    <message>
+        <source>from rod </source>
+        <translation>desde el tornillo </translation>
+    </message>
+    <message>
+        <source>By how much each</source>
+        <translation>Cuánto cada uno</translation>
+    </message>
+    <message>
+        <source>Try it</source>
+        <translation>Probarlo</translation>
+    </message>
+</context>
+<context>
+    <name>Underside</name>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>From below, strainer on the left: wires %1 long, %2 to the shell&apos;s outer face at each end.</source>
+        <translation>Desde abajo, tensor a la izquierda: bordonera de %1, %2 hasta la cara exterior del casco en cada extremo.</translation>
+    </message>
+    <message>
+        <source>Shift them %1 towards the strainer.</source>
+        <translation>Muévala %1 hacia el tensor.</translation>
+    </message>
+    <message>
+        <source>Shift them %1 towards the butt plate.</source>
+        <translation>Muévala %1 hacia la placa fija.</translation>
+    </message>
+    <message>
+        <source>strands %1</source>
+        <translation>hilos %1</translation>
+    </message>
+    <message>
+        <source>shift %1</source>
+        <translation>mover %1</translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation>tensor</translation>
+    </message>
+    <message>
+        <source>butt plate</source>
+        <translation>placa fija</translation>
+    </message>
+    <message>
+        <source>from below, true to scale; dotted: the inner wall</source>
+        <translation>desde abajo, a escala; punteado: la pared interior</translation>
+    </message>
+    <message>
+        <source>from below; usual lengths, not measured on this drum yet</source>
+        <translation>desde abajo; largos usuales, sin medir en este tambor</translation>
+    </message>
+</context>
+<context>
+    <name>UndersideText</name>
+    <message>
+        <source>The underside</source>
+        <translation>El lado de abajo</translation>
+    </message>
+</context>
+<context>
+    <name>VoicePanel</name>
+    <message>
+        <source>Does it answer a voice?</source>
+        <translation>¿Responde a una voz?</translation>
+    </message>
+    <message>
+        <source>Hum, lever off</source>
+        <translation>Tararear, suelta</translation>
+    </message>
+    <message>
+        <source>Hum, lever on</source>
+        <translation>Tararear, puesta</translation>
+    </message>
+    <message>
+        <source>The hum with the lever on</source>
+        <translation>El tarareo con la palanca puesta</translation>
+    </message>
+    <message>
+        <source>The hum with the lever off</source>
+        <translation>El tarareo con la palanca suelta</translation>
+    </message>
+    <message>
+        <source>Three seconds: one steady low oo, an arm&apos;s length away.</source>
+        <translation>Tres segundos: una u grave y estable, a un brazo de distancia.</translation>
+    </message>
+    <message>
+        <source>Now the same hum with the lever on.</source>
+        <translation>Ahora el mismo tarareo con la palanca puesta.</translation>
+    </message>
+    <message>
+        <source>The same low oo twice, an arm&apos;s length away. Sensitive wires hiss along.</source>
+        <translation>La misma u grave dos veces, a un brazo de distancia. Una bordonera sensible sisea con ella.</translation>
+    </message>
+    <message>
+        <source>%1 dB more hiss with the lever on</source>
+        <translation>%1 dB más de siseo con la palanca puesta</translation>
+    </message>
+    <message>
+        <source>They answer: %1, knob at %2.</source>
+        <translation>Responde: %1, perilla en %2.</translation>
+    </message>
+    <message>
+        <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
+        <translation>Sin respuesta: %1, perilla en %2. Más floja, o un bordonero más tenso, responde antes.</translation>
+    </message>
+</context>
+<context>
+    <name>WallClock</name>
+    <message>
+        <source>Time is up: leave the rods as they are, wires on.</source>
+        <translation>Se acabó el tiempo: deje los tornillos como están, bordonera puesta.</translation>
+    </message>
+    <message>
+        <source>Time is up</source>
+        <translation>Se acabó el tiempo</translation>
+    </message>
+    <message>
+        <source>Leave the rods as they are, wires on.</source>
+        <translation>Deje los tornillos como están, bordonera puesta.</translation>
+    </message>
+    <message>
+        <source>.</source>
+        <translation>.</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>WaysPanel</name>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>The batter is uneven by %1 cents, and close partials beat. Even it before anything is laid on it.</source>
+        <translation>El batidor está desigual en %1 cents, y baten parciales cercanos. Emparéjelo antes de poner nada encima.</translation>
+    </message>
+    <message>
+        <source>Two close partials beat: even the batter before anything is laid on it.</source>
+        <translation>Baten dos parciales cercanos: empareje el batidor antes de poner nada encima.</translation>
+    </message>
+    <message>
+        <source>The head rings longer than its kind should: it is worn. A fresh one helps more than pads.</source>
+        <translation>El parche resuena más de lo que debería: está gastado. Uno nuevo ayuda más que los apagadores.</translation>
+    </message>
+    <message>
+        <source>The strokes land off the middle, where the edge sounds with them: move the drum, not the pads.</source>
+        <translation>Los golpes caen fuera del centro, donde suena el borde: mueva el tambor, no los apagadores.</translation>
+    </message>
+    <message>
+        <source>The microphone hears %1 times the ring of the room: turn it, or the pad, by some degrees.</source>
+        <translation>El micrófono oye %1 veces la resonancia de la sala: gírelo, o el apagador, unos grados.</translation>
+    </message>
+    <message>
+        <source>Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and shorten.</source>
+        <translation>Afinado tan bajo (%1) queda un solo tono aislado: más alto, sus parciales se juntan y acortan.</translation>
+    </message>
+    <message>
+        <source>Nothing is wrong with it: how long it rings is taste.</source>
+        <translation>No le pasa nada: cuánto resuena es cuestión de gusto.</translation>
+    </message>
+    <message>
+        <source>Tune it out</source>
+        <translation>Afinarlo fuera</translation>
+    </message>
+    <message>
+        <source>Let it ring</source>
+        <translation>Dejarlo sonar</translation>
+    </message>
+    <message>
+        <source>Mask it with wires</source>
+        <translation>Taparlo con la bordonera</translation>
+    </message>
+    <message>
+        <source>Shorten it</source>
+        <translation>Acortarlo</translation>
+    </message>
+    <message>
+        <source>Muffle it</source>
+        <translation>Apagarlo</translation>
+    </message>
+    <message>
+        <source>Not quite enough.</source>
+        <translation>No alcanza del todo.</translation>
+    </message>
+    <message>
+        <source>%1. Higher would not shorten it.</source>
+        <translation>%1. Más alto no lo acortaría.</translation>
+    </message>
+    <message>
+        <source>%1. Batter %2 up: centre %3 cents, film load %4 %.</source>
+        <translation>%1. Batidor %2 arriba: centro %3 cents, carga de película %4 %.</translation>
+    </message>
+    <message>
+        <source>%1. Costs nothing.</source>
+        <translation>%1. No cuesta nada.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, knob %3 looser.</source>
+        <translation>%1 de siseo sobre %2 de resonancia, perilla %3 más floja.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, as they stand.</source>
+        <translation>%1 de siseo sobre %2 de resonancia, como están.</translation>
+    </message>
+    <message>
+        <source>%1 with a loose weight; the stroke stays whole.</source>
+        <translation>%1 con un peso suelto; el golpe queda entero.</translation>
+    </message>
+    <message>
+        <source>%1 with nothing on the head.</source>
+        <translation>%1 sin nada en el parche.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Stroke %3 dB, rebound %4 % less.</source>
+        <translation>%1: %2. Golpe %3 dB, rebote %4 % menos.</translation>
+    </message>
+    <message>
+        <source>A fault, or taste?</source>
+        <translation>¿Una falla, o gusto?</translation>
+    </message>
+    <message>
+        <source>Ways to the ring that is wanted</source>
+        <translation>Formas de lograr la resonancia deseada</translation>
+    </message>
+    <message>
+        <source>Do it</source>
+        <translation>Hacerlo</translation>
+    </message>
+    <message>
+        <source>%1: do it</source>
+        <translation>%1: hacerlo</translation>
+    </message>
+    <message>
+        <source>The ring is as wanted.</source>
+        <translation>La resonancia es la deseada.</translation>
+    </message>
+    <message>
+        <source>To Tone</source>
+        <translation>Al sonido</translation>
+    </message>
+    <message>
+        <source>To Wires</source>
+        <translation>A la bordonera</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Como está</translation>
+    </message>
+</context>
+<context>
+    <name>WeatherPanel</name>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>Temperature</source>
+        <translation>Temperatura</translation>
+    </message>
+    <message>
+        <source> % humid</source>
+        <translation> % de humedad</translation>
+    </message>
+    <message>
+        <source>Relative humidity</source>
+        <translation>Humedad relativa</translation>
+    </message>
+    <message>
+        <source> m high</source>
+        <translation> m de altitud</translation>
+    </message>
+    <message>
+        <source>Height above the sea</source>
+        <translation>Altitud sobre el mar</translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation>Aquí</translation>
+    </message>
+    <message>
+        <source>Taken to</source>
+        <translation>Llevado a</translation>
+    </message>
+    <message>
+        <source>There a head would fall slack: it swells more than it was drawn down.</source>
+        <translation>Allí un parche quedaría flojo: se dilata más de lo que se tensó.</translation>
+    </message>
+    <message>
+        <source>%1 %2 → %3 (%4 cents)</source>
+        <translation>%1 %2 → %3 (%4 cents)</translation>
+    </message>
+    <message>
+        <source>Tuned here and taken there, no rod turned:
+%1
+%2
+%3
+It settles with the shell, in an hour for metal and in days for wood.</source>
+        <translation>Afinado aquí y llevado allí, sin girar tornillos:
+%1
+%2
+%3
+Se asienta con el casco, en una hora si es metal y en días si es madera.</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation>batidor</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation>bordonero</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>centro</translation>
+    </message>
+</context>
+<context>
+    <name>WiresPage</name>
+    <message>
+        <source>Fit</source>
+        <translation>Montaje</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Tensor</translation>
+    </message>
+    <message>
+        <source>Buzz with others</source>
+        <translation>Zumbido con otros</translation>
+    </message>
+    <message>
+        <source>By what the setting is judged</source>
+        <translation>Por qué se juzga el ajuste</translation>
+    </message>
+    <message>
+        <source>aim: %1</source>
+        <translation>fin: %1</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Knob, from first contact</source>
+        <translation>Perilla, desde el primer contacto</translation>
+    </message>
+    <message>
+        <source>Loosen %1</source>
+        <translation>Aflojar %1</translation>
+    </message>
+    <message>
+        <source>Tighten %1</source>
+        <translation>Apretar %1</translation>
+    </message>
+    <message>
+        <source>At this stop</source>
+        <translation>En este punto</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>centro</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>borde</translation>
+    </message>
+    <message>
+        <source>Lay the wires</source>
+        <translation>Monte la bordonera</translation>
+    </message>
+    <message>
+        <source>Set the strainer</source>
+        <translation>Ajuste el tensor</translation>
+    </message>
+    <message>
+        <source>Calm the buzz</source>
+        <translation>Calme el zumbido</translation>
+    </message>
+    <message>
+        <source>Before they are clamped: where the wires lie, and how the knob stands. Wires loose before anything is pushed under them.</source>
+        <translation>Antes de sujetarla: dónde queda la bordonera, y cómo está la perilla. Bordonera floja antes de meter nada debajo.</translation>
+    </message>
+    <message>
+        <source>Which instruments set the wires going, and what to change first. Lever on while they play.</source>
+        <translation>Qué instrumentos excitan la bordonera, y qué cambiar primero. Palanca puesta mientras tocan.</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>sin contar</translation>
+    </message>
+    <message>
+        <source>%1 from its loose end</source>
+        <translation>%1 desde su extremo flojo</translation>
+    </message>
+    <message>
+        <source>not tried</source>
+        <translation>sin probar</translation>
+    </message>
+    <message>
+        <source>● answers</source>
+        <translation>● responde</translation>
+    </message>
+    <message>
+        <source>✕ silent</source>
+        <translation>✕ muda</translation>
+    </message>
+    <message>
+        <source>%1 at the %2: %3</source>
+        <translation>%1 en %2: %3</translation>
+    </message>
+    <message>
+        <source>Loud: does it rattle on?</source>
+        <translation>Fuerte: ¿sigue traqueteando?</translation>
+    </message>
+    <message>
+        <source>Loud: rattles on</source>
+        <translation>Fuerte: sigue traqueteando</translation>
+    </message>
+    <message>
+        <source>Loud: clean</source>
+        <translation>Fuerte: limpio</translation>
+    </message>
+    <message>
+        <source>Two answers contradict each other; the odd one counts for less. Try the strokes at that stop again.</source>
+        <translation>Dos respuestas se contradicen; la rara cuenta menos. Pruebe otra vez los golpes en ese punto.</translation>
+    </message>
+    <message>
+        <source>Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.</source>
+        <translation>Bordonera centrada, palanca puesta, tambor derecho. Cuente la perilla desde donde los hilos tocan primero.</translation>
+    </message>
+    <message>
+        <source>Now lever on, knob to first contact</source>
+        <translation>Ahora palanca puesta, perilla al primer contacto</translation>
+    </message>
+    <message>
+        <source>Then tighten %1</source>
+        <translation>Luego apriete %1</translation>
+    </message>
+    <message>
+        <source>First contact: a fingertip on the snare side just feels the strands lift off the film.</source>
+        <translation>Primer contacto: la yema de un dedo en el bordonero apenas siente que los hilos se separan de la película.</translation>
+    </message>
+    <message>
+        <source>Knob is there</source>
+        <translation>La perilla está ahí</translation>
+    </message>
+    <message>
+        <source>Now one loud stroke at the middle</source>
+        <translation>Ahora un golpe fuerte en el centro</translation>
+    </message>
+    <message>
+        <source>Now a %1 stroke at the %2</source>
+        <translation>Ahora un golpe: %1, %2</translation>
+    </message>
+    <message>
+        <source>Do the wires fall silent with the drum?</source>
+        <translation>¿Calla la bordonera con el tambor?</translation>
+    </message>
+    <message>
+        <source>Do the wires answer?</source>
+        <translation>¿Responde la bordonera?</translation>
+    </message>
+    <message>
+        <source>Clean: they stop with the tone. Rattling: they hiss on after it.</source>
+        <translation>Limpio: para con el tono. Traqueteo: sigue siseando después.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand, and listen for the hiss.</source>
+        <translation>Tóquelo tan suave como en escena, y escuche el siseo.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand. What is heard answers; or say it yourself.</source>
+        <translation>Tóquelo tan suave como en escena. Lo que se oiga responde; o dígalo usted.</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
+    </message>
+    <message>
+        <source>Clean</source>
+        <translation>Limpio</translation>
+    </message>
+    <message>
+        <source>They answer</source>
+        <translation>Responde</translation>
+    </message>
+    <message>
+        <source>They rattle on  (N)</source>
+        <translation>Sigue traqueteando  (N)</translation>
+    </message>
+    <message>
+        <source>No answer  (N)</source>
+        <translation>Sin respuesta  (N)</translation>
+    </message>
+    <message>
+        <source>Now the knob</source>
+        <translation>Ahora la perilla</translation>
+    </message>
+    <message>
+        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
+        <translation>Traquetea antes de dejar de ahogarse: tense el bordonero, o los hilos están gastados.</translation>
+    </message>
+    <message>
+        <source>To %1 from first contact. %2</source>
+        <translation>A %1 desde el primer contacto. %2</translation>
+    </message>
+    <message>
+        <source>That is the best so far.</source>
+        <translation>Es el mejor hasta ahora.</translation>
+    </message>
+    <message>
+        <source>That stop tells most.</source>
+        <translation>Ese punto dice más.</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Girado</translation>
+    </message>
+    <message>
+        <source>As good as it gets</source>
+        <translation>Lo mejor que se puede</translation>
+    </message>
+    <message>
+        <source>In the usable span</source>
+        <translation>En el margen útil</translation>
+    </message>
+    <message>
+        <source>Leave it at %1</source>
+        <translation>Déjelo en %1</translation>
+    </message>
+    <message>
+        <source>On to the muffling</source>
+        <translation>Al apagado</translation>
+    </message>
+    <message>
+        <source>On to the strainer</source>
+        <translation>Al tensor</translation>
+    </message>
+    <message>
+        <source>Now the wires</source>
+        <translation>Ahora la bordonera</translation>
+    </message>
+    <message>
+        <source>Now take a rule</source>
+        <translation>Ahora tome una regla</translation>
+    </message>
+    <message>
+        <source>Measure strands and gaps</source>
+        <translation>Mida hilos y luces</translation>
+    </message>
+    <message>
+        <source>They lie well</source>
+        <translation>Está bien puesta</translation>
+    </message>
+    <message>
+        <source>See what is said on the right</source>
+        <translation>Vea lo que se dice a la derecha</translation>
+    </message>
+    <message>
+        <source>Shift them to the strainer</source>
+        <translation>Muévala hacia el tensor</translation>
+    </message>
+    <message>
+        <source>Shift them to the butt plate</source>
+        <translation>Muévala a la placa fija</translation>
+    </message>
+    <message>
+        <source>Check that the lever closes, and that the plates lie flat.</source>
+        <translation>Compruebe que la palanca cierra y que las placas quedan planas.</translation>
+    </message>
+    <message>
+        <source>Lever off, strands loose. Done when both gaps are the same and the plates lie over the inner wall.</source>
+        <translation>Palanca suelta, hilos flojos. Listo cuando ambas luces son iguales y las placas quedan sobre la pared interior.</translation>
+    </message>
+    <message>
+        <source>Now the others play</source>
+        <translation>Ahora tocan los otros</translation>
+    </message>
+    <message>
+        <source>Change one thing, then listen again</source>
+        <translation>Cambie una cosa y escuche otra vez</translation>
+    </message>
+    <message>
+        <source>Which of them sets it off?</source>
+        <translation>¿Cuál la excita?</translation>
+    </message>
+    <message>
+        <source>Lever on, strike each of them alone, and enter those that make the wires hiss.</source>
+        <translation>Palanca puesta, golpee cada uno solo, y apunte los que hacen sisear la bordonera.</translation>
+    </message>
+    <message>
+        <source>%1 Predicted: the ear decides.</source>
+        <translation>%1 Previsto: decide el oído.</translation>
+    </message>
+</context>
+<context>
+    <name>Wording</name>
+    <message>
+        <source>Drum</source>
+        <translation>Tambor</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Sonido</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Batidor</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Bordonera</translation>
+    </message>
+    <message>
+        <source>Muffling</source>
+        <translation>Apagado</translation>
+    </message>
+    <message>
+        <source>Proof</source>
+        <translation>Prueba</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>abierto</translation>
+    </message>
+    <message>
+        <source>under way</source>
+        <translation>en curso</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>listo</translation>
+    </message>
+    <message>
+        <source>check again</source>
+        <translation>revisar</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation>batidor</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation>bordonero</translation>
+    </message>
+    <message>
+        <source>Practice drum</source>
+        <translation>Tambor de práctica</translation>
+    </message>
+    <message>
+        <source>Sound files</source>
+        <translation>Archivos de sonido</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>whisper</source>
+        <translation>susurro</translation>
+    </message>
+    <message>
+        <source>soft</source>
+        <translation>suave</translation>
+    </message>
+    <message>
+        <source>medium</source>
+        <translation>medio</translation>
+    </message>
+    <message>
+        <source>loud</source>
+        <translation>fuerte</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>centro</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>borde</translation>
+    </message>
+    <message>
+        <source>by the tone</source>
+        <translation>según el sonido</translation>
+    </message>
+    <message>
+        <source>loosest clean</source>
+        <translation>lo más flojo limpio</translation>
+    </message>
+    <message>
+        <source>equal lengths</source>
+        <translation>duraciones iguales</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>seca</translation>
+    </message>
+    <message>
+        <source>wet</source>
+        <translation>mojada</translation>
+    </message>
+    <message>
+        <source>So far into the clean span as the tone asks for.</source>
+        <translation>Tan adentro del margen limpio como pide el sonido.</translation>
+    </message>
+    <message>
+        <source>The loosest setting that is clean at loud; a whisper is answered with the most room.</source>
+        <translation>El ajuste más flojo que queda limpio en fuerte; un susurro responde con el mayor margen.</translation>
+    </message>
+    <message>
+        <source>Where the wires fall silent with the drum, by what was heard at the stops.</source>
+        <translation>Donde la bordonera calla con el tambor, según lo oído en los puntos.</translation>
+    </message>
+    <message>
+        <source>The tightest setting that still answers a whisper near the edge: short buzz, least body.</source>
+        <translation>El ajuste más tenso que aún responde a un susurro en el borde: siseo corto, mínimo cuerpo.</translation>
+    </message>
+    <message>
+        <source>A quarter turn below clean: long buzz, a loud stroke may rattle on a little.</source>
+        <translation>Un cuarto de vuelta bajo lo limpio: siseo largo, un golpe fuerte puede traquetear un poco.</translation>
+    </message>
+    <message>
+        <source>gel pad</source>
+        <translation>almohadilla de gel</translation>
+    </message>
+    <message>
+        <source>half a gel pad</source>
+        <translation>media almohadilla de gel</translation>
+    </message>
+    <message>
+        <source>quarter gel pad</source>
+        <translation>cuarto de almohadilla de gel</translation>
+    </message>
+    <message>
+        <source>doubled gel pad</source>
+        <translation>almohadilla de gel doble</translation>
+    </message>
+    <message>
+        <source>film ring</source>
+        <translation>anillo de película</translation>
+    </message>
+    <message>
+        <source>tape and tissue</source>
+        <translation>cinta y pañuelo</translation>
+    </message>
+    <message>
+        <source>piece of felt</source>
+        <translation>trozo de fieltro</translation>
+    </message>
+    <message>
+        <source>felt strip under the head</source>
+        <translation>tira de fieltro bajo el parche</translation>
+    </message>
+    <message>
+        <source>folded cloth</source>
+        <translation>paño doblado</translation>
+    </message>
+    <message>
+        <source>wallet</source>
+        <translation>cartera</translation>
+    </message>
+    <message>
+        <source>loose bouncing weight</source>
+        <translation>peso suelto que rebota</translation>
+    </message>
+    <message>
+        <source>cloth under the hoop</source>
+        <translation>paño bajo el aro</translation>
+    </message>
+    <message>
+        <source>damper inside</source>
+        <translation>apagador interior</translation>
+    </message>
+    <message>
+        <source>ring in the head</source>
+        <translation>anillo en el parche</translation>
+    </message>
+    <message>
+        <source>vents in the head</source>
+        <translation>agujeros en el parche</translation>
+    </message>
+    <message>
+        <source>at the head</source>
+        <translation>en el parche</translation>
+    </message>
+    <message>
+        <source>at the player&apos;s ear</source>
+        <translation>en el oído del músico</translation>
+    </message>
+    <message>
+        <source>in the room</source>
+        <translation>en la sala</translation>
+    </message>
+    <message>
+        <source>at the microphone</source>
+        <translation>en el micrófono</translation>
+    </message>
+    <message>
+        <source>%1 on the batter would pass the safe film load; the highest is %2.</source>
+        <translation>%1 en el batidor pasaría la carga segura; lo más alto es %2.</translation>
+    </message>
+    <message>
+        <source>%1 on the batter is below finger-tight; the lowest is %2.</source>
+        <translation>%1 en el batidor está bajo apretado a mano; lo más bajo es %2.</translation>
+    </message>
+    <message>
+        <source>%1 on the snare side would pass the safe film load; the highest is %2.</source>
+        <translation>%1 en el bordonero pasaría la carga segura; lo más alto es %2.</translation>
+    </message>
+    <message>
+        <source>%1 on the snare side is below finger-tight; the lowest is %2.</source>
+        <translation>%1 en el bordonero está bajo apretado a mano; lo más bajo es %2.</translation>
+    </message>
+    <message>
+        <source>%1 is out of reach; the nearest is %2.</source>
+        <translation>%1 está fuera de alcance; lo más cercano es %2.</translation>
+    </message>
+    <message>
+        <source>heard clearly</source>
+        <translation>oído claro</translation>
+    </message>
+    <message>
+        <source>heard roughly</source>
+        <translation>oído aproximado</translation>
+    </message>
+    <message>
+        <source>too quiet</source>
+        <translation>muy bajo</translation>
+    </message>
+    <message>
+        <source>too loud for the input</source>
+        <translation>muy fuerte para la entrada</translation>
+    </message>
+    <message>
+        <source>two hits in one</source>
+        <translation>dos golpes en uno</translation>
+    </message>
+    <message>
+        <source>the wires hide it</source>
+        <translation>la bordonera lo oculta</translation>
+    </message>
+    <message>
+        <source>no tone</source>
+        <translation>sin tono</translation>
+    </message>
+    <message>
+        <source>two pitches it could be</source>
+        <translation>podría ser dos alturas</translation>
+    </message>
+    <message>
+        <source>not this head</source>
+        <translation>no es este parche</translation>
+    </message>
+    <message>
+        <source>drowned by another sound</source>
+        <translation>tapado por otro sonido</translation>
+    </message>
+    <message>
+        <source>The room blurs it. Bring the microphone nearer for a finer figure.</source>
+        <translation>La sala lo difumina. Acerque el micrófono para una cifra más fina.</translation>
+    </message>
+    <message>
+        <source>Tap a little harder or come nearer, then tap the same rod again.</source>
+        <translation>Toque algo más fuerte o acérquese, y toque otra vez el mismo tornillo.</translation>
+    </message>
+    <message>
+        <source>Turn the input gain down or tap softer, then tap the same rod again.</source>
+        <translation>Baje la entrada o toque más suave, y toque otra vez el mismo tornillo.</translation>
+    </message>
+    <message>
+        <source>Let the key bounce off once, then tap the same rod again.</source>
+        <translation>Deje rebotar la llave una sola vez, y toque otra vez el mismo tornillo.</translation>
+    </message>
+    <message>
+        <source>Throw the lever off and hold the wires away, then tap again.</source>
+        <translation>Suelte la palanca y aparte la bordonera, y toque otra vez.</translation>
+    </message>
+    <message>
+        <source>A knock, a voice or hum. Tap 30 mm in from the hoop, in front of the rod.</source>
+        <translation>Un golpe seco, una voz o zumbido. Toque a 30 mm del aro, frente al tornillo.</translation>
+    </message>
+    <message>
+        <source>Keep the finger still on the middle and mute the other head, then tap the same rod again.</source>
+        <translation>Mantenga quieto el dedo en el centro y apague el otro parche, y toque otra vez el mismo tornillo.</translation>
+    </message>
+    <message>
+        <source>No tone where this head can be. Is the other head muted?</source>
+        <translation>Ningún tono donde este parche puede estar. ¿Está apagado el otro?</translation>
+    </message>
+    <message>
+        <source>Hum or another instrument lies right on it. Stop that or come nearer, then tap again.</source>
+        <translation>Un zumbido u otro instrumento está justo encima. Párelo o acérquese, y toque otra vez.</translation>
+    </message>
+    <message>
+        <source>%1 turn</source>
+        <translation>%1 vuelta</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 vueltas</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm</source>
+        <translation>%1 × %2 mm</translation>
+    </message>
+    <message>
+        <source>%1 × %2 in</source>
+        <translation>%1 × %2 in</translation>
+    </message>
+    <message>
+        <source>%1 N/m</source>
+        <translation>%1 N/m</translation>
+    </message>
+    <message>
+        <source>the snare-side film would pass %1 % of its yield</source>
+        <translation>la película bordonera pasaría %1 % de su fluencia</translation>
+    </message>
+    <message>
+        <source>the batter&apos;s film would pass %1 % of its yield</source>
+        <translation>la película del batidor pasaría %1 % de su fluencia</translation>
+    </message>
+    <message>
+        <source>the batter would be looser than finger-tight</source>
+        <translation>el batidor quedaría más flojo que apretado a mano</translation>
+    </message>
+    <message>
+        <source>the snare side would be looser than finger-tight</source>
+        <translation>el bordonero quedaría más flojo que apretado a mano</translation>
+    </message>
+    <message>
+        <source>beyond that edge and middle change places between the heads</source>
+        <translation>más allá borde y centro cambian de parche</translation>
+    </message>
+    <message>
+        <source>no pair of tensions gives both</source>
+        <translation>ningún par de tensiones da ambos</translation>
+    </message>
+    <message>
+        <source>as the tone asks</source>
+        <translation>como pide el sonido</translation>
+    </message>
+    <message>
+        <source>your own interval</source>
+        <translation>intervalo propio</translation>
+    </message>
+    <message>
+        <source>a little above</source>
+        <translation>algo por encima</translation>
+    </message>
+    <message>
+        <source>matched</source>
+        <translation>igualados</translation>
+    </message>
+    <message>
+        <source>near its limit</source>
+        <translation>cerca del límite</translation>
+    </message>
+    <message>
+        <source>by the ratio</source>
+        <translation>por la razón</translation>
+    </message>
+    <message>
+        <source>counted turns</source>
+        <translation>vueltas contadas</translation>
+    </message>
+    <message>
+        <source>The interval that suits the tone, capped by the film.</source>
+        <translation>El intervalo que conviene al sonido, limitado por la película.</translation>
+    </message>
+    <message>
+        <source>Your interval on every drum; on small drums the film caps it sooner.</source>
+        <translation>Su intervalo en cada tambor; en los pequeños la película limita antes.</translation>
+    </message>
+    <message>
+        <source>More body, slower answer: soft strokes near the edge may find no wire.</source>
+        <translation>Más cuerpo, respuesta lenta: golpes suaves en el borde quizá no hallen bordonera.</translation>
+    </message>
+    <message>
+        <source>Both heads sound as one pitch: round, little snap, late wires.</source>
+        <translation>Ambos parches suenan como uno: redondo, poco chasquido, bordonera tardía.</translation>
+    </message>
+    <message>
+        <source>The quickest answer and the hardest snap; brittle, and the film has least to spare.</source>
+        <translation>La respuesta más rápida y el chasquido más duro; frágil, y la película con menos reserva.</translation>
+    </message>
+    <message>
+        <source>A musical interval between edge and middle; the level follows the batter.</source>
+        <translation>Un intervalo musical entre borde y centro; el nivel sigue al batidor.</translation>
+    </message>
+    <message>
+        <source>A quarter turn a rod more than the batter: needs no ear, and is only as sure as the count.</source>
+        <translation>Un cuarto de vuelta por tornillo más que el batidor: no necesita oído, y es tan seguro como la cuenta.</translation>
+    </message>
+    <message>
+        <source>snare side first</source>
+        <translation>bordonero primero</translation>
+    </message>
+    <message>
+        <source>batter first</source>
+        <translation>batidor primero</translation>
+    </message>
+    <message>
+        <source>both as one</source>
+        <translation>ambos como uno</translation>
+    </message>
+    <message>
+        <source>loose end of the clean span</source>
+        <translation>extremo flojo del margen limpio</translation>
+    </message>
+    <message>
+        <source>middle of the clean span</source>
+        <translation>medio del margen limpio</translation>
+    </message>
+    <message>
+        <source>tight end of the clean span</source>
+        <translation>extremo tenso del margen limpio</translation>
+    </message>
+    <message>
+        <source>rod %1</source>
+        <translation>tornillo %1</translation>
+    </message>
+    <message>
+        <source>rods %1 and %2</source>
+        <translation>tornillos %1 y %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo</name>
+    <message>
+        <source>centre %1 ±%2 Hz</source>
+        <translation>centro %1 ±%2 Hz</translation>
+    </message>
+    <message>
+        <source>edge over centre %1</source>
+        <translation>borde sobre centro %1</translation>
+    </message>
+    <message>
+        <source>ring %1 ±%2 s</source>
+        <translation>resonancia %1 ±%2 s</translation>
+    </message>
+    <message>
+        <source>wires for %1 s</source>
+        <translation>bordonera %1 s</translation>
+    </message>
+    <message>
+        <source>no wires</source>
+        <translation>sin bordonera</translation>
+    </message>
+    <message>
+        <source>brightness about %1 Hz</source>
+        <translation>brillo de unos %1 Hz</translation>
+    </message>
+    <message>
+        <source>Heard in one stroke: %1</source>
+        <translation>Oído en un golpe: %1</translation>
+    </message>
+    <message>
+        <source>Heard in %1 strokes: %2</source>
+        <translation>Oído en %1 golpes: %2</translation>
+    </message>
+    <message>
+        <source>This drum can do it: centre %1, edge over centre %2.</source>
+        <translation>Este tambor puede: centro %1, borde sobre centro %2.</translation>
+    </message>
+    <message>
+        <source>This drum cannot do both: %1. The nearest: centre %2, edge over centre %3.</source>
+        <translation>Este tambor no puede ambos: %1. Lo más cercano: centro %2, borde sobre centro %3.</translation>
+    </message>
+    <message>
+        <source>No edge pitch stood out; a fourth between the heads is taken.</source>
+        <translation>No destacó ningún tono de borde; se toma una cuarta entre los parches.</translation>
+    </message>
+    <message>
+        <source>Noise hides the ring; the usual ring is taken.</source>
+        <translation>El ruido oculta la resonancia; se toma la usual.</translation>
+    </message>
+    <message>
+        <source>Left open, this drum rings about %1 s: shorter than the recording, and nothing lengthens it.</source>
+        <translation>Abierto, este tambor resuena unos %1 s: menos que la grabación, y nada lo alarga.</translation>
+    </message>
+    <message>
+        <source>Brightness comes from stick, head and room; it is noted, not aimed at.</source>
+        <translation>El brillo viene de baqueta, parche y sala; se anota, no se busca.</translation>
+    </message>
+</context>
+<context>
+    <name>main</name>
+    <message>
+        <source>Tune a snare drum: heads, wires, muffling, record.</source>
+        <translation>Afinar una caja: parches, bordonera, apagado, registro.</translation>
+    </message>
+    <message>
+        <source>Open the demo workbook.</source>
+        <translation>Abrir el cuaderno de demostración.</translation>
+    </message>
+    <message>
+        <source>Workbook to open.</source>
+        <translation>Cuaderno que se abre.</translation>
+    </message>
+</context>
+</TS>
