@@ -73,11 +73,12 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     work.moves = std::move(plan.moves);
     work.predicted = std::move(plan.predicted);
     work.predictedError = plan.predictedError;
-    // No move helps: either the taps' noise hid that it is even already, or a limit stands in the way.
-    // The plan may think it even where the round was heard otherwise: then it is as near as it goes, not
-    // done.
-    work.withinTolerance =
-        work.moves.empty() && plan.reachesTolerance && farthestHeard(now, brief.target).value <= within;
+    // No move helps: either the taps' noise hid that it is even already, or a limit stands in the way. Where
+    // the round was heard beyond the tolerance it is as near as it goes, not even; a rule that turns one way
+    // only aims beyond the target, and the plan alone knows how far.
+    const bool oneWay = brief.strays != StrayRule::ToTarget;
+    work.withinTolerance = work.moves.empty() && plan.reachesTolerance &&
+                           (oneWay || farthestHeard(now, brief.target).value <= within);
     work.stage = work.moves.empty() ? HeadStage::Done : HeadStage::Turning;
 }
 

@@ -86,7 +86,7 @@ TEST(HeadWork, IsNeverCalledEvenWhileItWasHeardOtherwise) {
     int even = 0;
     int finished = 0;
     for (int round = 0; round < 400; ++round) {
-        std::normal_distribution<double> apart(0.0, 0.4 + 0.01 * round); // Hz
+        std::normal_distribution<double> apart(0.0, 0.1 + 0.005 * round); // Hz
         std::vector<double> hertz(8);
         for (double& pitch : hertz)
             pitch = 300.6 + apart(random);
@@ -97,7 +97,7 @@ TEST(HeadWork, IsNeverCalledEvenWhileItWasHeardOtherwise) {
             EXPECT_LE(farthestHeard(*lastEstimate(work), brief().target), brief().tolerance + Cents{0.5});
         }
     }
-    EXPECT_GT(even, 50);
+    EXPECT_GT(even, 100);
     EXPECT_LT(finished, 400);
 }
 
