@@ -4607,7 +4607,7 @@ parte del límite</translation>
     </message>
     <message>
         <source>Its size, rods, heads and wires; all can be guessed at first.</source>
-        <translation>Su tamaño, tornillos, parches y bordonera; todo puede estimarse al principio.</translation>
+        <translation>Sus medidas, tornillos, parches y bordonera; todo puede estimarse al principio.</translation>
     </message>
     <message>
         <source>Opens your workbook %1.</source>
