@@ -118,9 +118,12 @@ SessionJournal::Problem SessionJournal::put(const QString& command, Touches touc
             if (const auto done = m_workbook->amendStep(m_stored, work); !done)
                 return reloadAfter(done.fault());
     }
-    if (wordsOnly) { // nothing is reckoned from them
+    if (wordsOnly) { // nothing is reckoned from them, and a note is shown where it is typed
+        Context before = m_session;
         static_cast<Context&>(m_session) = m_stored.context;
-        emit changed();
+        before.note = m_session.note;
+        if (before != m_stored.context)
+            emit changed();
         return std::nullopt;
     }
     compose();
