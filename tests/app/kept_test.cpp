@@ -57,7 +57,6 @@ private:
 };
 
 // Undo and what it leaves alone
-// ------------------------------------------------------------------------------
 
 TEST_F(Kept, ANoteOutlivesUndoAnotherStepAndARestart) {
     controller().perform(SetStrainer{Turns{1}});
@@ -109,6 +108,23 @@ TEST_F(Kept, WhatIsAtHandStaysForTheNextSessionAndTheOtherDrum) {
     EXPECT_EQ(session().layout->travel, Turns{7.0});
 }
 
+TEST_F(Kept, AGaugeOfAnOldWorkbookIsNotCountedTwice) {
+    QFile packed(QStringLiteral(BOMBO_TEST_DATA "/workbooks/whole_job_v3.bombo.z"));
+    ASSERT_TRUE(packed.open(QIODevice::ReadOnly));
+    QFile old(path("old.bombo"));
+    ASSERT_TRUE(old.open(QIODevice::WriteOnly));
+    old.write(qUncompress(packed.readAll()));
+    old.close();
+    ASSERT_TRUE(controller().openWorkbook(old.fileName()));
+    ASSERT_EQ(session().gauge.name, "Lamp");
+    EXPECT_EQ(gaugePoints(session()).size(), 1U);
+    controller().chooseGauge(QStringLiteral("another"));
+    controller().chooseGauge(QStringLiteral("Lamp"));
+    EXPECT_EQ(gaugePoints(session()).size(), 1U);
+    ASSERT_TRUE(controller().openWorkbook(old.fileName())); // and after it was opened again
+    EXPECT_EQ(gaugePoints(session()).size(), 1U);
+}
+
 TEST_F(Kept, TheHandIsTheWorkbooks) {
     controller().setLeftHanded(true);
     EXPECT_EQ(session().batter.direction, Direction::Clockwise);
@@ -120,7 +136,6 @@ TEST_F(Kept, TheHandIsTheWorkbooks) {
 }
 
 // Where a reading goes
-// ---------------------------------------------------------------------------------------
 
 TEST_F(Kept, ATapInTheAirIsNotFiledOnTheOtherHead) {
     tapBoth();
@@ -249,7 +264,6 @@ TEST_F(Kept, TheCardTakesBackItsOwnTap) {
 }
 
 // The logbook
-// ------------------------------------------------------------------------------------------------
 
 TEST_F(Kept, AnUnchangedSetupIsSavedOnce) {
     controller().perform(SetStrainer{Turns{1}});
@@ -287,7 +301,6 @@ TEST_F(Kept, ASetupThatIsBroughtBackBringsNoOldHasteAndStandsInFront) {
 }
 
 // Notices and keys
-// -------------------------------------------------------------------------------------------
 
 TEST_F(Kept, TwoNoticesAtOnceAreBothToBeRead) {
     controller().tell(QStringLiteral("The first trouble."));

@@ -523,6 +523,22 @@ TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
     EXPECT_EQ(stored->context.note, old.at("note").get<std::string>());
 }
 
+TEST_F(OldWorkbook, APointOfAGaugeMovesToTheSessionThatFoundIt) {
+    auto opened = Workbook::open(unpacked());
+    Workbook& book = *opened.value();
+    const auto stored = book.loadSession(book.latestSession("plover").value().value());
+    Session session{stored->work, stored->context, book.rig("plover", stored->id)->rig};
+    const auto found = gaugesFound(session);
+    ASSERT_EQ(found.size(), 1U);
+    const QString lamp = QStringLiteral("Lamp");
+    EXPECT_EQ(book.gaugePoints(lamp, stored->id)->size(), 1U); // nobody knows yet whose it is
+    ASSERT_TRUE(book.keepGaugePoints(stored->id, found));
+    EXPECT_TRUE(book.gaugePoints(lamp, stored->id)->empty()); // its own, not counted twice
+    EXPECT_EQ(book.gaugePoints(lamp, 0)->size(), 1U);
+    ASSERT_TRUE(book.keepGaugePoints(stored->id, {})); // undone: gone for good
+    EXPECT_TRUE(book.gaugePoints(lamp, 0)->empty());
+}
+
 TEST_F(OldWorkbook, TheDemoOfThenSortsItsEntriesByTime) {
     auto book = Workbook::open(unpacked());
     const auto entries = book.value()->logEntries();

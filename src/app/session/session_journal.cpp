@@ -4,26 +4,7 @@
 #include "core/record/commands/rig.h"
 #include "store/times.h"
 
-#include <algorithm>
-#include <cmath>
-
 namespace bombo {
-namespace {
-
-/// Points that were kept before they were told apart by session may be this session's own.
-void dropOwn(std::vector<GaugePoint>& points, const std::vector<GaugeRecord>& found) {
-    const auto same = [](double a, double b) { return std::abs(a - b) <= 1e-9 * std::abs(b); };
-    std::erase_if(points, [&](const GaugePoint& point) {
-        return std::any_of(found.begin(), found.end(), [&](const GaugeRecord& gauge) {
-            return std::any_of(gauge.points.begin(), gauge.points.end(), [&](const GaugePoint& own) {
-                return same(own.mark, point.mark) && same(own.tension.value, point.tension.value);
-            });
-        });
-    });
-}
-
-} // namespace
-
 /// Undo stack entry: holds the place of its step in the chain, no widget and no state of its own.
 class SessionJournal::Step : public QUndoCommand {
 public:
@@ -82,12 +63,19 @@ SessionJournal::Problem SessionJournal::adopt(StoredSession stored) {
     if (m_rig.placeRevision < 0)
         m_rig.rig.leftHanded = m_usuallyLeft;
     compose();
-    m_gaugesKept = gaugesFound(m_session);
-    dropOwn(m_rig.rig.gauge.points, m_gaugesKept);
-    compose();
+    m_gaugesKept
+        .clear(); // whatever was found is kept once more: a crash may have come between it and its points
+    Problem problem = keepGauges();
+    if (const auto points =
+            m_workbook->gaugePoints(QString::fromStdString(m_session.gauge.name), m_stored.id)) {
+        m_rig.rig.gauge.points = *points; // of others, now that this session's own are told apart
+        compose();
+    } else {
+        problem = points.fault();
+    }
     rebuildUndo();
     emit changed();
-    return std::nullopt;
+    return problem;
 }
 
 void SessionJournal::compose() {

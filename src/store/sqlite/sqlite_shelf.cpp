@@ -174,6 +174,14 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepGaugePoints(qint64 sessionId,
         return failure(problemOf(drop.error(), m_path));
     for (const GaugeRecord& gauge : found)
         for (const GaugePoint& point : gauge.points) {
+            // One that was kept before points were told apart by session is this one: it moves here.
+            Statement take(
+                m_database,
+                QStringLiteral("DELETE FROM gauge_points WHERE session_id IS NULL AND gauge = ? AND "
+                               "ABS(mark - ?) <= 1e-9 * mark AND ABS(tension - ?) <= 1e-9 * tension"),
+                {QString::fromStdString(gauge.name), point.mark, point.tension.value});
+            if (!take.ok())
+                return failure(problemOf(take.error(), m_path));
             Statement add(m_database,
                           QStringLiteral("INSERT INTO gauge_points(gauge, session_id, mark, tension) "
                                          "VALUES(?, ?, ?, ?)"),
