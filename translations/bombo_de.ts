@@ -2,454 +2,6 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE" sourcelanguage="en_GB">
 <context>
-    <name>BeginTools</name>
-    <message>
-        <source>What the work begins with</source>
-        <translation>Womit die Arbeit beginnt</translation>
-    </message>
-    <message>
-        <source>A new head</source>
-        <translation>Ein neues Fell</translation>
-    </message>
-    <message>
-        <source>Same, from slack</source>
-        <translation>Dasselbe, von locker</translation>
-    </message>
-    <message>
-        <source>Same, as it stands</source>
-        <translation>Dasselbe, wie es steht</translation>
-    </message>
-    <message>
-        <source>As it stands: nothing is slackened, the first thing is a round of taps.</source>
-        <translation>Wie es steht: nichts wird gelockert, zuerst kommt eine Runde Tipps.</translation>
-    </message>
-    <message>
-        <source>How the wires are kept away</source>
-        <translation>Wie der Teppich ferngehalten wird</translation>
-    </message>
-    <message>
-        <source>Stick under wires</source>
-        <translation>Stock unter Teppich</translation>
-    </message>
-    <message>
-        <source>Wires lifted</source>
-        <translation>Teppich angehoben</translation>
-    </message>
-    <message>
-        <source>Wires taken off</source>
-        <translation>Teppich abgenommen</translation>
-    </message>
-    <message>
-        <source>How a new head is seated</source>
-        <translation>Wie ein neues Fell gesetzt wird</translation>
-    </message>
-    <message>
-        <source>Seat by palm</source>
-        <translation>Mit Handballen</translation>
-    </message>
-    <message>
-        <source>Rest overnight</source>
-        <translation>Über Nacht ruhen</translation>
-    </message>
-    <message>
-        <source>No seating</source>
-        <translation>Nicht setzen</translation>
-    </message>
-    <message>
-        <source>Stretch overnight</source>
-        <translation>Über Nacht dehnen</translation>
-    </message>
-    <message>
-        <source>Stretch: the batter is taken about a minor third above pitch, evened there, left overnight, and brought down again.</source>
-        <translation>Dehnen: das Schlagfell wird etwa eine kleine Terz höher gestimmt, dort ausgeglichen, über Nacht stehen gelassen und wieder heruntergebracht.</translation>
-    </message>
-    <message>
-        <source>In which order rods are turned</source>
-        <translation>In welcher Reihenfolge die Schrauben gedreht werden</translation>
-    </message>
-    <message>
-        <source>Pairs, two keys</source>
-        <translation>Paare, zwei Schlüssel</translation>
-    </message>
-    <message>
-        <source>Across, one key</source>
-        <translation>Über Kreuz, 1 Schlüssel</translation>
-    </message>
-    <message>
-        <source>Round, one key</source>
-        <translation>Reihum, 1 Schlüssel</translation>
-    </message>
-    <message>
-        <source>Your own skip…</source>
-        <translation>Eigener Sprung…</translation>
-    </message>
-    <message>
-        <source>Across or in pairs the film stays centred; round the head only in small steps.</source>
-        <translation>Über Kreuz oder in Paaren bleibt die Folie mittig; reihum nur in kleinen Schritten.</translation>
-    </message>
-    <message>
-        <source>Correct rods</source>
-        <translation>Schrauben ausgleichen</translation>
-    </message>
-    <message>
-        <source>Correct both ways</source>
-        <translation>Beide Richtungen</translation>
-    </message>
-    <message>
-        <source>Tighten only</source>
-        <translation>Nur anziehen</translation>
-    </message>
-    <message>
-        <source>Loosen only</source>
-        <translation>Nur lockern</translation>
-    </message>
-    <message>
-        <source>Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: press the head afterwards.</source>
-        <translation>Nur anziehen endet etwas über dem Ton und lässt nie Lose; nur lockern endet darunter: danach das Fell drücken.</translation>
-    </message>
-    <message>
-        <source>Even to ±%1 cents</source>
-        <translation>Auf ±%1 Cent gleich</translation>
-    </message>
-    <message>
-        <source>How even the head is to be</source>
-        <translation>Wie gleichmäßig das Fell sein soll</translation>
-    </message>
-    <message>
-        <source>Five takes a pass more; twelve is enough for a dead or noisy sound.</source>
-        <translation>Fünf kosten einen Durchgang mehr; zwölf reichen für einen toten oder rauschigen Klang.</translation>
-    </message>
-    <message>
-        <source>How far a round turns the rods at most</source>
-        <translation>Wie weit eine Runde die Schrauben höchstens dreht</translation>
-    </message>
-    <message>
-        <source>Steps to 1 turn</source>
-        <translation>Schritte bis 1</translation>
-    </message>
-    <message>
-        <source>Steps to 1/2 turn</source>
-        <translation>Schritte bis 1/2</translation>
-    </message>
-    <message>
-        <source>Steps to 1/4 turn</source>
-        <translation>Schritte bis 1/4</translation>
-    </message>
-    <message>
-        <source>Steps of 1/8 turn</source>
-        <translation>Schritte von 1/8</translation>
-    </message>
-    <message>
-        <source>They get smaller by themselves towards the target. Small ones keep the hoop level and take longer.</source>
-        <translation>Sie werden zum Ziel hin von selbst kleiner. Kleine halten den Reifen eben und dauern länger.</translation>
-    </message>
-    <message>
-        <source>Finger-tight already</source>
-        <translation>Schon handfest</translation>
-    </message>
-    <message>
-        <source>Leaves the steps before it out and starts the count.</source>
-        <translation>Überspringt die Schritte davor und beginnt die Zählung.</translation>
-    </message>
-    <message>
-        <source>Your own skip</source>
-        <translation>Eigener Sprung</translation>
-    </message>
-    <message>
-        <source>Go on by how many rods? 1 is round the head:</source>
-        <translation>Um wie viele Schrauben weiter? 1 ist reihum:</translation>
-    </message>
-    <message>
-        <source>A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor with %2.</source>
-        <translation>Ein Sprung von %1 bei %2 Schrauben kommt nie zu %3. Nehmen Sie einen, der keinen Teiler mit %2 gemeinsam hat.</translation>
-    </message>
-    <message>
-        <source>No palm (thin)</source>
-        <translation>Kein Handballen (dünn)</translation>
-    </message>
-    <message>
-        <source>Stretch batter only</source>
-        <translation>Nur Schlagfell dehnen</translation>
-    </message>
-    <message>
-        <source>Far apart, one key</source>
-        <translation>Weit auseinander, 1 Schl.</translation>
-    </message>
-    <message>
-        <source>Your own skip, %1…</source>
-        <translation>Eigener Sprung, %1…</translation>
-    </message>
-</context>
-<context>
-    <name>BlindDialog</name>
-    <message>
-        <source>Blind comparison</source>
-        <translation>Blindvergleich</translation>
-    </message>
-    <message>
-        <source>One of the two is what you want, the other the drum as it is, equally loud. The order changes after each answer.</source>
-        <translation>Eines von beiden ist, was Sie wollen, das andere die Trommel, wie sie ist, gleich laut. Die Reihenfolge wechselt nach jeder Antwort.</translation>
-    </message>
-    <message>
-        <source>Hear the first</source>
-        <translation>Ersten hören</translation>
-    </message>
-    <message>
-        <source>Hear the second</source>
-        <translation>Zweiten hören</translation>
-    </message>
-    <message>
-        <source>The first is the wanted</source>
-        <translation>Der erste ist der gewünschte</translation>
-    </message>
-    <message>
-        <source>The second is the wanted</source>
-        <translation>Der zweite ist der gewünschte</translation>
-    </message>
-    <message>
-        <source>No answer yet.</source>
-        <translation>Noch keine Antwort.</translation>
-    </message>
-    <message>
-        <source>Right: the %1 was the wanted.</source>
-        <translation>Richtig: der %1 war der gewünschte.</translation>
-    </message>
-    <message>
-        <source>No: the %1 was the wanted.</source>
-        <translation>Nein: der %1 war der gewünschte.</translation>
-    </message>
-    <message>
-        <source>first</source>
-        <translation>erste</translation>
-    </message>
-    <message>
-        <source>second</source>
-        <translation>zweite</translation>
-    </message>
-    <message>
-        <source>Right so far: %1 of %2.</source>
-        <translation>Bisher richtig: %1 von %2.</translation>
-    </message>
-    <message>
-        <source>You can tell them apart.</source>
-        <translation>Sie können sie unterscheiden.</translation>
-    </message>
-    <message>
-        <source>By ear they are as good as the same.</source>
-        <translation>Nach Gehör sind sie so gut wie gleich.</translation>
-    </message>
-</context>
-<context>
-    <name>BlindPanel</name>
-    <message>
-        <source>Hear both, blind</source>
-        <translation>Beide hören, blind</translation>
-    </message>
-    <message>
-        <source>Last stroke is before</source>
-        <translation>Letzter Schlag ist vorher</translation>
-    </message>
-    <message>
-        <source>Last stroke is after</source>
-        <translation>Letzter Schlag ist nachher</translation>
-    </message>
-    <message>
-        <source>Play the first</source>
-        <translation>Ersten abspielen</translation>
-    </message>
-    <message>
-        <source>Play the second</source>
-        <translation>Zweiten abspielen</translation>
-    </message>
-    <message>
-        <source>First is better</source>
-        <translation>Erster ist besser</translation>
-    </message>
-    <message>
-        <source>Second is better</source>
-        <translation>Zweiter ist besser</translation>
-    </message>
-    <message>
-        <source>No difference</source>
-        <translation>Kein Unterschied</translation>
-    </message>
-    <message>
-        <source>Tell me which was which</source>
-        <translation>Sag mir, welcher welcher war</translation>
-    </message>
-    <message>
-        <source>Replace before</source>
-        <translation>Vorher ersetzen</translation>
-    </message>
-    <message>
-        <source>Replace after</source>
-        <translation>Nachher ersetzen</translation>
-    </message>
-    <message>
-        <source>Play a stroke as it was, and keep it</source>
-        <translation>Einen Schlag spielen, wie es war, und behalten</translation>
-    </message>
-    <message>
-        <source>Now a stroke with the change, and keep it</source>
-        <translation>Jetzt einen Schlag mit der Änderung, und behalten</translation>
-    </message>
-    <message>
-        <source>Which is better?</source>
-        <translation>Welcher ist besser?</translation>
-    </message>
-    <message>
-        <source>Listen to both, equally loud</source>
-        <translation>Hören Sie beide, gleich laut</translation>
-    </message>
-    <message>
-        <source>Judged %1 times; five or more tell something.</source>
-        <translation>%1-mal beurteilt; ab fünf sagt es etwas.</translation>
-    </message>
-    <message>
-        <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
-        <translation>%1-mal beurteilt: nachher war besser %2, vorher %3, kein Unterschied %4.</translation>
-    </message>
-</context>
-<context>
-    <name>BuzzPanel</name>
-    <message>
-        <source>tom</source>
-        <translation>Tom</translation>
-    </message>
-    <message>
-        <source>bass drum</source>
-        <translation>Große Trommel</translation>
-    </message>
-    <message>
-        <source>bass note</source>
-        <translation>Basston</translation>
-    </message>
-    <message>
-        <source>voice</source>
-        <translation>Stimme</translation>
-    </message>
-    <message>
-        <source>something else</source>
-        <translation>etwas anderes</translation>
-    </message>
-    <message>
-        <source>%1 to %2</source>
-        <translation>%1 auf %2</translation>
-    </message>
-    <message>
-        <source>By %1 cents: %2 dB less of it. Costs this drum nothing.</source>
-        <translation>Um %1 Cent: %2 dB weniger davon. Kostet diese Trommel nichts.</translation>
-    </message>
-    <message>
-        <source>%1 half as long, with a pad</source>
-        <translation>%1 halb so lang, mit einem Dämpfer</translation>
-    </message>
-    <message>
-        <source>%1 dB less of it. Costs it its tail.</source>
-        <translation>%1 dB weniger davon. Kostet es seinen Ausklang.</translation>
-    </message>
-    <message>
-        <source>Wires %1 tighter</source>
-        <translation>Teppich %1 fester</translation>
-    </message>
-    <message>
-        <source>%1 dB less. Costs answer to a whisper.</source>
-        <translation>%1 dB weniger. Kostet die Antwort auf ein Flüstern.</translation>
-    </message>
-    <message>
-        <source>Both heads of this drum %1 cents</source>
-        <translation>Beide Felle dieser Trommel %1 Cent</translation>
-    </message>
-    <message>
-        <source>%1 dB less. Costs the tone that was asked for.</source>
-        <translation>%1 dB weniger. Kostet den gewünschten Klang.</translation>
-    </message>
-    <message>
-        <source>Rods beside the beds %1 looser</source>
-        <translation>Schrauben an den Betten %1 lockerer</translation>
-    </message>
-    <message>
-        <source>At Snare side, Uneven: %1 dB less. Costs quick answer.</source>
-        <translation>Bei Resonanzfell, Uneben: %1 dB weniger. Kostet schnelle Antwort.</translation>
-    </message>
-    <message>
-        <source>Accept it</source>
-        <translation>Hinnehmen</translation>
-    </message>
-    <message>
-        <source>Throw the lever off where the piece is still.</source>
-        <translation>Hebel auf, wo das Stück still ist.</translation>
-    </message>
-    <message>
-        <source>Who plays beside it?</source>
-        <translation>Wer spielt daneben?</translation>
-    </message>
-    <message>
-        <source>What you call it</source>
-        <translation>Wie Sie es nennen</translation>
-    </message>
-    <message>
-        <source>name, if you like</source>
-        <translation>Name, wenn Sie mögen</translation>
-    </message>
-    <message>
-        <source>Kind of instrument</source>
-        <translation>Art des Instruments</translation>
-    </message>
-    <message>
-        <source>Its pitch</source>
-        <translation>Seine Tonhöhe</translation>
-    </message>
-    <message>
-        <source> Hz</source>
-        <translation> Hz</translation>
-    </message>
-    <message>
-        <source>Add</source>
-        <translation>Hinzufügen</translation>
-    </message>
-    <message>
-        <source>Take what was heard</source>
-        <translation>Gehörtes übernehmen</translation>
-    </message>
-    <message>
-        <source>Play the other instrument alone, lever off: its partials as they were heard last.</source>
-        <translation>Spielen Sie das andere Instrument allein, Hebel auf: seine Teiltöne, wie sie zuletzt gehört wurden.</translation>
-    </message>
-    <message>
-        <source>Instruments around the drum</source>
-        <translation>Instrumente um die Trommel</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
-    </message>
-    <message>
-        <source>What calms it, least harm first</source>
-        <translation>Was es beruhigt, das Schonendste zuerst</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>Predicted: play it again afterwards and listen.</source>
-        <translation>Vorhergesagt: spielen Sie es danach noch einmal und hören Sie hin.</translation>
-    </message>
-    <message>
-        <source>Nothing to calm yet.</source>
-        <translation>Noch nichts zu beruhigen.</translation>
-    </message>
-    <message>
-        <source>%1. %2. %3</source>
-        <translation>%1. %2. %3</translation>
-    </message>
-</context>
-<context>
     <name>BuzzPicture</name>
     <message>
         <source>Hz</source>
@@ -499,9 +51,6 @@
         <source>%1 dB under</source>
         <translation>%1 dB darunter</translation>
     </message>
-</context>
-<context>
-    <name>BuzzPictureText</name>
     <message>
         <source>Buzz with others</source>
         <translation>Mitschnarren</translation>
@@ -516,69 +65,6 @@
     <message>
         <source>%1: look at its tuning again</source>
         <translation>%1: sehen Sie nach der Stimmung</translation>
-    </message>
-</context>
-<context>
-    <name>CardDialog</name>
-    <message>
-        <source>Pitch card</source>
-        <translation>Tonkarte</translation>
-    </message>
-    <message>
-        <source>What it says</source>
-        <translation>Was sie sagt</translation>
-    </message>
-    <message>
-        <source>Begin anew</source>
-        <translation>Neu beginnen</translation>
-    </message>
-    <message>
-        <source>Take back the last tap</source>
-        <translation>Letzten Tipp zurücknehmen</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Now %1: %2</source>
-        <translation>Jetzt %1: %2</translation>
-    </message>
-    <message>
-        <source>The card is full</source>
-        <translation>Die Karte ist voll</translation>
-    </message>
-    <message>
-        <source>Every place was heard. It stays with the session and counts in the proof.</source>
-        <translation>Jede Stelle wurde gehört. Sie bleibt bei der Arbeit und zählt im Nachweis.</translation>
-    </message>
-    <message>
-        <source>Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.</source>
-        <translation>Hier Tipp %1 von %2. Teppich ab, jeden Tipp ausklingen lassen: der mittlere zählt.</translation>
-    </message>
-    <message>
-        <source>One tap more: those before did not agree. Same place, same strength.</source>
-        <translation>Noch ein Tipp: die vorigen stimmten nicht überein. Gleiche Stelle, gleiche Stärke.</translation>
-    </message>
-    <message>
-        <source>Both tensions follow from these places, and whether they fit each other.</source>
-        <translation>Aus diesen Stellen folgen beide Spannungen, und ob sie zueinander passen.</translation>
-    </message>
-    <message>
-        <source>Done</source>
-        <translation>Fertig</translation>
-    </message>
-    <message>
-        <source>Tap</source>
-        <translation>Tippen</translation>
-    </message>
-    <message>
-        <source>Listening</source>
-        <translation>Hört zu</translation>
-    </message>
-    <message>
-        <source>Give sound files…</source>
-        <translation>Klangdateien geben…</translation>
     </message>
 </context>
 <context>
@@ -665,224 +151,378 @@
     </message>
 </context>
 <context>
-    <name>CardView</name>
+    <name>Catalogue</name>
     <message>
-        <source>Pitch card</source>
-        <translation>Tonkarte</translation>
-    </message>
-</context>
-<context>
-    <name>ClockDialog</name>
-    <message>
-        <source>Too short. Let the tone sound for three seconds and listen again.</source>
-        <translation>Zu kurz. Lassen Sie den Ton drei Sekunden klingen und hören Sie noch einmal.</translation>
+        <source>Concert: crisp at every dynamic</source>
+        <translation>Konzert: klar in jeder Lautstärke</translation>
     </message>
     <message>
-        <source>No steady tone near %1 was heard. Is it loud enough, and is that its pitch?</source>
-        <translation>Kein stetiger Ton nahe %1 wurde gehört. Ist er laut genug, und ist das seine Tonhöhe?</translation>
+        <source>From a whisper to a full roll each stroke must be heard as itself.</source>
+        <translation>Vom Flüstern bis zum vollen Wirbel muss jeder Schlag als er selbst zu hören sein.</translation>
     </message>
     <message>
-        <source>The tone wavered or stopped. A voice or an instrument will not do: take a tone from a device, alone in the room.</source>
-        <translation>Der Ton schwankte oder hörte auf. Stimme oder Instrument genügen nicht: nehmen Sie einen Ton aus einem Gerät, allein im Raum.</translation>
+        <source>none or a whisper</source>
+        <translation>keine oder ein Hauch</translation>
     </message>
     <message>
-        <source>Take a tone between 80 and 4000 Hz.</source>
-        <translation>Nehmen Sie einen Ton zwischen 80 und 4000 Hz.</translation>
+        <source>Backbeat: open, wide, strong</source>
+        <translation>Backbeat: offen, breit, kräftig</translation>
     </message>
     <message>
-        <source>Calibrate the sound card&apos;s clock</source>
-        <translation>Uhr der Soundkarte abgleichen</translation>
+        <source>One big stroke in two must fill the room and be over before the next.</source>
+        <translation>Ein großer Schlag auf zwei und vier muss den Raum füllen und vor dem nächsten vorbei sein.</translation>
     </message>
     <message>
-        <source>No sound card&apos;s clock is quite right, and every pitch is off by as much. Play a steady tone from a device that you trust, beside the microphone. Or tap the drum, read the pitch on the other device and enter that.</source>
-        <translation>Keine Uhr einer Soundkarte geht ganz richtig, und jede Tonhöhe ist um so viel verschoben. Spielen Sie einen stetigen Ton aus einem Gerät, dem Sie trauen, neben dem Mikrofon. Oder tippen Sie die Trommel, lesen die Tonhöhe am anderen Gerät ab und geben sie ein.</translation>
+        <source>open, or one small pad</source>
+        <translation>offen oder ein kleines Pad</translation>
     </message>
     <message>
-        <source>Microphone</source>
-        <translation>Mikrofon</translation>
+        <source>Pocket: tight, dry, quick</source>
+        <translation>Pocket: straff, trocken, schnell</translation>
     </message>
     <message>
-        <source>Kept</source>
-        <translation>Behalten</translation>
+        <source>Soft strokes between the loud ones must stay apart and be heard.</source>
+        <translation>Leise Schläge zwischen den lauten müssen getrennt bleiben und zu hören sein.</translation>
     </message>
     <message>
-        <source> Hz</source>
-        <translation> Hz</translation>
+        <source>a small pad near the hoop</source>
+        <translation>ein kleines Pad nahe am Reifen</translation>
     </message>
     <message>
-        <source>Pitch by the device that is trusted</source>
-        <translation>Tonhöhe nach dem Gerät, dem getraut wird</translation>
+        <source>Crack: high, hard, cutting</source>
+        <translation>Crack: hoch, hart, schneidend</translation>
     </message>
     <message>
-        <source>The tone is</source>
-        <translation>Der Ton ist</translation>
+        <source>It must be heard through loud neighbours by its attack alone.</source>
+        <translation>Allein der Anschlag muss durch laute Nachbarn dringen.</translation>
     </message>
     <message>
-        <source>Nothing was compared yet.</source>
-        <translation>Noch nichts verglichen.</translation>
+        <source>open</source>
+        <translation>offen</translation>
     </message>
     <message>
-        <source>Forget what is kept</source>
-        <translation>Behaltenes vergessen</translation>
+        <source>Ballad: low, broad, soft</source>
+        <translation>Ballade: tief, breit, weich</translation>
     </message>
     <message>
-        <source>Listen for three seconds</source>
-        <translation>Drei Sekunden hören</translation>
+        <source>Few strokes, each a breath: wide and low, with wire behind it.</source>
+        <translation>Wenige Schläge, jeder ein Atemzug: breit und tief, mit Teppich dahinter.</translation>
     </message>
     <message>
-        <source>Keep for this microphone</source>
-        <translation>Für dieses Mikrofon behalten</translation>
+        <source>pads further in than usual</source>
+        <translation>Pads weiter innen als sonst</translation>
     </message>
     <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
+        <source>Dead: low, short, thudding</source>
+        <translation>Trocken: tief, kurz, dumpf</translation>
+    </message>
+    <message>
+        <source>Nothing may ring into the next stroke or into another microphone.</source>
+        <translation>Nichts darf in den nächsten Schlag oder in ein anderes Mikrofon klingen.</translation>
+    </message>
+    <message>
+        <source>cloth or a ring of film; cloth under the hoop for more</source>
+        <translation>Tuch oder ein Folienring; für mehr ein Tuch unter dem Reifen</translation>
+    </message>
+    <message>
+        <source>Brushes: whispered, close, warm</source>
+        <translation>Besen: geflüstert, nah, warm</translation>
+    </message>
+    <message>
+        <source>Sweeps and taps at the edge of hearing, in a quiet room.</source>
+        <translation>Wischen und Tippen an der Hörgrenze, in einem stillen Raum.</translation>
     </message>
     <message>
         <source>none</source>
-        <translation>keiner</translation>
+        <translation>keine</translation>
     </message>
     <message>
-        <source>nothing</source>
-        <translation>nichts</translation>
+        <source>Parade: very high, snapping</source>
+        <translation>Parade: sehr hoch, knackig</translation>
     </message>
     <message>
-        <source>There is no microphone to listen with. Plug one in and open this again.</source>
-        <translation>Es gibt kein Mikrofon. Stecken Sie eines an und öffnen Sie dies noch einmal.</translation>
+        <source>Every stroke of a fast roll must stand alone outdoors.</source>
+        <translation>Jeder Schlag eines schnellen Wirbels muss im Freien für sich stehen.</translation>
     </message>
     <message>
-        <source>opening…</source>
-        <translation>wird geöffnet…</translation>
+        <source>none, or light</source>
+        <translation>keine oder wenig</translation>
     </message>
     <message>
-        <source>nothing: its clock is taken as right</source>
-        <translation>nichts: seine Uhr gilt als richtig</translation>
+        <source>Offbeat: high, bright, ringing</source>
+        <translation>Offbeat: hoch, hell, klingend</translation>
     </message>
     <message>
-        <source>reads %1 cents %2, and is corrected</source>
-        <translation>liest %1 Cent %2 und wird berichtigt</translation>
+        <source>A ringing stroke and a bare rim against a low, slow band.</source>
+        <translation>Ein klingender Schlag und ein bloßer Rim über einer tiefen, langsamen Band.</translation>
     </message>
     <message>
-        <source>sharp</source>
-        <translation>zu hoch</translation>
+        <source>Wires off: high, open, singing</source>
+        <translation>Teppich ab: hoch, offen, singend</translation>
     </message>
     <message>
-        <source>flat</source>
-        <translation>zu tief</translation>
+        <source>Played with the lever off: the two heads alone.</source>
+        <translation>Gespielt mit offenem Hebel: nur die zwei Felle.</translation>
     </message>
     <message>
-        <source>Listening…</source>
-        <translation>Hört zu…</translation>
+        <source>Storm: low and broad, plenty of wire</source>
+        <translation>Sturm: tief und breit, viel Teppich</translation>
     </message>
     <message>
-        <source>The tone reads</source>
-        <translation>Der Ton wird gelesen als</translation>
+        <source>A low batter lets the body speak under the organ; wires stand loose, so that long rolls blur into rain.</source>
+        <translation>Ein tiefes Schlagfell lässt den Korpus unter der Orgel sprechen; der Teppich liegt locker, damit lange Wirbel zu Regen verschwimmen.</translation>
     </message>
     <message>
-        <source>The tap reads</source>
-        <translation>Der Tipp wird gelesen als</translation>
+        <source>Chase: tight, dry, quick</source>
+        <translation>Verfolgung: straff, trocken, schnell</translation>
     </message>
     <message>
-        <source>%1 %2 Hz: %3 cents %4.</source>
-        <translation>%1 %2 Hz: %3 Cent %4.</translation>
+        <source>Fast strokes must stay apart: batter medium-high, snare side a fourth above, ring kept short.</source>
+        <translation>Schnelle Schläge müssen getrennt bleiben: Schlagfell mittelhoch, Resonanzfell eine Quarte darüber, kurzer Nachklang.</translation>
     </message>
     <message>
-        <source>No clock is off by so much: it was another tone.</source>
-        <translation>Keine Uhr geht um so viel falsch: das war ein anderer Ton.</translation>
-    </message>
-</context>
-<context>
-    <name>CorrectionPanel</name>
-    <message>
-        <source>%1: leave it.</source>
-        <translation>%1: so lassen.</translation>
+        <source>Waltz: open, singing, light wire</source>
+        <translation>Walzer: offen, singend, wenig Teppich</translation>
     </message>
     <message>
-        <source>%1: %2 ± %3 tighter on every rod.</source>
-        <translation>%1: %2 ± %3 fester an jeder Schraube.</translation>
+        <source>The second and third beat may ring into each other; the batter is left open.</source>
+        <translation>Der zweite und dritte Schlag dürfen ineinander klingen; das Schlagfell bleibt offen.</translation>
     </message>
     <message>
-        <source>%1: %2 ± %3 looser on every rod.</source>
-        <translation>%1: %2 ± %3 lockerer an jeder Schraube.</translation>
+        <source>Newsreel: high, crisp, marching</source>
+        <translation>Wochenschau: hoch, klar, marschierend</translation>
     </message>
     <message>
-        <source>edge %1, centre %2, ratio %3</source>
-        <translation>Rand %1, Mitte %2, Verhältnis %3</translation>
+        <source>Crisp at every dynamic in a loud hall: both heads high, wires sensitive.</source>
+        <translation>Klar in jeder Lautstärke in einem lauten Saal: beide Felle hoch, Teppich empfindlich.</translation>
     </message>
     <message>
-        <source>Batter edge pitch heard</source>
-        <translation>Gehörter Randton des Schlagfells</translation>
+        <source>Ghost scene: whispered, brushes</source>
+        <translation>Geisterszene: geflüstert, Besen</translation>
     </message>
     <message>
-        <source>Snare-side edge pitch heard, batter muted</source>
-        <translation>Gehörter Randton des Resonanzfells, Schlagfell gedämpft</translation>
+        <source>Everything is played at a whisper: the snare side high and the wires as loose as clean allows.</source>
+        <translation>Alles wird geflüstert: Resonanzfell hoch und der Teppich so locker, wie es sauber bleibt.</translation>
     </message>
     <message>
-        <source>Centre pitch heard, both heads free</source>
-        <translation>Gehörter Mittelton, beide Felle frei</translation>
+        <source>single ply 0.19 mm, clear</source>
+        <translation>einlagig 0,19 mm, klar</translation>
     </message>
     <message>
-        <source>snare side muted</source>
-        <translation>Resonanzfell gedämpft</translation>
+        <source>single ply 0.19 mm, coated</source>
+        <translation>einlagig 0,19 mm, beschichtet</translation>
     </message>
     <message>
-        <source>both heads free</source>
-        <translation>beide Felle frei</translation>
+        <source>single ply 0.25 mm, coated</source>
+        <translation>einlagig 0,25 mm, beschichtet</translation>
     </message>
     <message>
-        <source>Both are turned</source>
-        <translation>Beide sind gedreht</translation>
+        <source>single ply 0.25 mm, clear</source>
+        <translation>einlagig 0,25 mm, klar</translation>
     </message>
     <message>
-        <source>Batter edge</source>
-        <translation>Schlagfell, Rand</translation>
+        <source>single ply 0.25 mm, textured for brushes</source>
+        <translation>einlagig 0,25 mm, aufgeraut für Besen</translation>
     </message>
     <message>
-        <source>Snare-side edge</source>
-        <translation>Resonanzfell, Rand</translation>
+        <source>single ply 0.25 mm, coated, with a centre dot</source>
+        <translation>einlagig 0,25 mm, beschichtet, mit Punkt in der Mitte</translation>
     </message>
     <message>
-        <source>batter muted</source>
-        <translation>Schlagfell gedämpft</translation>
+        <source>single ply 0.25 mm, coated, with a control ring</source>
+        <translation>einlagig 0,25 mm, beschichtet, mit Dämpfungsring</translation>
     </message>
     <message>
-        <source>Centre</source>
-        <translation>Mitte</translation>
+        <source>single ply 0.25 mm, coated, vented near the hoop</source>
+        <translation>einlagig 0,25 mm, beschichtet, nahe am Reifen gelocht</translation>
     </message>
     <message>
-        <source>Give the batter&apos;s edge pitch and the centre or snare-side pitch. Rounds heard at the head stations are filled in.</source>
-        <translation>Geben Sie den Randton des Schlagfells und den Mittelton oder den Randton des Resonanzfells ein. Runden, die an den Fellen gehört wurden, sind schon eingetragen.</translation>
+        <source>two plies of 0.18 mm, clear</source>
+        <translation>zwei Lagen von 0,18 mm, klar</translation>
     </message>
     <message>
-        <source>With both heads free the centre pitch is needed beside the edge.</source>
-        <translation>Mit beiden Fellen frei wird neben dem Randton der Mittelton gebraucht.</translation>
+        <source>two plies of 0.18 mm, coated</source>
+        <translation>zwei Lagen von 0,18 mm, beschichtet</translation>
     </message>
     <message>
-        <source>No tension of these heads sounds like that. Was a tap misread, or is another drum or head on?</source>
-        <translation>Keine Spannung dieser Felle klingt so. Wurde ein Tipp falsch gelesen, oder ist eine andere Trommel oder ein anderes Fell da?</translation>
+        <source>cloth-like, woven fibre on film, 0.30 mm</source>
+        <translation>tuchartig, Gewebe auf Folie, 0,30 mm</translation>
     </message>
     <message>
-        <source>Batter</source>
-        <translation>Schlagfell</translation>
+        <source>snare-side film 0.051 mm</source>
+        <translation>Resonanzfolie 0,051 mm</translation>
     </message>
     <message>
-        <source>Snare side</source>
-        <translation>Resonanzfell</translation>
+        <source>snare-side film 0.064 mm</source>
+        <translation>Resonanzfolie 0,064 mm</translation>
     </message>
     <message>
-        <source>Then %1.</source>
-        <translation>Dann %1.</translation>
+        <source>snare-side film 0.076 mm</source>
+        <translation>Resonanzfolie 0,076 mm</translation>
     </message>
     <message>
-        <source>Batter alone: %1. Snare side alone: %2.</source>
-        <translation>Schlagfell allein: %1. Resonanzfell allein: %2.</translation>
+        <source>pressed steel, 2.3 mm</source>
+        <translation>Stahl, gepresst, 2,3 mm</translation>
     </message>
     <message>
-        <source>Both heads stand where the tone wants them: %1.</source>
-        <translation>Beide Felle stehen, wo der Klang sie will: %1.</translation>
+        <source>pressed steel, 1.6 mm</source>
+        <translation>Stahl, gepresst, 1,6 mm</translation>
     </message>
     <message>
-        <source>The centre was heard %1 cents from what the edges imply: hear it again.</source>
-        <translation>Die Mitte wurde %1 Cent von dem gehört, was die Randtöne ergeben: hören Sie sie noch einmal.</translation>
+        <source>cast metal</source>
+        <translation>Metallguss</translation>
+    </message>
+    <message>
+        <source>wood</source>
+        <translation>Holz</translation>
+    </message>
+    <message>
+        <source>pressed brass, 2.3 mm</source>
+        <translation>Messing, gepresst, 2,3 mm</translation>
+    </message>
+    <message>
+        <source>maple</source>
+        <translation>Ahorn</translation>
+    </message>
+    <message>
+        <source>maple, plies</source>
+        <translation>Ahorn, Lagen</translation>
+    </message>
+    <message>
+        <source>birch</source>
+        <translation>Birke</translation>
+    </message>
+    <message>
+        <source>birch, plies</source>
+        <translation>Birke, Lagen</translation>
+    </message>
+    <message>
+        <source>ash</source>
+        <translation>Esche</translation>
+    </message>
+    <message>
+        <source>ash, plies</source>
+        <translation>Esche, Lagen</translation>
+    </message>
+    <message>
+        <source>beech</source>
+        <translation>Buche</translation>
+    </message>
+    <message>
+        <source>beech, plies</source>
+        <translation>Buche, Lagen</translation>
+    </message>
+    <message>
+        <source>mahogany</source>
+        <translation>Mahagoni</translation>
+    </message>
+    <message>
+        <source>mahogany, plies</source>
+        <translation>Mahagoni, Lagen</translation>
+    </message>
+    <message>
+        <source>walnut</source>
+        <translation>Nussbaum</translation>
+    </message>
+    <message>
+        <source>walnut, plies</source>
+        <translation>Nussbaum, Lagen</translation>
+    </message>
+    <message>
+        <source>oak</source>
+        <translation>Eiche</translation>
+    </message>
+    <message>
+        <source>oak, plies</source>
+        <translation>Eiche, Lagen</translation>
+    </message>
+    <message>
+        <source>wood, not known which</source>
+        <translation>Holz, unbekannt welches</translation>
+    </message>
+    <message>
+        <source>aluminium</source>
+        <translation>Aluminium</translation>
+    </message>
+    <message>
+        <source>brass</source>
+        <translation>Messing</translation>
+    </message>
+    <message>
+        <source>bronze</source>
+        <translation>Bronze</translation>
+    </message>
+    <message>
+        <source>copper</source>
+        <translation>Kupfer</translation>
+    </message>
+    <message>
+        <source>steel</source>
+        <translation>Stahl</translation>
+    </message>
+    <message>
+        <source>titanium</source>
+        <translation>Titan</translation>
+    </message>
+    <message>
+        <source>acrylic</source>
+        <translation>Acryl</translation>
+    </message>
+    <message>
+        <source>acrylic, cast</source>
+        <translation>Acryl, gegossen</translation>
+    </message>
+    <message>
+        <source>carbon-fibre</source>
+        <translation>Kohlefaser</translation>
+    </message>
+    <message>
+        <source>carbon fibre in resin</source>
+        <translation>Kohlefaser in Harz</translation>
+    </message>
+    <message>
+        <source>20 steel strands</source>
+        <translation>20 Stahlspiralen</translation>
+    </message>
+    <message>
+        <source>16 steel strands</source>
+        <translation>16 Stahlspiralen</translation>
+    </message>
+    <message>
+        <source>12 steel strands</source>
+        <translation>12 Stahlspiralen</translation>
+    </message>
+    <message>
+        <source>24 steel strands</source>
+        <translation>24 Stahlspiralen</translation>
+    </message>
+    <message>
+        <source>42 steel strands</source>
+        <translation>42 Stahlspiralen</translation>
+    </message>
+    <message>
+        <source>16 brass strands</source>
+        <translation>16 Messingspiralen</translation>
+    </message>
+    <message>
+        <source>20 brass strands</source>
+        <translation>20 Messingspiralen</translation>
+    </message>
+    <message>
+        <source>12 strands of wound cable</source>
+        <translation>12 Stränge aus umsponnenem Draht</translation>
+    </message>
+    <message>
+        <source>cable</source>
+        <translation>umsponnener Draht</translation>
+    </message>
+    <message>
+        <source>12 strands of gut</source>
+        <translation>12 Darmsaiten</translation>
+    </message>
+    <message>
+        <source>gut</source>
+        <translation>Darm</translation>
     </message>
 </context>
 <context>
@@ -976,297 +616,6 @@
     </message>
 </context>
 <context>
-    <name>CutawayView</name>
-    <message>
-        <source>Drum, cut through</source>
-        <translation>Trommel im Schnitt</translation>
-    </message>
-    <message>
-        <source>Still</source>
-        <translation>Ruhig</translation>
-    </message>
-    <message>
-        <source>Together</source>
-        <translation>Miteinander</translation>
-    </message>
-    <message>
-        <source>Against</source>
-        <translation>Gegeneinander</translation>
-    </message>
-    <message>
-        <source>Edge</source>
-        <translation>Rand</translation>
-    </message>
-    <message>
-        <source>Heads at rest</source>
-        <translation>Felle in Ruhe</translation>
-    </message>
-    <message>
-        <source>Both heads move together: the centre pitch</source>
-        <translation>Beide Felle bewegen sich miteinander: der Mittelton</translation>
-    </message>
-    <message>
-        <source>The heads move against each other and press the air</source>
-        <translation>Die Felle bewegen sich gegeneinander und drücken die Luft</translation>
-    </message>
-    <message>
-        <source>The edge pitch: one half up, the other down</source>
-        <translation>Der Randton: eine Hälfte auf, die andere ab</translation>
-    </message>
-</context>
-<context>
-    <name>DrumButton</name>
-    <message>
-        <source>%1, %2, %3 rods a side</source>
-        <translation>%1, %2, %3 Schrauben je Seite</translation>
-    </message>
-    <message>
-        <source>batter %1</source>
-        <translation>Schlagfell %1</translation>
-    </message>
-    <message>
-        <source>%1, %2 %3 strands</source>
-        <translation>%1, %2 Spiralen, %3</translation>
-    </message>
-</context>
-<context>
-    <name>DrumPage</name>
-    <message>
-        <source>%1: %2, %3 over %4</source>
-        <translation>%1: %2, %3 über %4</translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
-        <translation>%1: %2</translation>
-    </message>
-    <message>
-        <source>Which drum is on the stool?</source>
-        <translation>Welche Trommel steht vor Ihnen?</translation>
-    </message>
-    <message>
-        <source>This session</source>
-        <translation>Diese Arbeit</translation>
-    </message>
-    <message>
-        <source>Start afresh</source>
-        <translation>Neu anfangen</translation>
-    </message>
-    <message>
-        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
-        <translation>Beginnt eine neue Arbeit von handfest an; die frühere bleibt im Arbeitsbuch.</translation>
-    </message>
-    <message>
-        <source>Lately in the logbook</source>
-        <translation>Zuletzt im Logbuch</translation>
-    </message>
-    <message>
-        <source>Look it over first</source>
-        <translation>Erst ansehen</translation>
-    </message>
-    <message>
-        <source>Wires off, lever open.
-Film still dished when slack? Worn: have a spare.
-Hoop round and flat, the same gap all round.
-Rods straight, clean, lightly greased.
-Washers there; lug and strainer screws snug.
-Strands whole, none bent or slack.
-Travel left both ways on the strainer knob.</source>
-        <translation>Teppich ab, Hebel offen.
-Folie im lockeren Zustand verbeult? Abgespielt: Ersatz bereithalten.
-Reifen rund und eben, ringsum gleicher Spalt.
-Schrauben gerade, sauber, leicht gefettet.
-Scheiben da; Schrauben an Böckchen und Abhebung fest.
-Spiralen heil, keine verbogen oder lose.
-Am Knopf der Abhebung Weg in beide Richtungen.</translation>
-    </message>
-    <message>
-        <source>Add a drum…</source>
-        <translation>Trommel hinzufügen…</translation>
-    </message>
-    <message>
-        <source>Hear what it is now…</source>
-        <translation>Hören, was sie jetzt ist…</translation>
-    </message>
-    <message>
-        <source>The pitch card: middle and edge of both heads in a minute.</source>
-        <translation>Die Tonkarte: Mitte und Rand beider Felle in einer Minute.</translation>
-    </message>
-    <message>
-        <source>On to the tone</source>
-        <translation>Weiter zum Klang</translation>
-    </message>
-    <message>
-        <source>Nothing done yet on %1.</source>
-        <translation>An %1 ist noch nichts getan.</translation>
-    </message>
-    <message>
-        <source>Nothing saved for this drum yet.</source>
-        <translation>Für diese Trommel ist noch nichts gespeichert.</translation>
-    </message>
-</context>
-<context>
-    <name>Ear</name>
-    <message>
-        <source>The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make it again.</source>
-        <translation>Der Rechner war überlastet: %1 s Klang gingen verloren. Ein Tipp in dieser Zeit wurde nicht gehört; wiederholen Sie ihn.</translation>
-    </message>
-    <message>
-        <source>%1 is back; go on tapping.</source>
-        <translation>%1 ist wieder da; tippen Sie weiter.</translation>
-    </message>
-    <message>
-        <source>%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with silence after it.</source>
-        <translation>%1 enthält keinen Schlag, der sich lesen lässt. Nehmen Sie einen klaren Schlag nahe der Mitte auf, nicht übersteuert, mit Stille danach.</translation>
-    </message>
-    <message>
-        <source>No voice was heard. Come nearer to the microphone, or turn its level up.</source>
-        <translation>Keine Stimme wurde gehört. Kommen Sie näher ans Mikrofon oder drehen Sie den Pegel auf.</translation>
-    </message>
-    <message>
-        <source>That was too short. Hum for at least a second.</source>
-        <translation>Das war zu kurz. Summen Sie mindestens eine Sekunde.</translation>
-    </message>
-    <message>
-        <source>You went on while files were waiting; they were put aside. Give them again where they belong.</source>
-        <translation>Sie gingen weiter, während Dateien warteten; sie wurden beiseitegelegt. Geben Sie sie dort noch einmal, wo sie hingehören.</translation>
-    </message>
-    <message>
-        <source>No tap is due now. Finish the step at hand first, then give the file.</source>
-        <translation>Jetzt ist kein Tipp dran. Beenden Sie erst den Schritt, dann geben Sie die Datei.</translation>
-    </message>
-    <message>
-        <source>What was heard belonged to where you were before; it was put aside. Make it again there if it is still wanted.</source>
-        <translation>Was gehört wurde, gehörte dorthin, wo Sie vorher waren; es wurde beiseitegelegt. Wiederholen Sie es dort, wenn Sie es noch wollen.</translation>
-    </message>
-    <message>
-        <source>No tap was heard. Tap again.</source>
-        <translation>Kein Tipp wurde gehört. Tippen Sie noch einmal.</translation>
-    </message>
-    <message>
-        <source>%1: strokes taken %2</source>
-        <translation>%1: Schläge übernommen %2</translation>
-    </message>
-    <message>
-        <source>%1: taps taken %2</source>
-        <translation>%1: Tipps übernommen %2</translation>
-    </message>
-    <message>
-        <source>left over %1, since they have no place in the round</source>
-        <translation>übrig %1, da sie keinen Platz in der Runde haben</translation>
-    </message>
-    <message>
-        <source>not used %1 (%2)</source>
-        <translation>nicht benutzt %1 (%2)</translation>
-    </message>
-    <message>
-        <source>broken samples taken as silence %1</source>
-        <translation>schadhafte Werte als Stille genommen %1</translation>
-    </message>
-    <message>
-        <source>hits without a marker left out %1</source>
-        <translation>Schläge ohne Marke ausgelassen %1</translation>
-    </message>
-    <message>
-        <source>the file ends before its header says</source>
-        <translation>die Datei endet früher, als ihr Kopf sagt</translation>
-    </message>
-    <message>
-        <source>The round goes on at rod %1: give another file or choose another source.</source>
-        <translation>Die Runde geht bei Schraube %1 weiter: geben Sie eine weitere Datei oder wählen Sie eine andere Quelle.</translation>
-    </message>
-    <message>
-        <source>The round is kept. Choose the practice drum or sound files meanwhile.</source>
-        <translation>Die Runde bleibt erhalten. Wählen Sie solange die Übungstrommel oder Klangdateien.</translation>
-    </message>
-    <message>
-        <source>No microphone was found. Plug one in and choose Microphone again.</source>
-        <translation>Kein Mikrofon gefunden. Stecken Sie eines an und wählen Sie noch einmal Mikrofon.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be opened; another program may hold it.</source>
-        <translation>%1 lässt sich nicht öffnen; vielleicht hält es ein anderes Programm.</translation>
-    </message>
-    <message>
-        <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
-        <translation>%1 ist weg. Stecken Sie es an, und die Runde geht weiter, wo sie war; oder wählen Sie eine andere Quelle.</translation>
-    </message>
-</context>
-<context>
-    <name>ExperimentPanel</name>
-    <message>
-        <source>Change one thing</source>
-        <translation>Eines ändern</translation>
-    </message>
-    <message>
-        <source>What is changed</source>
-        <translation>Was geändert wird</translation>
-    </message>
-    <message>
-        <source>what you change, e.g. pad to 3 o&apos;clock</source>
-        <translation>was Sie ändern, z. B. Dämpfer auf 3 Uhr</translation>
-    </message>
-    <message>
-        <source>Begin</source>
-        <translation>Beginnen</translation>
-    </message>
-    <message>
-        <source>Keep it</source>
-        <translation>Behalten</translation>
-    </message>
-    <message>
-        <source>Put it back</source>
-        <translation>Zurücksetzen</translation>
-    </message>
-    <message>
-        <source>a change</source>
-        <translation>eine Änderung</translation>
-    </message>
-    <message>
-        <source>Say what you change, then begin</source>
-        <translation>Sagen Sie, was Sie ändern, dann beginnen Sie</translation>
-    </message>
-    <message>
-        <source>First play some strokes as it is</source>
-        <translation>Spielen Sie erst ein paar Schläge, wie es ist</translation>
-    </message>
-    <message>
-        <source>Before: %1</source>
-        <translation>Vorher: %1</translation>
-    </message>
-    <message>
-        <source>After: %1</source>
-        <translation>Nachher: %1</translation>
-    </message>
-    <message>
-        <source>%1: change it now, on the head or at the strainer</source>
-        <translation>%1: ändern Sie es jetzt, am Fell oder an der Abhebung</translation>
-    </message>
-    <message>
-        <source>%1: more than one thing is changed, so nobody will know which did it</source>
-        <translation>%1: mehr als eines ist geändert, so weiß niemand, was es war</translation>
-    </message>
-    <message>
-        <source>%1: now the same strokes again</source>
-        <translation>%1: jetzt dieselben Schläge noch einmal</translation>
-    </message>
-    <message>
-        <source>%1: keep it, or put it back</source>
-        <translation>%1: behalten oder zurücksetzen</translation>
-    </message>
-    <message>
-        <source>%1 (%2): %3 → %4</source>
-        <translation>%1 (%2): %3 → %4</translation>
-    </message>
-    <message>
-        <source>kept</source>
-        <translation>behalten</translation>
-    </message>
-    <message>
-        <source>put back</source>
-        <translation>zurückgesetzt</translation>
-    </message>
-</context>
-<context>
     <name>FindingWords</name>
     <message>
         <source>It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, then tap again; if it goes on falling, the film is at its end.</source>
@@ -1295,209 +644,6 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>lower</source>
         <translation>tiefer</translation>
-    </message>
-</context>
-<context>
-    <name>FitPanel</name>
-    <message>
-        <source>Too long for this shell: the plates would stand over its face. Take a shorter set.</source>
-        <translation>Zu lang für diesen Kessel: die Endplatten stünden über. Nehmen Sie einen kürzeren Teppich.</translation>
-    </message>
-    <message>
-        <source>The strands reach over the inner wall and will ride on the edge. Take a shorter set.</source>
-        <translation>Die Spiralen reichen über die Innenwand und liegen auf der Gratung. Nehmen Sie einen kürzeren Teppich.</translation>
-    </message>
-    <message>
-        <source>The plates end inside the wall and lie on the film, which they may cut. Take a longer set.</source>
-        <translation>Die Endplatten enden innen und liegen auf der Folie, die sie zerschneiden können. Nehmen Sie einen längeren Teppich.</translation>
-    </message>
-    <message>
-        <source>Off centre: shift them as drawn, lever off, both clamps loose.</source>
-        <translation>Außermittig: verschieben wie gezeichnet, Hebel auf, beide Klemmen lose.</translation>
-    </message>
-    <message>
-        <source>Gaps and lengths do not add up to the shell: measure one of them again.</source>
-        <translation>Spalte und Längen ergeben nicht den Kessel: messen Sie eines davon noch einmal.</translation>
-    </message>
-    <message>
-        <source>Travel not known: count the knob once from its loose to its tight end.</source>
-        <translation>Weg unbekannt: zählen Sie den Knopf einmal vom losen bis zum festen Ende.</translation>
-    </message>
-    <message>
-        <source>Less than a turn is left to tighten: clamp again with the knob further out.</source>
-        <translation>Weniger als eine Umdrehung bleibt zum Anziehen: mit weiter herausgedrehtem Knopf neu klemmen.</translation>
-    </message>
-    <message>
-        <source>Hardly anything is left to loosen: clamp again with the knob further in.</source>
-        <translation>Kaum etwas bleibt zum Lockern: mit weiter hineingedrehtem Knopf neu klemmen.</translation>
-    </message>
-    <message>
-        <source>Cord to cut: %1 and %2 free, knots beside.</source>
-        <translation>Schnur zuschneiden: %1 und %2 frei, Knoten extra.</translation>
-    </message>
-    <message>
-        <source>Straps free: %1 at the strainer, %2 at the butt plate.</source>
-        <translation>Bänder frei: %1 an der Abhebung, %2 am Gegenhalter.</translation>
-    </message>
-    <message>
-        <source>Knob to %1 from its loose end, lever off. Clamp the strainer, then the butt plate, snug.</source>
-        <translation>Knopf auf %1 vom losen Ende, Hebel auf. Erst die Abhebung klemmen, dann den Gegenhalter, stramm.</translation>
-    </message>
-    <message>
-        <source>Knob to %1 from its loose end, lever on. Clamp the butt plate, then the strainer, snug.</source>
-        <translation>Knopf auf %1 vom losen Ende, Hebel zu. Erst den Gegenhalter klemmen, dann die Abhebung, stramm.</translation>
-    </message>
-    <message>
-        <source>Left: %1 tighter, %2 looser.</source>
-        <translation>Bleibt: %1 fester, %2 lockerer.</translation>
-    </message>
-    <message>
-        <source>loosen the knob %1</source>
-        <translation>den Knopf %1 lockern</translation>
-    </message>
-    <message>
-        <source>tighten the knob %1</source>
-        <translation>den Knopf %1 anziehen</translation>
-    </message>
-    <message>
-        <source>give %1 of strap out at the strainer&apos;s clamp</source>
-        <translation>%1 Band an der Klemme der Abhebung nachgeben</translation>
-    </message>
-    <message>
-        <source>take %1 of strap in at the strainer&apos;s clamp</source>
-        <translation>%1 Band an der Klemme der Abhebung einholen</translation>
-    </message>
-    <message>
-        <source>set the range again: knob back %1, strap in by %2</source>
-        <translation>den Bereich neu einstellen: Knopf %1 zurück, Band %2 einholen</translation>
-    </message>
-    <message>
-        <source>if it comes back, the strands are stretched or bent: replace them</source>
-        <translation>kommt es wieder, sind die Spiralen gedehnt oder verbogen: ersetzen</translation>
-    </message>
-    <message>
-        <source>centre the wires, %1</source>
-        <translation>den Teppich mittig setzen, %1</translation>
-    </message>
-    <message>
-        <source>take flat straps: they lie lower than cord</source>
-        <translation>flache Bänder nehmen: sie liegen tiefer als Schnur</translation>
-    </message>
-    <message>
-        <source>straps must leave the plate level with the film, the same at both clamps</source>
-        <translation>Bänder müssen die Endplatte eben mit der Folie verlassen, an beiden Klemmen gleich</translation>
-    </message>
-    <message>
-        <source>By the rule</source>
-        <translation>Nach dem Maßstab</translation>
-    </message>
-    <message>
-        <source>Strands</source>
-        <translation>Spiralen</translation>
-    </message>
-    <message>
-        <source>Each end plate</source>
-        <translation>Jede Endplatte</translation>
-    </message>
-    <message>
-        <source>Shell wall</source>
-        <translation>Kesselwand</translation>
-    </message>
-    <message>
-        <source>Gap at the strainer</source>
-        <translation>Spalt an der Abhebung</translation>
-    </message>
-    <message>
-        <source>Gap at the butt plate</source>
-        <translation>Spalt am Gegenhalter</translation>
-    </message>
-    <message>
-        <source>not measured</source>
-        <translation>nicht gemessen</translation>
-    </message>
-    <message>
-        <source>From the end plate to the shell&apos;s outer face; negative where the plate stands over it.</source>
-        <translation>Von der Endplatte bis zur Außenseite des Kessels; negativ, wo die Platte übersteht.</translation>
-    </message>
-    <message>
-        <source>Knob&apos;s travel</source>
-        <translation>Weg des Knopfs</translation>
-    </message>
-    <message>
-        <source> turns</source>
-        <translation> Umdrehungen</translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation>unbekannt</translation>
-    </message>
-    <message>
-        <source>First contact at</source>
-        <translation>Erste Berührung bei</translation>
-    </message>
-    <message>
-        <source>not counted</source>
-        <translation>nicht gezählt</translation>
-    </message>
-    <message>
-        <source>Turns from the knob&apos;s loose end to where the strands first touch, lever on.</source>
-        <translation>Umdrehungen vom losen Ende des Knopfs bis die Spiralen eben berühren, Hebel zu.</translation>
-    </message>
-    <message>
-        <source>Held by</source>
-        <translation>Gehalten von</translation>
-    </message>
-    <message>
-        <source>flat straps</source>
-        <translation>flachen Bändern</translation>
-    </message>
-    <message>
-        <source>cord</source>
-        <translation>Schnur</translation>
-    </message>
-    <message>
-        <source>Clamped</source>
-        <translation>Geklemmt</translation>
-    </message>
-    <message>
-        <source>strainer first, lever off</source>
-        <translation>erst Abhebung, Hebel auf</translation>
-    </message>
-    <message>
-        <source>butt plate first, lever on</source>
-        <translation>erst Gegenhalter, Hebel zu</translation>
-    </message>
-    <message>
-        <source>What is wrong</source>
-        <translation>Was nicht stimmt</translation>
-    </message>
-    <message>
-        <source>What is wrong?</source>
-        <translation>Was stimmt nicht?</translation>
-    </message>
-    <message>
-        <source>The lever will not close</source>
-        <translation>Der Hebel schließt nicht</translation>
-    </message>
-    <message>
-        <source>No contact when on</source>
-        <translation>Zu, aber keine Berührung</translation>
-    </message>
-    <message>
-        <source>Loose at full travel</source>
-        <translation>Lose am Ende des Wegs</translation>
-    </message>
-    <message>
-        <source>A plate stands up</source>
-        <translation>Eine Endplatte steht hoch</translation>
-    </message>
-    <message>
-        <source> mm</source>
-        <translation> mm</translation>
-    </message>
-    <message>
-        <source>%1. %2.</source>
-        <translation>%1. %2.</translation>
     </message>
 </context>
 <context>
@@ -1560,265 +706,9 @@ lands here</source>
         <translation>Stock
 trifft hier</translation>
     </message>
-</context>
-<context>
-    <name>HeadFromAboveText</name>
     <message>
         <source>Batter from above</source>
         <translation>Schlagfell von oben</translation>
-    </message>
-</context>
-<context>
-    <name>HeadPage</name>
-    <message>
-        <source>Film load,
-share of yield</source>
-        <translation>Folienlast,
-Anteil der Grenze</translation>
-    </message>
-    <message>
-        <source>Mark of the gauge</source>
-        <translation>Anzeige des Messers</translation>
-    </message>
-    <message>
-        <source>How this rod feels</source>
-        <translation>Wie sich diese Schraube anfühlt</translation>
-    </message>
-    <message>
-        <source>Much looser</source>
-        <translation>Viel lockerer</translation>
-    </message>
-    <message>
-        <source>Looser</source>
-        <translation>Lockerer</translation>
-    </message>
-    <message>
-        <source>Like the others</source>
-        <translation>Wie die anderen</translation>
-    </message>
-    <message>
-        <source>Tighter</source>
-        <translation>Fester</translation>
-    </message>
-    <message>
-        <source>Much tighter</source>
-        <translation>Viel fester</translation>
-    </message>
-    <message>
-        <source>Turns…</source>
-        <translation>Drehungen…</translation>
-    </message>
-    <message>
-        <source>Every turn of every rod; retrace them, or start this head again.</source>
-        <translation>Jede Drehung jeder Schraube; nachvollziehen oder dieses Fell neu beginnen.</translation>
-    </message>
-    <message>
-        <source>Nearest to me</source>
-        <translation>Mir am nächsten</translation>
-    </message>
-    <message>
-        <source>I stand before this rod: the hoop is laid out from there.</source>
-        <translation>Ich stehe vor dieser Schraube: der Reifen wird von dort aus gezeigt.</translation>
-    </message>
-    <message>
-        <source>One more tap at this rod; its reading becomes the median of its taps.</source>
-        <translation>Noch ein Tipp an dieser Schraube; es zählt der Median ihrer Tipps.</translation>
-    </message>
-    <message>
-        <source>The other way round</source>
-        <translation>Andersherum</translation>
-    </message>
-    <message>
-        <source>Count −1/8</source>
-        <translation>Zahl −1/8</translation>
-    </message>
-    <message>
-        <source>I turned this rod an eighth less than was counted.</source>
-        <translation>Ich habe diese Schraube ein Achtel weniger gedreht, als gezählt wurde.</translation>
-    </message>
-    <message>
-        <source>Count +1/8</source>
-        <translation>Zahl +1/8</translation>
-    </message>
-    <message>
-        <source>I turned this rod an eighth more than was counted.</source>
-        <translation>Ich habe diese Schraube ein Achtel mehr gedreht, als gezählt wurde.</translation>
-    </message>
-    <message>
-        <source>Undo last</source>
-        <translation>Rückgängig</translation>
-    </message>
-    <message>
-        <source>Put the batter head on</source>
-        <translation>Schlagfell auflegen</translation>
-    </message>
-    <message>
-        <source>Put the snare-side head on</source>
-        <translation>Resonanzfell auflegen</translation>
-    </message>
-    <message>
-        <source>Start on the batter head</source>
-        <translation>Mit dem Schlagfell beginnen</translation>
-    </message>
-    <message>
-        <source>Start on the snare-side head</source>
-        <translation>Mit dem Resonanzfell beginnen</translation>
-    </message>
-    <message>
-        <source>Raise the batter head</source>
-        <translation>Schlagfell hochstimmen</translation>
-    </message>
-    <message>
-        <source>Raise the snare-side head</source>
-        <translation>Resonanzfell hochstimmen</translation>
-    </message>
-    <message>
-        <source>Tap round the batter head</source>
-        <translation>Rund ums Schlagfell tippen</translation>
-    </message>
-    <message>
-        <source>Tap round the snare-side head</source>
-        <translation>Rund ums Resonanzfell tippen</translation>
-    </message>
-    <message>
-        <source>Even the batter head</source>
-        <translation>Schlagfell ausgleichen</translation>
-    </message>
-    <message>
-        <source>Even the snare-side head</source>
-        <translation>Resonanzfell ausgleichen</translation>
-    </message>
-    <message>
-        <source>Batter head: done</source>
-        <translation>Schlagfell: fertig</translation>
-    </message>
-    <message>
-        <source>Snare-side head: done</source>
-        <translation>Resonanzfell: fertig</translation>
-    </message>
-    <message>
-        <source>Wires off, snare side muted, finger on the middle.</source>
-        <translation>Teppich ab, Resonanzfell gedämpft, Finger auf der Mitte.</translation>
-    </message>
-    <message>
-        <source>Wires off, snare side muted, nothing on this head.</source>
-        <translation>Teppich ab, Resonanzfell gedämpft, nichts auf diesem Fell.</translation>
-    </message>
-    <message>
-        <source>Drum upturned, wires off and held away, batter muted. No palm on this film.</source>
-        <translation>Trommel umgedreht, Teppich ab und ferngehalten, Schlagfell gedämpft. Kein Handballen auf diese Folie.</translation>
-    </message>
-    <message>
-        <source>In silence: the result is provisional until it is heard.</source>
-        <translation>In Stille: vorläufig, bis es gehört wird.</translation>
-    </message>
-    <message>
-        <source>In silence, beside the last taps: together they tell opposite rods apart.</source>
-        <translation>In Stille, neben den letzten Tipps: zusammen unterscheiden sie gegenüberliegende Schrauben.</translation>
-    </message>
-    <message>
-        <source>Before the show, stop by %1.</source>
-        <translation>Vor dem Auftritt, fertig bis %1.</translation>
-    </message>
-    <message>
-        <source>Round %1.</source>
-        <translation>Runde %1.</translation>
-    </message>
-    <message>
-        <source>target %1</source>
-        <translation>Ziel %1</translation>
-    </message>
-    <message>
-        <source>last mean %1, %2 cents; spread ± %3</source>
-        <translation>zuletzt im Mittel %1, %2 Cent; Streuung ± %3</translation>
-    </message>
-    <message>
-        <source>edge pitch, other head muted</source>
-        <translation>Randton, anderes Fell gedämpft</translation>
-    </message>
-    <message>
-        <source>Tap the round again</source>
-        <translation>Runde noch einmal tippen</translation>
-    </message>
-    <message>
-        <source>Listen now</source>
-        <translation>Jetzt hören</translation>
-    </message>
-    <message>
-        <source>It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? Clean and grease it, never force it. Film load near its limit: stay here.</source>
-        <translation>Es klemmt: nichts wird angezogen. Letzte Schraube ein Viertel zurück; Grat, Schmutz oder verbogene Schraube? Säubern und fetten, nie mit Gewalt. Folienlast nahe der Grenze: hier bleiben.</translation>
-    </message>
-    <message>
-        <source>Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and the hoop there.</source>
-        <translation>Schraube %1 passt nicht zu den anderen. Bleibt es nach erneutem Tippen so, sehen Sie dort nach Gratung und Reifen.</translation>
-    </message>
-    <message>
-        <source>The last moves landed within %1 cents of the prediction.</source>
-        <translation>Die letzten Züge trafen die Vorhersage auf %1 Cent.</translation>
-    </message>
-    <message>
-        <source>Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both; or read hoop gap, gauge or feel (Listen now, In silence).</source>
-        <translation>Tipps können %1 nicht unterscheiden. Fühlt sich nur eine lose an, drehen Sie diese und berichtigen die Zahl beider; oder lesen Sie Reifenspalt, Messer oder Gefühl ab (Jetzt hören, In Stille).</translation>
-    </message>
-    <message>
-        <source>Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.</source>
-        <translation>Dünne Folie: Augen weg vom Reifen, aufhören, wenn der Widerstand springt. Schrauben an den Snarebetten liegen nie ganz wie der Rest.</translation>
-    </message>
-    <message>
-        <source>Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to lay the hoop out from it.</source>
-        <translation>Klicken Sie eine Schraube an oder wählen Sie sie mit den Pfeiltasten, um dort eine Runde zu beginnen, die Zahl zu berichtigen oder den Reifen von dort zu zeigen.</translation>
-    </message>
-    <message>
-        <source> mm</source>
-        <translation> mm</translation>
-    </message>
-    <message>
-        <source>Gap from lug to hoop</source>
-        <translation>Spalt vom Böckchen zum Reifen</translation>
-    </message>
-    <message>
-        <source>The cause is cleared</source>
-        <translation>Die Ursache ist behoben</translation>
-    </message>
-    <message>
-        <source>It resists</source>
-        <translation>Es klemmt</translation>
-    </message>
-    <message>
-        <source>Rods may be tightened again.</source>
-        <translation>Schrauben dürfen wieder angezogen werden.</translation>
-    </message>
-    <message>
-        <source>The resistance of a rod jumped: stop, listen, and find out why.</source>
-        <translation>Der Widerstand einer Schraube sprang: aufhören, hinhören, herausfinden warum.</translation>
-    </message>
-    <message>
-        <source>Turn the trial back</source>
-        <translation>Versuch zurückdrehen</translation>
-    </message>
-    <message>
-        <source>Uneven…</source>
-        <translation>Uneben…</translation>
-    </message>
-    <message>
-        <source>Turns back what was turned for the trial; then the head is evened.</source>
-        <translation>Dreht zurück, was für den Versuch gedreht wurde; dann wird das Fell ausgeglichen.</translation>
-    </message>
-    <message>
-        <source>Make this head uneven on purpose, as a trial.</source>
-        <translation>Macht dieses Fell absichtlich uneben, als Versuch.</translation>
-    </message>
-    <message>
-        <source>From the strainer</source>
-        <translation>Von der Abhebung aus</translation>
-    </message>
-    <message>
-        <source>Tap rod %1 again</source>
-        <translation>Schraube %1 noch einmal</translation>
-    </message>
-    <message>
-        <source>Start at rod %1</source>
-        <translation>Bei Schraube %1 beginnen</translation>
     </message>
 </context>
 <context>
@@ -2067,60 +957,6 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
-    <name>HoopView</name>
-    <message>
-        <source>Hoop, laid flat</source>
-        <translation>Reifen, flach ausgelegt</translation>
-    </message>
-</context>
-<context>
-    <name>HurryDialog</name>
-    <message>
-        <source>Minutes before the show</source>
-        <translation>Minuten vor dem Auftritt</translation>
-    </message>
-    <message>
-        <source>How long have you got?</source>
-        <translation>Wie viel Zeit haben Sie?</translation>
-    </message>
-    <message>
-        <source>Minutes</source>
-        <translation>Minuten</translation>
-    </message>
-    <message>
-        <source> min</source>
-        <translation> min</translation>
-    </message>
-    <message>
-        <source>What fits into it</source>
-        <translation>Was hineinpasst</translation>
-    </message>
-    <message>
-        <source>From</source>
-        <translation>Ab</translation>
-    </message>
-    <message>
-        <source>Takes</source>
-        <translation>Dauert</translation>
-    </message>
-    <message>
-        <source>What</source>
-        <translation>Was</translation>
-    </message>
-    <message>
-        <source>No head is changed and no rod goes further than a quarter: whoever is called on stage may stop after any line, and undo brings everything back.</source>
-        <translation>Kein Fell wird gewechselt und keine Schraube weiter als ein Viertel gedreht: wer auf die Bühne gerufen wird, darf nach jeder Zeile aufhören, und Rückgängig bringt alles zurück.</translation>
-    </message>
-    <message>
-        <source>No show any more</source>
-        <translation>Kein Auftritt mehr</translation>
-    </message>
-    <message>
-        <source>Begin</source>
-        <translation>Beginnen</translation>
-    </message>
-</context>
-<context>
     <name>HurryWords</name>
     <message>
         <source>Wires off, tap %1 rods of the %2: of every pair one, the other sounds the same</source>
@@ -2141,155 +977,6 @@ Anteil der Grenze</translation>
     <message>
         <source>Key in the pocket, walk on</source>
         <translation>Schlüssel in die Tasche, hinausgehen</translation>
-    </message>
-</context>
-<context>
-    <name>LedgerDialog</name>
-    <message>
-        <source>counted round</source>
-        <translation>gezählte Runde</translation>
-    </message>
-    <message>
-        <source>after round %1</source>
-        <translation>nach Runde %1</translation>
-    </message>
-    <message>
-        <source>correction of both heads</source>
-        <translation>Korrektur beider Felle</translation>
-    </message>
-    <message>
-        <source>trial, uneven on purpose</source>
-        <translation>Versuch, absichtlich uneben</translation>
-    </message>
-    <message>
-        <source>count corrected</source>
-        <translation>Zahl berichtigt</translation>
-    </message>
-    <message>
-        <source>Turns of the batter</source>
-        <translation>Drehungen am Schlagfell</translation>
-    </message>
-    <message>
-        <source>Turns of the snare side</source>
-        <translation>Drehungen am Resonanzfell</translation>
-    </message>
-    <message>
-        <source>Rod</source>
-        <translation>Schraube</translation>
-    </message>
-    <message>
-        <source>Stands at</source>
-        <translation>Steht bei</translation>
-    </message>
-    <message>
-        <source>Where each rod stands</source>
-        <translation>Wo jede Schraube steht</translation>
-    </message>
-    <message>
-        <source>Count −1/8</source>
-        <translation>Zahl −1/8</translation>
-    </message>
-    <message>
-        <source>Count +1/8</source>
-        <translation>Zahl +1/8</translation>
-    </message>
-    <message>
-        <source>The chosen rod was turned an eighth less than was counted.</source>
-        <translation>Die gewählte Schraube wurde ein Achtel weniger gedreht, als gezählt wurde.</translation>
-    </message>
-    <message>
-        <source>The chosen rod was turned an eighth more than was counted.</source>
-        <translation>Die gewählte Schraube wurde ein Achtel mehr gedreht, als gezählt wurde.</translation>
-    </message>
-    <message>
-        <source>Rods</source>
-        <translation>Schrauben</translation>
-    </message>
-    <message>
-        <source>Turned</source>
-        <translation>Gedreht</translation>
-    </message>
-    <message>
-        <source>Why</source>
-        <translation>Warum</translation>
-    </message>
-    <message>
-        <source>Every turn, the latest first</source>
-        <translation>Jede Drehung, die letzte zuerst</translation>
-    </message>
-    <message>
-        <source>Start this head again</source>
-        <translation>Dieses Fell neu beginnen</translation>
-    </message>
-    <message>
-        <source>A new head, or the count is lost: back to the first step. Undo brings it back.</source>
-        <translation>Ein neues Fell, oder die Zählung ist verloren: zurück zum ersten Schritt. Rückgängig bringt es wieder.</translation>
-    </message>
-    <message>
-        <source>Retrace from finger-tight</source>
-        <translation>Von handfest nachvollziehen</translation>
-    </message>
-    <message>
-        <source>It was dropped, or let down: leads every rod from finger-tight to where it stood, then asks for taps.</source>
-        <translation>Sie fiel um oder wurde entspannt: führt jede Schraube von handfest dorthin, wo sie stand, und fragt dann nach Tipps.</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Counted from how the head was found standing.</source>
-        <translation>Gezählt ab dem vorgefundenen Stand.</translation>
-    </message>
-    <message>
-        <source>Counted from finger-tight. To find the sound again by hand: finger-tight all round, then each rod to its figure, in opposite pairs and small steps.</source>
-        <translation>Gezählt ab handfest. Um den Klang von Hand wiederzufinden: ringsum handfest, dann jede Schraube auf ihre Zahl, in gegenüberliegenden Paaren und kleinen Schritten.</translation>
-    </message>
-    <message>
-        <source>every rod</source>
-        <translation>jede Schraube</translation>
-    </message>
-</context>
-<context>
-    <name>LevelMeter</name>
-    <message>
-        <source>Input level</source>
-        <translation>Eingangspegel</translation>
-    </message>
-</context>
-<context>
-    <name>ListenBar</name>
-    <message>
-        <source>Hear it</source>
-        <translation>Anhören</translation>
-    </message>
-    <message>
-        <source>One stroke as the targets promise it</source>
-        <translation>Ein Schlag, wie ihn die Ziele versprechen</translation>
-    </message>
-    <message>
-        <source>Wires off</source>
-        <translation>Teppich ab</translation>
-    </message>
-    <message>
-        <source>The same with the lever off</source>
-        <translation>Dasselbe mit offenem Hebel</translation>
-    </message>
-    <message>
-        <source>As it is</source>
-        <translation>Wie sie ist</translation>
-    </message>
-    <message>
-        <source>The drum as far as it is known now</source>
-        <translation>Die Trommel, soweit sie jetzt bekannt ist</translation>
-    </message>
-    <message>
-        <source>Blind…</source>
-        <translation>Blind…</translation>
-    </message>
-    <message>
-        <source>Both in a hidden order: can you tell them apart?</source>
-        <translation>Beide in verborgener Reihenfolge: können Sie sie unterscheiden?</translation>
     </message>
 </context>
 <context>
@@ -2380,360 +1067,6 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
-    <name>ListeningStrip</name>
-    <message>
-        <source>Listening</source>
-        <translation>Hört zu</translation>
-    </message>
-    <message>
-        <source>Source of sound</source>
-        <translation>Klangquelle</translation>
-    </message>
-    <message>
-        <source>Microphone</source>
-        <translation>Mikrofon</translation>
-    </message>
-    <message>
-        <source>Is it hearing me?</source>
-        <translation>Hört es mich?</translation>
-    </message>
-    <message>
-        <source>Strike it</source>
-        <translation>Anschlagen</translation>
-    </message>
-    <message>
-        <source>Give files…</source>
-        <translation>Dateien geben…</translation>
-    </message>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>tone</source>
-        <translation>Ton</translation>
-    </message>
-    <message>
-        <source>Edge taps</source>
-        <translation>Tipps am Rand</translation>
-    </message>
-    <message>
-        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
-        <translation>Klang (*.wav *.flac *.ogg *.aiff);;Alle Dateien (*)</translation>
-    </message>
-</context>
-<context>
-    <name>LoadWedge</name>
-    <message>
-        <source>Film load</source>
-        <translation>Folienlast</translation>
-    </message>
-    <message>
-        <source>%1: %2 percent of yield, limit %3 percent</source>
-        <translation>%1: %2 Prozent der Streckgrenze, Grenze %3 Prozent</translation>
-    </message>
-    <message>
-        <source>%1 %2 %, limit %3 %</source>
-        <translation>%1 %2 %, Grenze %3 %</translation>
-    </message>
-    <message>
-        <source>%1: slack so far</source>
-        <translation>%1: noch locker</translation>
-    </message>
-</context>
-<context>
-    <name>LogbookPage</name>
-    <message>
-        <source>Logbook</source>
-        <translation>Logbuch</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Zeigen</translation>
-    </message>
-    <message>
-        <source>Show entries of</source>
-        <translation>Einträge zeigen von</translation>
-    </message>
-    <message>
-        <source>Saved setups</source>
-        <translation>Gespeicherte Stimmungen</translation>
-    </message>
-    <message>
-        <source>When</source>
-        <translation>Wann</translation>
-    </message>
-    <message>
-        <source>Drum</source>
-        <translation>Trommel</translation>
-    </message>
-    <message>
-        <source>Tone</source>
-        <translation>Klang</translation>
-    </message>
-    <message>
-        <source>Batter</source>
-        <translation>Schlagfell</translation>
-    </message>
-    <message>
-        <source>Snare side</source>
-        <translation>Resonanzfell</translation>
-    </message>
-    <message>
-        <source>Even to</source>
-        <translation>Gleich auf</translation>
-    </message>
-    <message>
-        <source>Strainer</source>
-        <translation>Abhebung</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Notiz</translation>
-    </message>
-    <message>
-        <source>Bring this setup back</source>
-        <translation>Diese Stimmung zurückholen</translation>
-    </message>
-    <message>
-        <source>all drums</source>
-        <translation>alle Trommeln</translation>
-    </message>
-    <message>
-        <source> Hz</source>
-        <translation> Hz</translation>
-    </message>
-    <message>
-        <source> cents</source>
-        <translation> Cent</translation>
-    </message>
-    <message>
-        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
-        <translation>Noch nichts gespeichert. Die letzte Station, Nachweis, speichert hier eine Stimmung.</translation>
-    </message>
-    <message>
-        <source>Ring %1, %2.</source>
-        <translation>Ausklang %1, %2.</translation>
-    </message>
-    <message>
-        <source> s</source>
-        <translation> s</translation>
-    </message>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
-        <source>An entry of figures only: it can be read, but not brought back.</source>
-        <translation>Ein Eintrag nur aus Zahlen: er lässt sich lesen, aber nicht zurückholen.</translation>
-    </message>
-</context>
-<context>
-    <name>MainWindow</name>
-    <message>
-        <source>Bombo workbooks (*.bombo);;All files (*)</source>
-        <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>&amp;Workbook</source>
-        <translation>&amp;Arbeitsbuch</translation>
-    </message>
-    <message>
-        <source>&amp;New…</source>
-        <translation>&amp;Neu…</translation>
-    </message>
-    <message>
-        <source>New workbook</source>
-        <translation>Neues Arbeitsbuch</translation>
-    </message>
-    <message>
-        <source>&amp;Open…</source>
-        <translation>&amp;Öffnen…</translation>
-    </message>
-    <message>
-        <source>Open a workbook</source>
-        <translation>Arbeitsbuch öffnen</translation>
-    </message>
-    <message>
-        <source>Open the &amp;demo</source>
-        <translation>&amp;Vorführung öffnen</translation>
-    </message>
-    <message>
-        <source>Save a &amp;copy…</source>
-        <translation>&amp;Kopie speichern…</translation>
-    </message>
-    <message>
-        <source>Save a copy</source>
-        <translation>Kopie speichern</translation>
-    </message>
-    <message>
-        <source>&amp;Quit</source>
-        <translation>&amp;Beenden</translation>
-    </message>
-    <message>
-        <source>&amp;Edit</source>
-        <translation>&amp;Bearbeiten</translation>
-    </message>
-    <message>
-        <source>Undo</source>
-        <translation>Rückgängig</translation>
-    </message>
-    <message>
-        <source>Redo</source>
-        <translation>Wiederholen</translation>
-    </message>
-    <message>
-        <source>&amp;View</source>
-        <translation>A&amp;nsicht</translation>
-    </message>
-    <message>
-        <source>&amp;Stand view</source>
-        <translation>&amp;Bühnenansicht</translation>
-    </message>
-    <message>
-        <source>As the &amp;system</source>
-        <translation>Wie das &amp;System</translation>
-    </message>
-    <message>
-        <source>&amp;Day</source>
-        <translation>&amp;Tag</translation>
-    </message>
-    <message>
-        <source>&amp;Night</source>
-        <translation>&amp;Nacht</translation>
-    </message>
-    <message>
-        <source>Lengths in &amp;millimetres</source>
-        <translation>Längen in &amp;Millimetern</translation>
-    </message>
-    <message>
-        <source>&amp;Tensions in N/m</source>
-        <translation>&amp;Spannungen in N/m</translation>
-    </message>
-    <message>
-        <source>&amp;Left-handed: rounds run clockwise</source>
-        <translation>&amp;Linkshändig: Runden laufen im Uhrzeigersinn</translation>
-    </message>
-    <message>
-        <source>&amp;Reference pitch…</source>
-        <translation>&amp;Bezugston…</translation>
-    </message>
-    <message>
-        <source>Reference pitch</source>
-        <translation>Bezugston</translation>
-    </message>
-    <message>
-        <source>The note A4, in Hz:</source>
-        <translation>Der Ton A4, in Hz:</translation>
-    </message>
-    <message>
-        <source>&amp;Listen</source>
-        <translation>&amp;Hören</translation>
-    </message>
-    <message>
-        <source>&amp;Go</source>
-        <translation>&amp;Gehe zu</translation>
-    </message>
-    <message>
-        <source>&amp;Minutes before the show…</source>
-        <translation>&amp;Minuten vor dem Auftritt…</translation>
-    </message>
-    <message>
-        <source>&amp;Remind me…</source>
-        <translation>&amp;Erinnern…</translation>
-    </message>
-    <message>
-        <source>Logbook</source>
-        <translation>Logbuch</translation>
-    </message>
-    <message>
-        <source>Bombo</source>
-        <translation>Bombo</translation>
-    </message>
-    <message>
-        <source>%1 (read only) – Bombo</source>
-        <translation>%1 (nur lesen) – Bombo</translation>
-    </message>
-    <message>
-        <source>%1 – Bombo</source>
-        <translation>%1 – Bombo</translation>
-    </message>
-</context>
-<context>
-    <name>MicrophoneDialog</name>
-    <message>
-        <source>Is it hearing me?</source>
-        <translation>Hört es mich?</translation>
-    </message>
-    <message>
-        <source>Lever off. Hold the microphone a hand&apos;s width over the edge of the head and tap lightly beside it, five times, a second apart.</source>
-        <translation>Hebel auf. Halten Sie das Mikrofon eine Handbreit über den Rand des Fells und tippen Sie leicht daneben, fünfmal, im Sekundenabstand.</translation>
-    </message>
-    <message>
-        <source>Microphone</source>
-        <translation>Mikrofon</translation>
-    </message>
-    <message>
-        <source>The practice drum&apos;s microphone</source>
-        <translation>Das Mikrofon der Übungstrommel</translation>
-    </message>
-    <message>
-        <source>Level</source>
-        <translation>Pegel</translation>
-    </message>
-    <message>
-        <source>Check again</source>
-        <translation>Noch einmal prüfen</translation>
-    </message>
-    <message>
-        <source>Strike it</source>
-        <translation>Anschlagen</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Nothing was heard yet</source>
-        <translation>Noch nichts gehört</translation>
-    </message>
-    <message>
-        <source>Does the level move when you speak? If not, it is muted, or it is another one: choose it above.</source>
-        <translation>Bewegt sich der Pegel, wenn Sie sprechen? Wenn nicht, ist es stumm, oder es ist ein anderes: wählen Sie es oben.</translation>
-    </message>
-    <message>
-        <source>Tap five times</source>
-        <translation>Fünfmal tippen</translation>
-    </message>
-    <message numerus="yes">
-        <source>Heard. %n more</source>
-        <translation>
-            <numerusform>Gehört. Noch %n</numerusform>
-            <numerusform>Gehört. Noch %n</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>There is no microphone</source>
-        <translation>Es gibt kein Mikrofon</translation>
-    </message>
-    <message>
-        <source>%1 is gone</source>
-        <translation>%1 ist weg</translation>
-    </message>
-    <message>
-        <source>%1 cannot be opened</source>
-        <translation>%1 lässt sich nicht öffnen</translation>
-    </message>
-    <message>
-        <source>Another program may hold it: close that, or choose another one above.</source>
-        <translation>Vielleicht hält es ein anderes Programm: schließen Sie das, oder wählen Sie oben ein anderes.</translation>
-    </message>
-    <message>
-        <source>Plug one in and open this again. Without one, sound files can be read.</source>
-        <translation>Stecken Sie eines an und öffnen Sie dies noch einmal. Ohne eines lassen sich Klangdateien lesen.</translation>
-    </message>
-</context>
-<context>
     <name>MicrophoneWords</name>
     <message>
         <source>Too loud: the taps are cut off at the top</source>
@@ -2809,317 +1142,6 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
-    <name>MufflingPage</name>
-    <message>
-        <source>Ring</source>
-        <translation>Ausklang</translation>
-    </message>
-    <message>
-        <source>Ways to shorten it</source>
-        <translation>Wege, ihn zu kürzen</translation>
-    </message>
-    <message>
-        <source>Your own muffler</source>
-        <translation>Eigener Dämpfer</translation>
-    </message>
-    <message>
-        <source>Muffle, last and least</source>
-        <translation>Dämpfen, zuletzt und am wenigsten</translation>
-    </message>
-    <message>
-        <source>First evenness, then pitch, then the stroke, then things on the head. Lever off while you listen for ring.</source>
-        <translation>Erst gleichmäßig, dann die Tonhöhe, dann der Schlag, dann Dinge auf dem Fell. Hebel auf, während Sie auf den Ausklang hören.</translation>
-    </message>
-    <message>
-        <source>What is laid next</source>
-        <translation>Was als Nächstes aufgelegt wird</translation>
-    </message>
-    <message>
-        <source>Lay it</source>
-        <translation>Auflegen</translation>
-    </message>
-    <message>
-        <source>Where it shortens the ring most; or click the head where you want it.</source>
-        <translation>Wo es den Ausklang am meisten kürzt; oder klicken Sie auf das Fell, wo Sie es wollen.</translation>
-    </message>
-    <message>
-        <source>Take off</source>
-        <translation>Abnehmen</translation>
-    </message>
-    <message>
-        <source>Close mic</source>
-        <translation>Nahes Mikro</translation>
-    </message>
-    <message>
-        <source>A close microphone: drag it, or M and the arrow keys; Page up and down for its height.</source>
-        <translation>Ein nahes Mikrofon: ziehen, oder M und die Pfeiltasten; Bild auf und ab für die Höhe.</translation>
-    </message>
-    <message>
-        <source>Undo last</source>
-        <translation>Rückgängig</translation>
-    </message>
-    <message>
-        <source>Listen</source>
-        <translation>Anhören</translation>
-    </message>
-    <message>
-        <source>How a stroke sounds with what lies on the head, as predicted.</source>
-        <translation>Wie ein Schlag mit dem klingt, was auf dem Fell liegt, nach der Vorhersage.</translation>
-    </message>
-    <message>
-        <source>On to the proof</source>
-        <translation>Weiter zum Nachweis</translation>
-    </message>
-    <message>
-        <source>%1 s → %2 s</source>
-        <translation>%1 s → %2 s</translation>
-    </message>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>Ring as wanted</source>
-        <translation>Ausklang wie gewünscht</translation>
-    </message>
-    <message>
-        <source>Still rings longer than wanted</source>
-        <translation>Klingt noch länger als gewünscht</translation>
-    </message>
-    <message>
-        <source>Rings longer than wanted</source>
-        <translation>Klingt länger als gewünscht</translation>
-    </message>
-    <message>
-        <source>Shorter than wanted: take less</source>
-        <translation>Kürzer als gewünscht: weniger nehmen</translation>
-    </message>
-    <message>
-        <source>Short enough with nothing on it</source>
-        <translation>Kurz genug mit nichts darauf</translation>
-    </message>
-    <message>
-        <source>predicted; %1 s wanted for %2</source>
-        <translation>vorhergesagt; %1 s gewünscht für %2</translation>
-    </message>
-    <message>
-        <source>from the targets, since the batter was not heard yet</source>
-        <translation>aus den Zielen, da das Schlagfell noch nicht gehört wurde</translation>
-    </message>
-    <message>
-        <source>with this drum&apos;s own damping, %1 of usual</source>
-        <translation>mit der eigenen Dämpfung dieser Trommel, %1 der üblichen</translation>
-    </message>
-    <message>
-        <source>strike it, and its own damping counts</source>
-        <translation>schlagen Sie sie an, dann zählt ihre eigene Dämpfung</translation>
-    </message>
-    <message>
-        <source>heard %1 s</source>
-        <translation>gehört %1 s</translation>
-    </message>
-    <message>
-        <source>the stick loses %1 % of its rebound</source>
-        <translation>der Stock verliert %1 % seines Rückpralls</translation>
-    </message>
-    <message>
-        <source>%1, %2: %3. Arrows nudge it.</source>
-        <translation>%1, %2: %3. Pfeile rücken es.</translation>
-    </message>
-    <message>
-        <source>microphone: %1</source>
-        <translation>Mikrofon: %1</translation>
-    </message>
-    <message>
-        <source>Nothing lies on the head. Click it to lay something there.</source>
-        <translation>Nichts liegt auf dem Fell. Klicken Sie darauf, um etwas aufzulegen.</translation>
-    </message>
-    <message>
-        <source>Things on the head: %1. Choose one by its number.</source>
-        <translation>Dinge auf dem Fell: %1. Wählen Sie eines mit seiner Nummer.</translation>
-    </message>
-</context>
-<context>
-    <name>NameToneDialog</name>
-    <message>
-        <source>Name and ear-words</source>
-        <translation>Name und Worte fürs Ohr</translation>
-    </message>
-    <message>
-        <source>Rain: low, blurred, long wire</source>
-        <translation>Regen: tief, verschwommen, langer Teppich</translation>
-    </message>
-    <message>
-        <source>Give the tone a name, so that you find it again.</source>
-        <translation>Geben Sie dem Klang einen Namen, damit Sie ihn wiederfinden.</translation>
-    </message>
-</context>
-<context>
-    <name>NewDrumDialog</name>
-    <message>
-        <source>Add a drum</source>
-        <translation>Trommel hinzufügen</translation>
-    </message>
-    <message>
-        <source>what you call it</source>
-        <translation>wie Sie sie nennen</translation>
-    </message>
-    <message>
-        <source>wood, not known which</source>
-        <translation>Holz, unbekannt welches</translation>
-    </message>
-    <message>
-        <source>single ply 0.25 mm, coated</source>
-        <translation>einlagig 0,25 mm, beschichtet</translation>
-    </message>
-    <message>
-        <source>snare-side film 0.076 mm</source>
-        <translation>Resonanzfolie 0,076 mm</translation>
-    </message>
-    <message>
-        <source>Name</source>
-        <translation>Name</translation>
-    </message>
-    <message>
-        <source>Across</source>
-        <translation>Breit</translation>
-    </message>
-    <message>
-        <source>Deep</source>
-        <translation>Tief</translation>
-    </message>
-    <message>
-        <source>Shell of</source>
-        <translation>Kessel aus</translation>
-    </message>
-    <message>
-        <source>Rods a side</source>
-        <translation>Schrauben je Seite</translation>
-    </message>
-    <message>
-        <source>Batter head</source>
-        <translation>Schlagfell</translation>
-    </message>
-    <message>
-        <source>Snare-side head</source>
-        <translation>Resonanzfell</translation>
-    </message>
-    <message>
-        <source>Hoops</source>
-        <translation>Spannreifen</translation>
-    </message>
-    <message>
-        <source>Wires</source>
-        <translation>Teppich</translation>
-    </message>
-    <message>
-        <source>Give the drum a name.</source>
-        <translation>Geben Sie der Trommel einen Namen.</translation>
-    </message>
-    <message>
-        <source>There is a drum of that name; give another.</source>
-        <translation>Eine Trommel dieses Namens gibt es schon; geben Sie einen anderen.</translation>
-    </message>
-</context>
-<context>
-    <name>NoticeBar</name>
-    <message>
-        <source>Dismiss</source>
-        <translation>Schließen</translation>
-    </message>
-    <message>
-        <source>Problem</source>
-        <translation>Problem</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Notiz</translation>
-    </message>
-</context>
-<context>
-    <name>OwnPanel</name>
-    <message>
-        <source>A muffler of your own</source>
-        <translation>Ein eigener Dämpfer</translation>
-    </message>
-    <message>
-        <source>Coin, sponge, key ring: two hearings tell what it weighs and takes. Lever off, the same stroke each time.</source>
-        <translation>Münze, Schwamm, Schlüsselring: zweimal Hören sagt, was er wiegt und nimmt. Hebel auf, jedes Mal der gleiche Schlag.</translation>
-    </message>
-    <message>
-        <source>What you call it</source>
-        <translation>Wie Sie es nennen</translation>
-    </message>
-    <message>
-        <source>sponge</source>
-        <translation>Schwamm</translation>
-    </message>
-    <message>
-        <source>How wide it is</source>
-        <translation>Wie breit er ist</translation>
-    </message>
-    <message>
-        <source> mm</source>
-        <translation> mm</translation>
-    </message>
-    <message>
-        <source>Name</source>
-        <translation>Name</translation>
-    </message>
-    <message>
-        <source>Across</source>
-        <translation>Breit</translation>
-    </message>
-    <message>
-        <source>Too few partials were heard both times. Nearer the middle, and let it ring.</source>
-        <translation>Zu wenige Teiltöne wurden beide Male gehört. Näher zur Mitte, und klingen lassen.</translation>
-    </message>
-    <message>
-        <source>It changed nothing that can be heard. Lay it further in and play again.</source>
-        <translation>Es änderte nichts Hörbares. Legen Sie es weiter nach innen und spielen Sie noch einmal.</translation>
-    </message>
-    <message>
-        <source>1. Without it: strokes heard %1 of %2</source>
-        <translation>1. Ohne: Schläge gehört %1 von %2</translation>
-    </message>
-    <message>
-        <source>That was without it</source>
-        <translation>Das war ohne</translation>
-    </message>
-    <message>
-        <source>2. Lay it on the head where it is drawn</source>
-        <translation>2. Auf das Fell legen, wo es gezeichnet ist</translation>
-    </message>
-    <message>
-        <source>2. Give it a name</source>
-        <translation>2. Einen Namen geben</translation>
-    </message>
-    <message>
-        <source>It lies there</source>
-        <translation>Er liegt da</translation>
-    </message>
-    <message>
-        <source>3. With it: strokes heard %1 of %2</source>
-        <translation>3. Mit: Schläge gehört %1 von %2</translation>
-    </message>
-    <message>
-        <source>That was with it</source>
-        <translation>Das war mit</translation>
-    </message>
-    <message>
-        <source>%1: %2 g, damps like a %3 g gel pad</source>
-        <translation>%1: %2 g, dämpft wie ein Gelpad von %3 g</translation>
-    </message>
-    <message>
-        <source>None calibrated yet.</source>
-        <translation>Noch keiner ausgemessen.</translation>
-    </message>
-    <message>
-        <source>Calibrated, and in the list of mufflers to lay:</source>
-        <translation>Ausgemessen und in der Liste zum Auflegen:</translation>
-    </message>
-</context>
-<context>
     <name>PrepWords</name>
     <message>
         <source>Lever off, loosen them, then a smooth stick under the strands; out again before they are pulled: it can stretch or mark them.</source>
@@ -3183,7 +1205,7 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Now let it down, pass by pass</source>
-        <translation>Jetzt entspannen, Durchgang für Durchgang</translation>
+        <translation>Jetzt Runde um Runde entspannen</translation>
     </message>
     <message>
         <source>%1 looser</source>
@@ -3300,112 +1322,6 @@ Anteil der Grenze</translation>
     <message>
         <source>step %1 of %2</source>
         <translation>Schritt %1 von %2</translation>
-    </message>
-</context>
-<context>
-    <name>PrimaryButton</name>
-    <message>
-        <source>Space</source>
-        <translation>Leertaste</translation>
-    </message>
-</context>
-<context>
-    <name>ProofPage</name>
-    <message>
-        <source>Line by line</source>
-        <translation>Zeile für Zeile</translation>
-    </message>
-    <message>
-        <source>Player or drum</source>
-        <translation>Spieler oder Trommel</translation>
-    </message>
-    <message>
-        <source>One change</source>
-        <translation>Eine Änderung</translation>
-    </message>
-    <message>
-        <source>Is it what was asked for?</source>
-        <translation>Ist es, was gewünscht war?</translation>
-    </message>
-    <message>
-        <source>Brief against what was reached</source>
-        <translation>Wunsch gegen Erreichtes</translation>
-    </message>
-    <message>
-        <source>What</source>
-        <translation>Was</translation>
-    </message>
-    <message>
-        <source>Wanted</source>
-        <translation>Gewünscht</translation>
-    </message>
-    <message>
-        <source>Reached</source>
-        <translation>Erreicht</translation>
-    </message>
-    <message>
-        <source>Source</source>
-        <translation>Quelle</translation>
-    </message>
-    <message>
-        <source>Verdict</source>
-        <translation>Urteil</translation>
-    </message>
-    <message>
-        <source>In your own words, for the next time</source>
-        <translation>In eigenen Worten, für das nächste Mal</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Notiz</translation>
-    </message>
-    <message>
-        <source>%1 of %2 stars</source>
-        <translation>%1 von %2 Sternen</translation>
-    </message>
-    <message>
-        <source>Page as PDF…</source>
-        <translation>Seite als PDF…</translation>
-    </message>
-    <message>
-        <source>Print…</source>
-        <translation>Drucken…</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 an %2</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
-        <translation>%1 lässt sich nicht schreiben. Wählen Sie einen anderen Ordner, oder machen Sie Platz auf der Platte.</translation>
-    </message>
-    <message>
-        <source>Save the page</source>
-        <translation>Seite speichern</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf)</source>
-        <translation>PDF (*.pdf)</translation>
-    </message>
-    <message>
-        <source>The printer took no page. Save it as PDF and print that.</source>
-        <translation>Der Drucker nahm keine Seite an. Speichern Sie sie als PDF und drucken Sie die.</translation>
-    </message>
-    <message>
-        <source>%1 on %2.</source>
-        <translation>%1 an %2.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 settled</source>
-        <translation>%1 von %2 erledigt</translation>
-    </message>
-    <message>
-        <source>Save once more</source>
-        <translation>Noch einmal speichern</translation>
-    </message>
-    <message>
-        <source>Save to the logbook</source>
-        <translation>Ins Logbuch speichern</translation>
     </message>
 </context>
 <context>
@@ -3691,77 +1607,6 @@ Anteil der Grenze</translation>
     <message>
         <source>not heard</source>
         <translation>nicht gehört</translation>
-    </message>
-</context>
-<context>
-    <name>QuestionPanel</name>
-    <message>
-        <source>How high?</source>
-        <translation>Wie hoch?</translation>
-    </message>
-    <message>
-        <source>lower</source>
-        <translation>tiefer</translation>
-    </message>
-    <message>
-        <source>higher</source>
-        <translation>höher</translation>
-    </message>
-    <message>
-        <source>How long?</source>
-        <translation>Wie lang?</translation>
-    </message>
-    <message>
-        <source>shorter</source>
-        <translation>kürzer</translation>
-    </message>
-    <message>
-        <source>longer</source>
-        <translation>länger</translation>
-    </message>
-    <message>
-        <source>How much wire?</source>
-        <translation>Wie viel Teppich?</translation>
-    </message>
-    <message>
-        <source>dry</source>
-        <translation>trocken</translation>
-    </message>
-    <message>
-        <source>plenty</source>
-        <translation>reichlich</translation>
-    </message>
-    <message>
-        <source>Under the stick?</source>
-        <translation>Unter dem Stock?</translation>
-    </message>
-    <message>
-        <source>softer</source>
-        <translation>weicher</translation>
-    </message>
-    <message>
-        <source>harder</source>
-        <translation>härter</translation>
-    </message>
-    <message>
-        <source>%1 %2 to %3</source>
-        <translation>%1 %2 bis %3</translation>
-    </message>
-    <message>
-        <source>%1 s; open drum only %2 s</source>
-        <translation>%1 s; offene Trommel nur %2 s</translation>
-    </message>
-    <message>
-        <source>ring %1 s; open drum %2 s</source>
-        <translation>Ausklang %1 s; offene Trommel %2 s</translation>
-    </message>
-    <message>
-        <source>lever off in this tone</source>
-        <translation>Hebel auf bei diesem Klang</translation>
-    </message>
-    <message>
-        <source>film %1 % over %2 %</source>
-        <translation>Folie %1 % über %2 %</translation>
     </message>
 </context>
 <context>
@@ -4128,61 +1973,6 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
-    <name>ReminderDialog</name>
-    <message>
-        <source>Remind me</source>
-        <translation>Erinnern</translation>
-    </message>
-    <message>
-        <source>A new head drifts in its first night, and weather moves all of them. The reminder shows when the program starts, and on the desktop while it runs.</source>
-        <translation>Ein neues Fell wandert in seiner ersten Nacht, und das Wetter bewegt alle. Die Erinnerung kommt, wenn das Programm startet, und auf dem Bildschirm, solange es läuft.</translation>
-    </message>
-    <message>
-        <source>About what</source>
-        <translation>Woran</translation>
-    </message>
-    <message>
-        <source>The head has rested: tap it once more</source>
-        <translation>Das Fell hat geruht: noch einmal tippen</translation>
-    </message>
-    <message>
-        <source>Look at the tuning again</source>
-        <translation>Noch einmal nach der Stimmung sehen</translation>
-    </message>
-    <message>
-        <source>When</source>
-        <translation>Wann</translation>
-    </message>
-    <message>
-        <source>Tomorrow morning</source>
-        <translation>Morgen früh</translation>
-    </message>
-    <message>
-        <source>In a week</source>
-        <translation>In einer Woche</translation>
-    </message>
-    <message>
-        <source>Save for a calendar…</source>
-        <translation>Für einen Kalender speichern…</translation>
-    </message>
-    <message>
-        <source>Save for a calendar</source>
-        <translation>Für einen Kalender speichern</translation>
-    </message>
-    <message>
-        <source>Calendar (*.ics)</source>
-        <translation>Kalender (*.ics)</translation>
-    </message>
-    <message>
-        <source>No reminder</source>
-        <translation>Keine Erinnerung</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation>%1 lässt sich nicht schreiben: %2. Wählen Sie einen anderen Ordner.</translation>
-    </message>
-</context>
-<context>
     <name>RingPicture</name>
     <message>
         <source>whole</source>
@@ -4224,126 +2014,9 @@ Anteil der Grenze</translation>
         <source>Whole ring: %1</source>
         <translation>Ausklang im Ganzen: %1</translation>
     </message>
-</context>
-<context>
-    <name>RingPictureText</name>
     <message>
         <source>Ring time</source>
         <translation>Ausklangzeit</translation>
-    </message>
-</context>
-<context>
-    <name>RoundTools</name>
-    <message>
-        <source>How the rods are compared</source>
-        <translation>Wie die Schrauben verglichen werden</translation>
-    </message>
-    <message>
-        <source>Finger on the middle</source>
-        <translation>Finger auf der Mitte</translation>
-    </message>
-    <message>
-        <source>Nothing on this head</source>
-        <translation>Nichts auf diesem Fell</translation>
-    </message>
-    <message>
-        <source>In silence, by gauge</source>
-        <translation>In Stille, mit Messer</translation>
-    </message>
-    <message>
-        <source>In silence, hoop gap</source>
-        <translation>In Stille, Reifenspalt</translation>
-    </message>
-    <message>
-        <source>In silence, by feel</source>
-        <translation>In Stille, nach Gefühl</translation>
-    </message>
-    <message>
-        <source>A light finger takes the centre pitch away, at the same pressure each time. Taps with and without it are never compared: changing it begins the round again. What is read beside the rods in silence also tells opposite rods apart, which no tap can: do it before or after a round of taps, with no turn between.</source>
-        <translation>Ein leichter Finger nimmt den Mittelton weg, jedes Mal mit gleichem Druck. Tipps mit und ohne ihn werden nie verglichen: ein Wechsel beginnt die Runde neu. Was in Stille neben den Schrauben abgelesen wird, unterscheidet auch gegenüberliegende Schrauben, was kein Tipp kann: tun Sie es vor oder nach einer Runde Tipps, ohne dazwischen zu drehen.</translation>
-    </message>
-    <message>
-        <source>Rods of a round</source>
-        <translation>Schrauben einer Runde</translation>
-    </message>
-    <message>
-        <source>Every rod</source>
-        <translation>Jede Schraube</translation>
-    </message>
-    <message>
-        <source>Half the rods</source>
-        <translation>Die Hälfte</translation>
-    </message>
-    <message>
-        <source>Taps at each rod</source>
-        <translation>Tipps je Schraube</translation>
-    </message>
-    <message>
-        <source>1 tap each</source>
-        <translation>je 1 Tipp</translation>
-    </message>
-    <message>
-        <source>2 taps each</source>
-        <translation>je 2 Tipps</translation>
-    </message>
-    <message>
-        <source>3 taps each</source>
-        <translation>je 3 Tipps</translation>
-    </message>
-    <message>
-        <source>The middle of several taps counts; one that stands apart is named and left out.</source>
-        <translation>Von mehreren Tipps zählt der mittlere; einer, der abseits liegt, wird genannt und ausgelassen.</translation>
-    </message>
-    <message>
-        <source>Which gauge</source>
-        <translation>Welcher Messer</translation>
-    </message>
-    <message>
-        <source>A round by gauge and a round of taps with no turn between them tell what its marks stand for; that is kept in the workbook under its name.</source>
-        <translation>Eine Runde mit Messer und eine Runde Tipps, ohne Drehen dazwischen, sagen, wofür seine Anzeigen stehen; das bleibt unter seinem Namen im Arbeitsbuch.</translation>
-    </message>
-    <message>
-        <source>Another gauge</source>
-        <translation>Ein anderer Messer</translation>
-    </message>
-    <message>
-        <source>What you call it:</source>
-        <translation>Wie Sie ihn nennen:</translation>
-    </message>
-    <message>
-        <source>Opposite rods read alike in the last whole round: half of them say as much.</source>
-        <translation>Gegenüberliegende Schrauben lagen in der letzten ganzen Runde gleich: die Hälfte sagt ebenso viel.</translation>
-    </message>
-    <message>
-        <source>Opposite rods sound almost alike. Tap one whole round before you trust half.</source>
-        <translation>Gegenüberliegende Schrauben klingen fast gleich. Tippen Sie eine ganze Runde, bevor Sie der halben trauen.</translation>
-    </message>
-    <message>
-        <source>Gauge without a name</source>
-        <translation>Messer ohne Namen</translation>
-    </message>
-    <message>
-        <source>Another gauge…</source>
-        <translation>Ein anderer Messer…</translation>
-    </message>
-</context>
-<context>
-    <name>RouteRail</name>
-    <message>
-        <source>Route</source>
-        <translation>Weg</translation>
-    </message>
-    <message>
-        <source>Logbook</source>
-        <translation>Logbuch</translation>
-    </message>
-    <message>
-        <source>F11  stand view</source>
-        <translation>F11  Bühnenansicht</translation>
-    </message>
-    <message>
-        <source>%1, %2, %3 rods</source>
-        <translation>%1, %2, %3 Schrauben</translation>
     </message>
 </context>
 <context>
@@ -4396,118 +2069,9 @@ Anteil der Grenze</translation>
         <source>place by the balance of edge and middle; the usual one is taken for a fifth of the way out</source>
         <translation>Ort aus dem Verhältnis von Rand und Mitte; der übliche gilt für ein Fünftel des Wegs nach außen</translation>
     </message>
-</context>
-<context>
-    <name>ScatterPictureText</name>
     <message>
         <source>Strokes on the head</source>
         <translation>Schläge auf dem Fell</translation>
-    </message>
-</context>
-<context>
-    <name>SchoolPanel</name>
-    <message>
-        <source>How high the snare side stands, by school</source>
-        <translation>Wie hoch das Resonanzfell steht, nach Schule</translation>
-    </message>
-    <message>
-        <source>Snare side</source>
-        <translation>Resonanzfell</translation>
-    </message>
-    <message>
-        <source>edge</source>
-        <translation>Rand</translation>
-    </message>
-    <message>
-        <source>film</source>
-        <translation>Folie</translation>
-    </message>
-    <message>
-        <source>ratio</source>
-        <translation>Verhältnis</translation>
-    </message>
-    <message>
-        <source>minor third</source>
-        <translation>kleine Terz</translation>
-    </message>
-    <message>
-        <source>major third</source>
-        <translation>große Terz</translation>
-    </message>
-    <message>
-        <source>fourth</source>
-        <translation>Quarte</translation>
-    </message>
-    <message>
-        <source>fifth</source>
-        <translation>Quinte</translation>
-    </message>
-    <message>
-        <source>sixth</source>
-        <translation>Sexte</translation>
-    </message>
-    <message>
-        <source>octave</source>
-        <translation>Oktave</translation>
-    </message>
-    <message>
-        <source>Interval</source>
-        <translation>Intervall</translation>
-    </message>
-    <message>
-        <source>Ratio</source>
-        <translation>Verhältnis</translation>
-    </message>
-    <message>
-        <source>Order</source>
-        <translation>Folge</translation>
-    </message>
-    <message>
-        <source>–</source>
-        <translation>–</translation>
-    </message>
-    <message>
-        <source>%1 Hz</source>
-        <translation>%1 Hz</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>Against the tone&apos;s own: snare side %1 cents, film %2 to %3 %, centre %4 cents.</source>
-        <translation>Gegen das eigene des Klangs: Resonanzfell %1 Cent, Folie %2 auf %3 %, Mitte %4 Cent.</translation>
-    </message>
-    <message>
-        <source>▲ held back: %1.</source>
-        <translation>▲ zurückgehalten: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>SessionController</name>
-    <message>
-        <source>The folder %1 cannot be made; check your rights there.</source>
-        <translation>Der Ordner %1 lässt sich nicht anlegen; prüfen Sie Ihre Rechte dort.</translation>
-    </message>
-    <message>
-        <source>%1 exists; choose another name for the copy.</source>
-        <translation>%1 gibt es schon; wählen Sie einen anderen Namen für die Kopie.</translation>
-    </message>
-    <message>
-        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
-        <translation>Eine neue Arbeit wurde begonnen; die frühere bleibt im Arbeitsbuch.</translation>
-    </message>
-    <message>
-        <source>This setup is in the logbook already.</source>
-        <translation>Diese Stimmung steht schon im Logbuch.</translation>
-    </message>
-    <message>
-        <source>Saved to the logbook.</source>
-        <translation>Ins Logbuch gespeichert.</translation>
-    </message>
-    <message>
-        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
-        <translation>Die Stimmung wurde als neue Arbeit zurückgeholt; die frühere bleibt im Arbeitsbuch.</translation>
     </message>
 </context>
 <context>
@@ -4547,109 +2111,6 @@ Anteil der Grenze</translation>
     <message>
         <source>After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its own pitch by some %3 cents.</source>
         <translation>Nach einem lauten Schlag schlagen sie %1 s nach. Ihr Zug biegt das Fell um %2 µm und hebt seinen Ton um etwa %3 Cent.</translation>
-    </message>
-</context>
-<context>
-    <name>SoundOutput</name>
-    <message>
-        <source>There is no sound output to play it on; plug in a loudspeaker or headphones.</source>
-        <translation>Es gibt keine Klangausgabe; schließen Sie Lautsprecher oder Kopfhörer an.</translation>
-    </message>
-</context>
-<context>
-    <name>StandView</name>
-    <message>
-        <source>heard %1</source>
-        <translation>gehört %1</translation>
-    </message>
-    <message>
-        <source>again: %1</source>
-        <translation>noch einmal: %1</translation>
-    </message>
-    <message>
-        <source>Space: %1</source>
-        <translation>Leertaste: %1</translation>
-    </message>
-    <message>
-        <source>Stand view</source>
-        <translation>Bühnenansicht</translation>
-    </message>
-</context>
-<context>
-    <name>StartPage</name>
-    <message>
-        <source>Open the demo</source>
-        <translation>Vorführung öffnen</translation>
-    </message>
-    <message>
-        <source>Open a workbook…</source>
-        <translation>Arbeitsbuch öffnen…</translation>
-    </message>
-    <message>
-        <source>%1 holds no drum yet</source>
-        <translation>%1 enthält noch keine Trommel</translation>
-    </message>
-    <message>
-        <source>Which drum is in front of you?</source>
-        <translation>Welche Trommel steht vor Ihnen?</translation>
-    </message>
-    <message>
-        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
-        <translation>Ein Arbeitsbuch ist eine Datei mit Ihren Trommeln, Ihren Klängen, der laufenden Arbeit und dem Logbuch.</translation>
-    </message>
-    <message>
-        <source>Add a drum…</source>
-        <translation>Trommel hinzufügen…</translation>
-    </message>
-    <message>
-        <source>My own drum…</source>
-        <translation>Meine eigene Trommel…</translation>
-    </message>
-    <message>
-        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
-        <translation>Größe, Schrauben, Felle und Teppich; alles darf zuerst geschätzt sein.</translation>
-    </message>
-    <message>
-        <source>Opens your workbook %1.</source>
-        <translation>Öffnet Ihr Arbeitsbuch %1.</translation>
-    </message>
-    <message>
-        <source>It goes into a new workbook, %1.</source>
-        <translation>Sie kommt in ein neues Arbeitsbuch, %1.</translation>
-    </message>
-    <message>
-        <source>Open a workbook</source>
-        <translation>Arbeitsbuch öffnen</translation>
-    </message>
-    <message>
-        <source>Bombo workbooks (*.bombo);;All files (*)</source>
-        <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
-    </message>
-</context>
-<context>
-    <name>StationButton</name>
-    <message>
-        <source>%1: %2</source>
-        <translation>%1: %2</translation>
-    </message>
-</context>
-<context>
-    <name>StepDial</name>
-    <message>
-        <source>Step, drawn</source>
-        <translation>Schritt, gezeichnet</translation>
-    </message>
-    <message>
-        <source>tighter, clockwise</source>
-        <translation>fester, im Uhrzeigersinn</translation>
-    </message>
-    <message>
-        <source>looser, counter-clockwise</source>
-        <translation>lockerer, gegen den Uhrzeigersinn</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
     </message>
 </context>
 <context>
@@ -4987,19 +2448,9 @@ bars: should answer, full at the middle, hatched at the edge</source>
         <translation>schattiert: brauchbar; Punkt: beantwortet, Kreuz: keine Antwort; dünne Linie: wie sicher
 Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     </message>
-</context>
-<context>
-    <name>SweepPictureText</name>
     <message>
         <source>Sweep of the strainer</source>
         <translation>Durchgang der Abhebung</translation>
-    </message>
-</context>
-<context>
-    <name>TapMarks</name>
-    <message>
-        <source>%1 of %2 taps heard</source>
-        <translation>%1 von %2 Tipps gehört</translation>
     </message>
 </context>
 <context>
@@ -5039,210 +2490,6 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Partials: %1.</source>
         <translation>Teiltöne: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>TapView</name>
-    <message>
-        <source>Last tap, its partials</source>
-        <translation>Letzter Tipp, seine Teiltöne</translation>
-    </message>
-    <message>
-        <source>Nothing was heard yet.</source>
-        <translation>Noch nichts gehört.</translation>
-    </message>
-</context>
-<context>
-    <name>ToneList</name>
-    <message>
-        <source>out of reach of this drum</source>
-        <translation>für diese Trommel unerreichbar</translation>
-    </message>
-    <message>
-        <source>%1 over %2 Hz, ring %3 s</source>
-        <translation>%1 über %2 Hz, Ausklang %3 s</translation>
-    </message>
-    <message>
-        <source>Tones</source>
-        <translation>Klänge</translation>
-    </message>
-    <message>
-        <source>From a recording…</source>
-        <translation>Aus einer Aufnahme…</translation>
-    </message>
-    <message>
-        <source>A sound file with one or more hits becomes a tone</source>
-        <translation>Eine Klangdatei mit einem oder mehr Schlägen wird ein Klang</translation>
-    </message>
-    <message>
-        <source>Keep this setup as a tone…</source>
-        <translation>Diese Stimmung als Klang…</translation>
-    </message>
-    <message>
-        <source>Of this workbook</source>
-        <translation>Aus diesem Arbeitsbuch</translation>
-    </message>
-    <message>
-        <source>Always at hand</source>
-        <translation>Immer zur Hand</translation>
-    </message>
-    <message>
-        <source>The drum as it stands becomes a tone of this workbook</source>
-        <translation>Die Trommel, wie sie steht, wird ein Klang dieses Arbeitsbuchs</translation>
-    </message>
-    <message>
-        <source>Once the batter was heard</source>
-        <translation>Sobald das Schlagfell gehört wurde</translation>
-    </message>
-    <message>
-        <source>A recorded hit</source>
-        <translation>Ein aufgenommener Schlag</translation>
-    </message>
-    <message>
-        <source>Sound (*.wav *.flac);;All files (*)</source>
-        <translation>Klang (*.wav *.flac);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Tone from %1</source>
-        <translation>Klang aus %1</translation>
-    </message>
-    <message>
-        <source>Kept: edge pitches as heard, ring as predicted with the pads that lie there, and how tight the wires stand in their span. It scales to other drums.</source>
-        <translation>Behalten: Randtöne wie gehört, Ausklang wie vorhergesagt mit den aufliegenden Dämpfern, und wie fest der Teppich in seinem Spielraum steht. Es passt sich anderen Trommeln an.</translation>
-    </message>
-    <message>
-        <source>Keep this setup as a tone</source>
-        <translation>Diese Stimmung als Klang behalten</translation>
-    </message>
-</context>
-<context>
-    <name>TonePage</name>
-    <message>
-        <source>What should it sound like?</source>
-        <translation>Wie soll sie klingen?</translation>
-    </message>
-    <message>
-        <source>Questions</source>
-        <translation>Fragen</translation>
-    </message>
-    <message>
-        <source>School</source>
-        <translation>Schule</translation>
-    </message>
-    <message>
-        <source>Weather</source>
-        <translation>Wetter</translation>
-    </message>
-    <message>
-        <source>Both heads</source>
-        <translation>Beide Felle</translation>
-    </message>
-    <message>
-        <source>Take this tone</source>
-        <translation>Diesen Klang nehmen</translation>
-    </message>
-    <message>
-        <source>On to the batter</source>
-        <translation>Weiter zum Schlagfell</translation>
-    </message>
-    <message>
-        <source>On to the snare side</source>
-        <translation>Weiter zum Resonanzfell</translation>
-    </message>
-    <message>
-        <source>%1. %2</source>
-        <translation>%1. %2</translation>
-    </message>
-    <message>
-        <source>The snare side stops at %1: beyond it %2.</source>
-        <translation>Das Resonanzfell endet bei %1: darüber %2.</translation>
-    </message>
-    <message>
-        <source>Muffling: %1.</source>
-        <translation>Dämpfung: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>TrialDialog</name>
-    <message>
-        <source>%1 %2 tighter</source>
-        <translation>%1 %2 fester</translation>
-    </message>
-    <message>
-        <source>%1 %2 looser</source>
-        <translation>%1 %2 lockerer</translation>
-    </message>
-    <message>
-        <source>Costs: the head is no longer even, rods there back off sooner, and soft strokes near them speak less.</source>
-        <translation>Kostet: das Fell ist nicht mehr gleichmäßig, Schrauben dort gehen eher zurück, und leise Schläge nahe bei ihnen sprechen weniger an.</translation>
-    </message>
-    <message>
-        <source>Costs: slower wires and less snap, most of all at the edge.</source>
-        <translation>Kostet: langsamerer Teppich und weniger Biss, am meisten am Rand.</translation>
-    </message>
-    <message>
-        <source>Costs: more load on thin film beside the beds, and buzz with other drums comes back.</source>
-        <translation>Kostet: mehr Last auf dünner Folie neben den Betten, und das Mitschnarren kommt wieder.</translation>
-    </message>
-    <message>
-        <source>Edge pitch %1 cents in the mean; its two partials %2 cents apart: the ring wavers %3 times a second and dies sooner.</source>
-        <translation>Randton im Mittel %1 Cent; seine beiden Teiltöne %2 Cent auseinander: der Ausklang schwebt %3-mal je Sekunde und stirbt eher.</translation>
-    </message>
-    <message>
-        <source>Uneven on purpose</source>
-        <translation>Absichtlich uneben</translation>
-    </message>
-    <message>
-        <source>A trial, not a setting: it is logged, heard afterwards, and one key takes all of it back.</source>
-        <translation>Ein Versuch, keine Einstellung: er wird festgehalten, danach gehört, und eine Taste nimmt alles zurück.</translation>
-    </message>
-    <message>
-        <source>What to try</source>
-        <translation>Was zu versuchen</translation>
-    </message>
-    <message>
-        <source>Near rods slack, the others a little up: low and dead</source>
-        <translation>Nahe Schrauben locker, die anderen etwas höher: tief und tot</translation>
-    </message>
-    <message>
-        <source>Rods beside the beds slacker: less buzz</source>
-        <translation>Schrauben an den Betten lockerer: weniger Schnarren</translation>
-    </message>
-    <message>
-        <source>Rods beside the beds tighter: more snap</source>
-        <translation>Schrauben an den Betten fester: mehr Biss</translation>
-    </message>
-    <message>
-        <source>How many rods</source>
-        <translation>Wie viele Schrauben</translation>
-    </message>
-    <message>
-        <source>one rod</source>
-        <translation>eine Schraube</translation>
-    </message>
-    <message>
-        <source>two rods</source>
-        <translation>zwei Schrauben</translation>
-    </message>
-    <message>
-        <source>three rods</source>
-        <translation>drei Schrauben</translation>
-    </message>
-    <message>
-        <source>From which rod on</source>
-        <translation>Ab welcher Schraube</translation>
-    </message>
-    <message>
-        <source>from rod </source>
-        <translation>ab Schraube </translation>
-    </message>
-    <message>
-        <source>By how much each</source>
-        <translation>Um wie viel jede</translation>
-    </message>
-    <message>
-        <source>Try it</source>
-        <translation>Versuchen</translation>
     </message>
 </context>
 <context>
@@ -5287,551 +2534,9 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>from below; usual lengths, not measured on this drum yet</source>
         <translation>von unten; übliche Längen, an dieser Trommel noch nicht gemessen</translation>
     </message>
-</context>
-<context>
-    <name>UndersideText</name>
     <message>
         <source>The underside</source>
         <translation>Die Unterseite</translation>
-    </message>
-</context>
-<context>
-    <name>VoicePanel</name>
-    <message>
-        <source>Does it answer a voice?</source>
-        <translation>Antwortet er auf eine Stimme?</translation>
-    </message>
-    <message>
-        <source>Hum, lever off</source>
-        <translation>Summen, Hebel auf</translation>
-    </message>
-    <message>
-        <source>Hum, lever on</source>
-        <translation>Summen, Hebel zu</translation>
-    </message>
-    <message>
-        <source>The hum with the lever on</source>
-        <translation>Das Summen mit geschlossenem Hebel</translation>
-    </message>
-    <message>
-        <source>The hum with the lever off</source>
-        <translation>Das Summen mit offenem Hebel</translation>
-    </message>
-    <message>
-        <source>Three seconds: one steady low oo, an arm&apos;s length away.</source>
-        <translation>Drei Sekunden: ein stetiges tiefes U, eine Armlänge entfernt.</translation>
-    </message>
-    <message>
-        <source>Now the same hum with the lever on.</source>
-        <translation>Jetzt dasselbe Summen mit geschlossenem Hebel.</translation>
-    </message>
-    <message>
-        <source>The same low oo twice, an arm&apos;s length away. Sensitive wires hiss along.</source>
-        <translation>Dasselbe tiefe U zweimal, eine Armlänge entfernt. Ein empfindlicher Teppich rauscht mit.</translation>
-    </message>
-    <message>
-        <source>%1 dB more hiss with the lever on</source>
-        <translation>%1 dB mehr Rauschen mit geschlossenem Hebel</translation>
-    </message>
-    <message>
-        <source>They answer: %1, knob at %2.</source>
-        <translation>Er antwortet: %1, Knopf bei %2.</translation>
-    </message>
-    <message>
-        <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
-        <translation>Keine Antwort: %1, Knopf bei %2. Lockerer, oder ein festeres Resonanzfell, antwortet eher.</translation>
-    </message>
-</context>
-<context>
-    <name>WallClock</name>
-    <message>
-        <source>Time is up: leave the rods as they are, wires on.</source>
-        <translation>Die Zeit ist um: Schrauben lassen, wie sie sind, Teppich an.</translation>
-    </message>
-    <message>
-        <source>Time is up</source>
-        <translation>Die Zeit ist um</translation>
-    </message>
-    <message>
-        <source>Leave the rods as they are, wires on.</source>
-        <translation>Schrauben lassen, wie sie sind, Teppich an.</translation>
-    </message>
-    <message>
-        <source>.</source>
-        <translation>.</translation>
-    </message>
-    <message>
-        <source>Bombo</source>
-        <translation>Bombo</translation>
-    </message>
-</context>
-<context>
-    <name>WaysPanel</name>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>The batter is uneven by %1 cents, and close partials beat. Even it before anything is laid on it.</source>
-        <translation>Das Schlagfell ist um %1 Cent uneben, und nahe Teiltöne schweben. Gleichen Sie es aus, bevor etwas aufgelegt wird.</translation>
-    </message>
-    <message>
-        <source>Two close partials beat: even the batter before anything is laid on it.</source>
-        <translation>Zwei nahe Teiltöne schweben: gleichen Sie das Schlagfell aus, bevor etwas aufgelegt wird.</translation>
-    </message>
-    <message>
-        <source>The head rings longer than its kind should: it is worn. A fresh one helps more than pads.</source>
-        <translation>Das Fell klingt länger, als seine Art sollte: es ist abgespielt. Ein frisches hilft mehr als Dämpfer.</translation>
-    </message>
-    <message>
-        <source>The strokes land off the middle, where the edge sounds with them: move the drum, not the pads.</source>
-        <translation>Die Schläge landen neben der Mitte, wo der Rand mitklingt: rücken Sie die Trommel, nicht die Dämpfer.</translation>
-    </message>
-    <message>
-        <source>The microphone hears %1 times the ring of the room: turn it, or the pad, by some degrees.</source>
-        <translation>Das Mikrofon hört den %1-fachen Ausklang des Raums: drehen Sie es oder den Dämpfer um einige Grad.</translation>
-    </message>
-    <message>
-        <source>Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and shorten.</source>
-        <translation>So tief gestimmt (%1) steht ein einzelner Ton allein: höher drängen sich seine Teiltöne und werden kürzer.</translation>
-    </message>
-    <message>
-        <source>Nothing is wrong with it: how long it rings is taste.</source>
-        <translation>Es fehlt ihr nichts: wie lange sie klingt, ist Geschmack.</translation>
-    </message>
-    <message>
-        <source>Tune it out</source>
-        <translation>Wegstimmen</translation>
-    </message>
-    <message>
-        <source>Let it ring</source>
-        <translation>Klingen lassen</translation>
-    </message>
-    <message>
-        <source>Mask it with wires</source>
-        <translation>Mit dem Teppich verdecken</translation>
-    </message>
-    <message>
-        <source>Shorten it</source>
-        <translation>Kürzen</translation>
-    </message>
-    <message>
-        <source>Muffle it</source>
-        <translation>Dämpfen</translation>
-    </message>
-    <message>
-        <source>Not quite enough.</source>
-        <translation>Nicht ganz genug.</translation>
-    </message>
-    <message>
-        <source>%1. Higher would not shorten it.</source>
-        <translation>%1. Höher würde es nicht kürzer.</translation>
-    </message>
-    <message>
-        <source>%1. Batter %2 up: centre %3 cents, film load %4 %.</source>
-        <translation>%1. Schlagfell %2 höher: Mitte %3 Cent, Folienlast %4 %.</translation>
-    </message>
-    <message>
-        <source>%1. Costs nothing.</source>
-        <translation>%1. Kostet nichts.</translation>
-    </message>
-    <message>
-        <source>%1 of hiss over %2 of ring, knob %3 looser.</source>
-        <translation>%1 Rauschen über %2 Ausklang, Knopf %3 lockerer.</translation>
-    </message>
-    <message>
-        <source>%1 of hiss over %2 of ring, as they stand.</source>
-        <translation>%1 Rauschen über %2 Ausklang, so wie sie stehen.</translation>
-    </message>
-    <message>
-        <source>%1 with a loose weight; the stroke stays whole.</source>
-        <translation>%1 mit einem losen Gewicht; der Schlag bleibt ganz.</translation>
-    </message>
-    <message>
-        <source>%1 with nothing on the head.</source>
-        <translation>%1 mit nichts auf dem Fell.</translation>
-    </message>
-    <message>
-        <source>%1: %2. Stroke %3 dB, rebound %4 % less.</source>
-        <translation>%1: %2. Schlag %3 dB, Rückprall %4 % weniger.</translation>
-    </message>
-    <message>
-        <source>A fault, or taste?</source>
-        <translation>Ein Fehler oder Geschmack?</translation>
-    </message>
-    <message>
-        <source>Ways to the ring that is wanted</source>
-        <translation>Wege zum gewünschten Ausklang</translation>
-    </message>
-    <message>
-        <source>Do it</source>
-        <translation>Tun</translation>
-    </message>
-    <message>
-        <source>%1: do it</source>
-        <translation>%1: tun</translation>
-    </message>
-    <message>
-        <source>The ring is as wanted.</source>
-        <translation>Der Ausklang ist wie gewünscht.</translation>
-    </message>
-    <message>
-        <source>To Tone</source>
-        <translation>Zum Klang</translation>
-    </message>
-    <message>
-        <source>To Wires</source>
-        <translation>Zum Teppich</translation>
-    </message>
-    <message>
-        <source>As it is</source>
-        <translation>Wie sie ist</translation>
-    </message>
-</context>
-<context>
-    <name>WeatherPanel</name>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
-        <source>Temperature</source>
-        <translation>Temperatur</translation>
-    </message>
-    <message>
-        <source> % humid</source>
-        <translation> % Feuchte</translation>
-    </message>
-    <message>
-        <source>Relative humidity</source>
-        <translation>Relative Luftfeuchte</translation>
-    </message>
-    <message>
-        <source> m high</source>
-        <translation> m hoch</translation>
-    </message>
-    <message>
-        <source>Height above the sea</source>
-        <translation>Höhe über dem Meer</translation>
-    </message>
-    <message>
-        <source>Here</source>
-        <translation>Hier</translation>
-    </message>
-    <message>
-        <source>Taken to</source>
-        <translation>Mitgenommen nach</translation>
-    </message>
-    <message>
-        <source>There a head would fall slack: it swells more than it was drawn down.</source>
-        <translation>Dort würde ein Fell schlaff: es dehnt sich mehr, als es gespannt wurde.</translation>
-    </message>
-    <message>
-        <source>%1 %2 → %3 (%4 cents)</source>
-        <translation>%1 %2 → %3 (%4 Cent)</translation>
-    </message>
-    <message>
-        <source>Tuned here and taken there, no rod turned:
-%1
-%2
-%3
-It settles with the shell, in an hour for metal and in days for wood.</source>
-        <translation>Hier gestimmt und dorthin mitgenommen, keine Schraube gedreht:
-%1
-%2
-%3
-Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.</translation>
-    </message>
-    <message>
-        <source>batter</source>
-        <translation>Schlagfell</translation>
-    </message>
-    <message>
-        <source>snare side</source>
-        <translation>Resonanzfell</translation>
-    </message>
-    <message>
-        <source>centre</source>
-        <translation>Mitte</translation>
-    </message>
-</context>
-<context>
-    <name>WiresPage</name>
-    <message>
-        <source>Fit</source>
-        <translation>Sitz</translation>
-    </message>
-    <message>
-        <source>Strainer</source>
-        <translation>Abhebung</translation>
-    </message>
-    <message>
-        <source>Buzz with others</source>
-        <translation>Mitschnarren</translation>
-    </message>
-    <message>
-        <source>By what the setting is judged</source>
-        <translation>Wonach die Einstellung beurteilt wird</translation>
-    </message>
-    <message>
-        <source>aim: %1</source>
-        <translation>Ziel: %1</translation>
-    </message>
-    <message>
-        <source>Undo last</source>
-        <translation>Rückgängig</translation>
-    </message>
-    <message>
-        <source>Knob, from first contact</source>
-        <translation>Knopf, ab erster Berührung</translation>
-    </message>
-    <message>
-        <source>Loosen %1</source>
-        <translation>%1 lockern</translation>
-    </message>
-    <message>
-        <source>Tighten %1</source>
-        <translation>%1 anziehen</translation>
-    </message>
-    <message>
-        <source>At this stop</source>
-        <translation>An dieser Stelle</translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation>Mitte</translation>
-    </message>
-    <message>
-        <source>edge</source>
-        <translation>Rand</translation>
-    </message>
-    <message>
-        <source>Lay the wires</source>
-        <translation>Teppich anlegen</translation>
-    </message>
-    <message>
-        <source>Set the strainer</source>
-        <translation>Abhebung einstellen</translation>
-    </message>
-    <message>
-        <source>Calm the buzz</source>
-        <translation>Mitschnarren beruhigen</translation>
-    </message>
-    <message>
-        <source>Before they are clamped: where the wires lie, and how the knob stands. Wires loose before anything is pushed under them.</source>
-        <translation>Vor dem Klemmen: wo der Teppich liegt und wie der Knopf steht. Teppich lose, bevor etwas darunter geschoben wird.</translation>
-    </message>
-    <message>
-        <source>Which instruments set the wires going, and what to change first. Lever on while they play.</source>
-        <translation>Welche Instrumente den Teppich anregen und was zuerst zu ändern ist. Hebel zu, während sie spielen.</translation>
-    </message>
-    <message>
-        <source>not counted</source>
-        <translation>nicht gezählt</translation>
-    </message>
-    <message>
-        <source>%1 from its loose end</source>
-        <translation>%1 von ihrem losen Ende</translation>
-    </message>
-    <message>
-        <source>not tried</source>
-        <translation>nicht versucht</translation>
-    </message>
-    <message>
-        <source>● answers</source>
-        <translation>● antwortet</translation>
-    </message>
-    <message>
-        <source>✕ silent</source>
-        <translation>✕ stumm</translation>
-    </message>
-    <message>
-        <source>%1 at the %2: %3</source>
-        <translation>%1 an %2: %3</translation>
-    </message>
-    <message>
-        <source>Loud: does it rattle on?</source>
-        <translation>Laut: rasselt es nach?</translation>
-    </message>
-    <message>
-        <source>Loud: rattles on</source>
-        <translation>Laut: rasselt nach</translation>
-    </message>
-    <message>
-        <source>Loud: clean</source>
-        <translation>Laut: sauber</translation>
-    </message>
-    <message>
-        <source>Two answers contradict each other; the odd one counts for less. Try the strokes at that stop again.</source>
-        <translation>Zwei Antworten widersprechen sich; die abweichende zählt weniger. Versuchen Sie die Schläge an dieser Stelle noch einmal.</translation>
-    </message>
-    <message>
-        <source>Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.</source>
-        <translation>Teppich mittig, Hebel zu, Trommel richtig herum. Zählen Sie den Knopf ab dort, wo die Spiralen eben berühren.</translation>
-    </message>
-    <message>
-        <source>Now lever on, knob to first contact</source>
-        <translation>Jetzt Hebel zu, Knopf auf erste Berührung</translation>
-    </message>
-    <message>
-        <source>Then tighten %1</source>
-        <translation>Dann %1 anziehen</translation>
-    </message>
-    <message>
-        <source>First contact: a fingertip on the snare side just feels the strands lift off the film.</source>
-        <translation>Erste Berührung: eine Fingerspitze am Resonanzfell fühlt eben, wie sich die Spiralen von der Folie heben.</translation>
-    </message>
-    <message>
-        <source>Knob is there</source>
-        <translation>Knopf steht</translation>
-    </message>
-    <message>
-        <source>Now one loud stroke at the middle</source>
-        <translation>Jetzt ein lauter Schlag in der Mitte</translation>
-    </message>
-    <message>
-        <source>Now a %1 stroke at the %2</source>
-        <translation>Jetzt ein Schlag: %1, %2</translation>
-    </message>
-    <message>
-        <source>Do the wires fall silent with the drum?</source>
-        <translation>Verstummt der Teppich mit der Trommel?</translation>
-    </message>
-    <message>
-        <source>Do the wires answer?</source>
-        <translation>Antwortet der Teppich?</translation>
-    </message>
-    <message>
-        <source>Clean: they stop with the tone. Rattling: they hiss on after it.</source>
-        <translation>Sauber: er endet mit dem Ton. Rasselnd: er rauscht danach weiter.</translation>
-    </message>
-    <message>
-        <source>Play it as quietly as you would on the stand, and listen for the hiss.</source>
-        <translation>Spielen Sie ihn so leise wie auf der Bühne und hören Sie auf das Rauschen.</translation>
-    </message>
-    <message>
-        <source>Play it as quietly as you would on the stand. What is heard answers; or say it yourself.</source>
-        <translation>Spielen Sie ihn so leise wie auf der Bühne. Was gehört wird, antwortet; oder sagen Sie es selbst.</translation>
-    </message>
-    <message>
-        <source>Strike it</source>
-        <translation>Anschlagen</translation>
-    </message>
-    <message>
-        <source>Clean</source>
-        <translation>Sauber</translation>
-    </message>
-    <message>
-        <source>They answer</source>
-        <translation>Er antwortet</translation>
-    </message>
-    <message>
-        <source>They rattle on  (N)</source>
-        <translation>Er rasselt nach  (N)</translation>
-    </message>
-    <message>
-        <source>No answer  (N)</source>
-        <translation>Keine Antwort  (N)</translation>
-    </message>
-    <message>
-        <source>Now the knob</source>
-        <translation>Jetzt der Knopf</translation>
-    </message>
-    <message>
-        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
-        <translation>Es rasselt, bevor es aufhört zu ersticken: Resonanzfell spannen, oder die Spiralen sind müde.</translation>
-    </message>
-    <message>
-        <source>To %1 from first contact. %2</source>
-        <translation>Auf %1 ab erster Berührung. %2</translation>
-    </message>
-    <message>
-        <source>That is the best so far.</source>
-        <translation>Das ist die beste bisher.</translation>
-    </message>
-    <message>
-        <source>That stop tells most.</source>
-        <translation>Diese Stelle sagt am meisten.</translation>
-    </message>
-    <message>
-        <source>Turned</source>
-        <translation>Gedreht</translation>
-    </message>
-    <message>
-        <source>As good as it gets</source>
-        <translation>So gut, wie es wird</translation>
-    </message>
-    <message>
-        <source>In the usable span</source>
-        <translation>Im Spielraum</translation>
-    </message>
-    <message>
-        <source>Leave it at %1</source>
-        <translation>Bei %1 lassen</translation>
-    </message>
-    <message>
-        <source>On to the muffling</source>
-        <translation>Weiter zur Dämpfung</translation>
-    </message>
-    <message>
-        <source>On to the strainer</source>
-        <translation>Weiter zur Abhebung</translation>
-    </message>
-    <message>
-        <source>Now the wires</source>
-        <translation>Jetzt der Teppich</translation>
-    </message>
-    <message>
-        <source>Now take a rule</source>
-        <translation>Jetzt einen Maßstab nehmen</translation>
-    </message>
-    <message>
-        <source>Measure strands and gaps</source>
-        <translation>Spiralen und Spalte messen</translation>
-    </message>
-    <message>
-        <source>They lie well</source>
-        <translation>Er liegt gut</translation>
-    </message>
-    <message>
-        <source>See what is said on the right</source>
-        <translation>Siehe rechts</translation>
-    </message>
-    <message>
-        <source>Shift them to the strainer</source>
-        <translation>Zur Abhebung schieben</translation>
-    </message>
-    <message>
-        <source>Shift them to the butt plate</source>
-        <translation>Zum Gegenhalter schieben</translation>
-    </message>
-    <message>
-        <source>Check that the lever closes, and that the plates lie flat.</source>
-        <translation>Prüfen Sie, ob der Hebel schließt und die Endplatten flach liegen.</translation>
-    </message>
-    <message>
-        <source>Lever off, strands loose. Done when both gaps are the same and the plates lie over the inner wall.</source>
-        <translation>Hebel auf, Spiralen lose. Fertig, wenn beide Spalte gleich sind und die Endplatten über der Innenwand liegen.</translation>
-    </message>
-    <message>
-        <source>Now the others play</source>
-        <translation>Jetzt spielen die anderen</translation>
-    </message>
-    <message>
-        <source>Change one thing, then listen again</source>
-        <translation>Eines ändern, dann noch einmal hören</translation>
-    </message>
-    <message>
-        <source>Which of them sets it off?</source>
-        <translation>Welches davon regt ihn an?</translation>
-    </message>
-    <message>
-        <source>Lever on, strike each of them alone, and enter those that make the wires hiss.</source>
-        <translation>Hebel zu, schlagen Sie jedes einzeln an, und geben Sie die ein, die den Teppich rauschen lassen.</translation>
-    </message>
-    <message>
-        <source>%1 Predicted: the ear decides.</source>
-        <translation>%1 Vorhergesagt: das Ohr entscheidet.</translation>
     </message>
 </context>
 <context>
@@ -6258,7 +2963,7 @@ Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.<
     </message>
     <message>
         <source>cloth under the hoop</source>
-        <translation>Tuch unter dem Reifen</translation>
+        <translation>Tuch unterm Reifen</translation>
     </message>
     <message>
         <source>damper inside</source>
@@ -6274,7 +2979,2194 @@ Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.<
     </message>
 </context>
 <context>
-    <name>bombo</name>
+    <name>bombo::BeginTools</name>
+    <message>
+        <source>What the work begins with</source>
+        <translation>Womit die Arbeit beginnt</translation>
+    </message>
+    <message>
+        <source>A new head</source>
+        <translation>Ein neues Fell</translation>
+    </message>
+    <message>
+        <source>Same, from slack</source>
+        <translation>Dasselbe, von locker</translation>
+    </message>
+    <message>
+        <source>Same, as it stands</source>
+        <translation>Dasselbe, wie es steht</translation>
+    </message>
+    <message>
+        <source>As it stands: nothing is slackened, the first thing is a round of taps.</source>
+        <translation>Wie es steht: nichts wird gelockert, zuerst kommt eine Runde Tipps.</translation>
+    </message>
+    <message>
+        <source>How the wires are kept away</source>
+        <translation>Wie der Teppich ferngehalten wird</translation>
+    </message>
+    <message>
+        <source>Stick under wires</source>
+        <translation>Stock unter Teppich</translation>
+    </message>
+    <message>
+        <source>Wires lifted</source>
+        <translation>Teppich angehoben</translation>
+    </message>
+    <message>
+        <source>Wires taken off</source>
+        <translation>Teppich abgenommen</translation>
+    </message>
+    <message>
+        <source>How a new head is seated</source>
+        <translation>Wie ein neues Fell gesetzt wird</translation>
+    </message>
+    <message>
+        <source>Seat by palm</source>
+        <translation>Mit Handballen</translation>
+    </message>
+    <message>
+        <source>Rest overnight</source>
+        <translation>Über Nacht ruhen</translation>
+    </message>
+    <message>
+        <source>No seating</source>
+        <translation>Ohne Setzen</translation>
+    </message>
+    <message>
+        <source>Stretch overnight</source>
+        <translation>Über Nacht dehnen</translation>
+    </message>
+    <message>
+        <source>Stretch: the batter is taken about a minor third above pitch, evened there, left overnight, and brought down again.</source>
+        <translation>Dehnen: das Schlagfell wird etwa eine kleine Terz höher gestimmt, dort ausgeglichen, über Nacht stehen gelassen und wieder heruntergebracht.</translation>
+    </message>
+    <message>
+        <source>In which order rods are turned</source>
+        <translation>In welcher Reihenfolge die Schrauben gedreht werden</translation>
+    </message>
+    <message>
+        <source>Pairs, two keys</source>
+        <translation>Paare, zwei Schlüssel</translation>
+    </message>
+    <message>
+        <source>Across, one key</source>
+        <translation>Über Kreuz, 1 Schlüssel</translation>
+    </message>
+    <message>
+        <source>Round, one key</source>
+        <translation>Reihum, 1 Schlüssel</translation>
+    </message>
+    <message>
+        <source>Your own skip…</source>
+        <translation>Eigener Sprung…</translation>
+    </message>
+    <message>
+        <source>Across or in pairs the film stays centred; round the head only in small steps.</source>
+        <translation>Über Kreuz oder in Paaren bleibt die Folie mittig; reihum nur in kleinen Schritten.</translation>
+    </message>
+    <message>
+        <source>Correct rods</source>
+        <translation>Schrauben ausgleichen</translation>
+    </message>
+    <message>
+        <source>Correct both ways</source>
+        <translation>Beide Richtungen</translation>
+    </message>
+    <message>
+        <source>Tighten only</source>
+        <translation>Nur anziehen</translation>
+    </message>
+    <message>
+        <source>Loosen only</source>
+        <translation>Nur lockern</translation>
+    </message>
+    <message>
+        <source>Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: press the head afterwards.</source>
+        <translation>Nur anziehen endet etwas über dem Ton und lässt nie Lose; nur lockern endet darunter: danach das Fell drücken.</translation>
+    </message>
+    <message>
+        <source>Even to ±%1 cents</source>
+        <translation>Auf ±%1 Cent gleich</translation>
+    </message>
+    <message>
+        <source>How even the head is to be</source>
+        <translation>Wie gleichmäßig das Fell sein soll</translation>
+    </message>
+    <message>
+        <source>Five takes a pass more; twelve is enough for a dead or noisy sound.</source>
+        <translation>Fünf kosten einen Durchgang mehr; zwölf reichen für einen toten oder rauschigen Klang.</translation>
+    </message>
+    <message>
+        <source>How far a round turns the rods at most</source>
+        <translation>Wie weit eine Runde die Schrauben höchstens dreht</translation>
+    </message>
+    <message>
+        <source>Steps to 1 turn</source>
+        <translation>Schritte bis 1</translation>
+    </message>
+    <message>
+        <source>Steps to 1/2 turn</source>
+        <translation>Schritte bis 1/2</translation>
+    </message>
+    <message>
+        <source>Steps to 1/4 turn</source>
+        <translation>Schritte bis 1/4</translation>
+    </message>
+    <message>
+        <source>Steps of 1/8 turn</source>
+        <translation>Schritte von 1/8</translation>
+    </message>
+    <message>
+        <source>They get smaller by themselves towards the target. Small ones keep the hoop level and take longer.</source>
+        <translation>Sie werden zum Ziel hin von selbst kleiner. Kleine halten den Reifen eben und dauern länger.</translation>
+    </message>
+    <message>
+        <source>Finger-tight already</source>
+        <translation>Schon handfest</translation>
+    </message>
+    <message>
+        <source>Leaves the steps before it out and starts the count.</source>
+        <translation>Überspringt die Schritte davor und beginnt die Zählung.</translation>
+    </message>
+    <message>
+        <source>Your own skip</source>
+        <translation>Eigener Sprung</translation>
+    </message>
+    <message>
+        <source>Go on by how many rods? 1 is round the head:</source>
+        <translation>Um wie viele Schrauben weiter? 1 ist reihum:</translation>
+    </message>
+    <message>
+        <source>A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor with %2.</source>
+        <translation>Ein Sprung von %1 bei %2 Schrauben kommt nie zu %3. Nehmen Sie einen, der keinen Teiler mit %2 gemeinsam hat.</translation>
+    </message>
+    <message>
+        <source>No palm (thin)</source>
+        <translation>Ohne Hand (dünn)</translation>
+    </message>
+    <message>
+        <source>Stretch batter only</source>
+        <translation>Nur Schlagfell dehnen</translation>
+    </message>
+    <message>
+        <source>Far apart, one key</source>
+        <translation>Weit auseinander, 1 Schl.</translation>
+    </message>
+    <message>
+        <source>Your own skip, %1…</source>
+        <translation>Eigener Sprung, %1…</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BlindDialog</name>
+    <message>
+        <source>Blind comparison</source>
+        <translation>Blindvergleich</translation>
+    </message>
+    <message>
+        <source>One of the two is what you want, the other the drum as it is, equally loud. The order changes after each answer.</source>
+        <translation>Eines von beiden ist, was Sie wollen, das andere die Trommel, wie sie ist, gleich laut. Die Reihenfolge wechselt nach jeder Antwort.</translation>
+    </message>
+    <message>
+        <source>Hear the first</source>
+        <translation>Ersten hören</translation>
+    </message>
+    <message>
+        <source>Hear the second</source>
+        <translation>Zweiten hören</translation>
+    </message>
+    <message>
+        <source>The first is the wanted</source>
+        <translation>Der erste ist der gewünschte</translation>
+    </message>
+    <message>
+        <source>The second is the wanted</source>
+        <translation>Der zweite ist der gewünschte</translation>
+    </message>
+    <message>
+        <source>No answer yet.</source>
+        <translation>Noch keine Antwort.</translation>
+    </message>
+    <message>
+        <source>Right: the %1 was the wanted.</source>
+        <translation>Richtig: der %1 war der gewünschte.</translation>
+    </message>
+    <message>
+        <source>No: the %1 was the wanted.</source>
+        <translation>Nein: der %1 war der gewünschte.</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>erste</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>zweite</translation>
+    </message>
+    <message>
+        <source>Right so far: %1 of %2.</source>
+        <translation>Bisher richtig: %1 von %2.</translation>
+    </message>
+    <message>
+        <source>You can tell them apart.</source>
+        <translation>Sie können sie unterscheiden.</translation>
+    </message>
+    <message>
+        <source>By ear they are as good as the same.</source>
+        <translation>Nach Gehör sind sie so gut wie gleich.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BlindPanel</name>
+    <message>
+        <source>Hear both, blind</source>
+        <translation>Beide hören, blind</translation>
+    </message>
+    <message>
+        <source>Last stroke is before</source>
+        <translation>Letzter Schlag ist vorher</translation>
+    </message>
+    <message>
+        <source>Last stroke is after</source>
+        <translation>Letzter Schlag ist nachher</translation>
+    </message>
+    <message>
+        <source>Play the first</source>
+        <translation>Ersten abspielen</translation>
+    </message>
+    <message>
+        <source>Play the second</source>
+        <translation>Zweiten abspielen</translation>
+    </message>
+    <message>
+        <source>First is better</source>
+        <translation>Erster ist besser</translation>
+    </message>
+    <message>
+        <source>Second is better</source>
+        <translation>Zweiter ist besser</translation>
+    </message>
+    <message>
+        <source>No difference</source>
+        <translation>Kein Unterschied</translation>
+    </message>
+    <message>
+        <source>Tell me which was which</source>
+        <translation>Sag mir, welcher welcher war</translation>
+    </message>
+    <message>
+        <source>Replace before</source>
+        <translation>Vorher ersetzen</translation>
+    </message>
+    <message>
+        <source>Replace after</source>
+        <translation>Nachher ersetzen</translation>
+    </message>
+    <message>
+        <source>Play a stroke as it was, and keep it</source>
+        <translation>Einen Schlag spielen, wie es war, und behalten</translation>
+    </message>
+    <message>
+        <source>Now a stroke with the change, and keep it</source>
+        <translation>Jetzt einen Schlag mit der Änderung, und behalten</translation>
+    </message>
+    <message>
+        <source>Which is better?</source>
+        <translation>Welcher ist besser?</translation>
+    </message>
+    <message>
+        <source>Listen to both, equally loud</source>
+        <translation>Hören Sie beide, gleich laut</translation>
+    </message>
+    <message>
+        <source>Judged %1 times; five or more tell something.</source>
+        <translation>%1-mal beurteilt; ab fünf sagt es etwas.</translation>
+    </message>
+    <message>
+        <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
+        <translation>%1-mal beurteilt: nachher war besser %2, vorher %3, kein Unterschied %4.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BuzzPanel</name>
+    <message>
+        <source>tom</source>
+        <translation>Tom</translation>
+    </message>
+    <message>
+        <source>bass drum</source>
+        <translation>Große Trommel</translation>
+    </message>
+    <message>
+        <source>bass note</source>
+        <translation>Basston</translation>
+    </message>
+    <message>
+        <source>voice</source>
+        <translation>Stimme</translation>
+    </message>
+    <message>
+        <source>something else</source>
+        <translation>etwas anderes</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 auf %2</translation>
+    </message>
+    <message>
+        <source>By %1 cents: %2 dB less of it. Costs this drum nothing.</source>
+        <translation>Um %1 Cent: %2 dB weniger davon. Kostet diese Trommel nichts.</translation>
+    </message>
+    <message>
+        <source>%1 half as long, with a pad</source>
+        <translation>%1 halb so lang, mit einem Dämpfer</translation>
+    </message>
+    <message>
+        <source>%1 dB less of it. Costs it its tail.</source>
+        <translation>%1 dB weniger davon. Kostet es seinen Ausklang.</translation>
+    </message>
+    <message>
+        <source>Wires %1 tighter</source>
+        <translation>Teppich %1 fester</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs answer to a whisper.</source>
+        <translation>%1 dB weniger. Kostet die Antwort auf ein Flüstern.</translation>
+    </message>
+    <message>
+        <source>Both heads of this drum %1 cents</source>
+        <translation>Beide Felle dieser Trommel %1 Cent</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs the tone that was asked for.</source>
+        <translation>%1 dB weniger. Kostet den gewünschten Klang.</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds %1 looser</source>
+        <translation>Schrauben an den Betten %1 lockerer</translation>
+    </message>
+    <message>
+        <source>At Snare side, Uneven: %1 dB less. Costs quick answer.</source>
+        <translation>Bei Resonanzfell, Uneben: %1 dB weniger. Kostet schnelle Antwort.</translation>
+    </message>
+    <message>
+        <source>Accept it</source>
+        <translation>Hinnehmen</translation>
+    </message>
+    <message>
+        <source>Throw the lever off where the piece is still.</source>
+        <translation>Hebel auf, wo das Stück still ist.</translation>
+    </message>
+    <message>
+        <source>Who plays beside it?</source>
+        <translation>Wer spielt daneben?</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Wie Sie es nennen</translation>
+    </message>
+    <message>
+        <source>name, if you like</source>
+        <translation>Name, wenn Sie mögen</translation>
+    </message>
+    <message>
+        <source>Kind of instrument</source>
+        <translation>Art des Instruments</translation>
+    </message>
+    <message>
+        <source>Its pitch</source>
+        <translation>Seine Tonhöhe</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Take what was heard</source>
+        <translation>Gehörtes übernehmen</translation>
+    </message>
+    <message>
+        <source>Play the other instrument alone, lever off: its partials as they were heard last.</source>
+        <translation>Spielen Sie das andere Instrument allein, Hebel auf: seine Teiltöne, wie sie zuletzt gehört wurden.</translation>
+    </message>
+    <message>
+        <source>Instruments around the drum</source>
+        <translation>Instrumente um die Trommel</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>What calms it, least harm first</source>
+        <translation>Was es beruhigt, das Schonendste zuerst</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1. %2. %3</source>
+        <translation>%1. %2. %3</translation>
+    </message>
+    <message>
+        <source>Predicted: play it again afterwards and listen.</source>
+        <translation>Vorhergesagt: spielen Sie es danach noch einmal und hören Sie hin.</translation>
+    </message>
+    <message>
+        <source>Nothing to calm yet.</source>
+        <translation>Noch nichts zu beruhigen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CardDialog</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Tonkarte</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation>Was sie sagt</translation>
+    </message>
+    <message>
+        <source>Begin anew</source>
+        <translation>Neu beginnen</translation>
+    </message>
+    <message>
+        <source>Take back the last tap</source>
+        <translation>Letzten Tipp zurücknehmen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Now %1: %2</source>
+        <translation>Jetzt %1: %2</translation>
+    </message>
+    <message>
+        <source>The card is full</source>
+        <translation>Die Karte ist voll</translation>
+    </message>
+    <message>
+        <source>Every place was heard. It stays with the session and counts in the proof.</source>
+        <translation>Jede Stelle wurde gehört. Sie bleibt bei der Arbeit und zählt im Nachweis.</translation>
+    </message>
+    <message>
+        <source>Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.</source>
+        <translation>Hier Tipp %1 von %2. Teppich ab, jeden Tipp ausklingen lassen: der mittlere zählt.</translation>
+    </message>
+    <message>
+        <source>One tap more: those before did not agree. Same place, same strength.</source>
+        <translation>Noch ein Tipp: die vorigen stimmten nicht überein. Gleiche Stelle, gleiche Stärke.</translation>
+    </message>
+    <message>
+        <source>Both tensions follow from these places, and whether they fit each other.</source>
+        <translation>Aus diesen Stellen folgen beide Spannungen, und ob sie zueinander passen.</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>Tap</source>
+        <translation>Tippen</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Hört zu</translation>
+    </message>
+    <message>
+        <source>Give sound files…</source>
+        <translation>Klangdateien geben…</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CardView</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Tonkarte</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ClockDialog</name>
+    <message>
+        <source>Too short. Let the tone sound for three seconds and listen again.</source>
+        <translation>Zu kurz. Lassen Sie den Ton drei Sekunden klingen und hören Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>No steady tone near %1 was heard. Is it loud enough, and is that its pitch?</source>
+        <translation>Kein stetiger Ton nahe %1 wurde gehört. Ist er laut genug, und ist das seine Tonhöhe?</translation>
+    </message>
+    <message>
+        <source>The tone wavered or stopped. A voice or an instrument will not do: take a tone from a device, alone in the room.</source>
+        <translation>Der Ton schwankte oder hörte auf. Stimme oder Instrument genügen nicht: nehmen Sie einen Ton aus einem Gerät, allein im Raum.</translation>
+    </message>
+    <message>
+        <source>Take a tone between 80 and 4000 Hz.</source>
+        <translation>Nehmen Sie einen Ton zwischen 80 und 4000 Hz.</translation>
+    </message>
+    <message>
+        <source>Calibrate the sound card&apos;s clock</source>
+        <translation>Uhr der Soundkarte abgleichen</translation>
+    </message>
+    <message>
+        <source>No sound card&apos;s clock is quite right, and every pitch is off by as much. Play a steady tone from a device that you trust, beside the microphone. Or tap the drum, read the pitch on the other device and enter that.</source>
+        <translation>Keine Uhr einer Soundkarte geht ganz richtig, und jede Tonhöhe ist um so viel verschoben. Spielen Sie einen stetigen Ton aus einem Gerät, dem Sie trauen, neben dem Mikrofon. Oder tippen Sie die Trommel, lesen die Tonhöhe am anderen Gerät ab und geben sie ein.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Pitch by the device that is trusted</source>
+        <translation>Tonhöhe nach dem Gerät, dem getraut wird</translation>
+    </message>
+    <message>
+        <source>The tone is</source>
+        <translation>Der Ton ist</translation>
+    </message>
+    <message>
+        <source>Nothing was compared yet.</source>
+        <translation>Noch nichts verglichen.</translation>
+    </message>
+    <message>
+        <source>Forget what is kept</source>
+        <translation>Behaltenes vergessen</translation>
+    </message>
+    <message>
+        <source>Listen for three seconds</source>
+        <translation>Drei Sekunden hören</translation>
+    </message>
+    <message>
+        <source>Keep for this microphone</source>
+        <translation>Für das Mikrofon merken</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keines</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>There is no microphone to listen with. Plug one in and open this again.</source>
+        <translation>Es gibt kein Mikrofon. Stecken Sie eines an und öffnen Sie dies noch einmal.</translation>
+    </message>
+    <message>
+        <source>opening…</source>
+        <translation>wird geöffnet…</translation>
+    </message>
+    <message>
+        <source>nothing: its clock is taken as right</source>
+        <translation>nichts: seine Uhr gilt als richtig</translation>
+    </message>
+    <message>
+        <source>reads %1 cents %2, and is corrected</source>
+        <translation>liest %1 Cent %2 und wird berichtigt</translation>
+    </message>
+    <message>
+        <source>sharp</source>
+        <translation>zu hoch</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>zu tief</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Hört zu…</translation>
+    </message>
+    <message>
+        <source>The tone reads</source>
+        <translation>Der Ton wird gelesen als</translation>
+    </message>
+    <message>
+        <source>The tap reads</source>
+        <translation>Der Tipp wird gelesen als</translation>
+    </message>
+    <message>
+        <source>%1 %2 Hz: %3 cents %4.</source>
+        <translation>%1 %2 Hz: %3 Cent %4.</translation>
+    </message>
+    <message>
+        <source>No clock is off by so much: it was another tone.</source>
+        <translation>Keine Uhr geht um so viel falsch: das war ein anderer Ton.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CorrectionPanel</name>
+    <message>
+        <source>%1: leave it.</source>
+        <translation>%1: so lassen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 tighter on every rod.</source>
+        <translation>%1: %2 ± %3 fester an jeder Schraube.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 looser on every rod.</source>
+        <translation>%1: %2 ± %3 lockerer an jeder Schraube.</translation>
+    </message>
+    <message>
+        <source>edge %1, centre %2, ratio %3</source>
+        <translation>Rand %1, Mitte %2, Verhältnis %3</translation>
+    </message>
+    <message>
+        <source>Batter edge pitch heard</source>
+        <translation>Gehörter Randton des Schlagfells</translation>
+    </message>
+    <message>
+        <source>Snare-side edge pitch heard, batter muted</source>
+        <translation>Gehörter Randton des Resonanzfells, Schlagfell gedämpft</translation>
+    </message>
+    <message>
+        <source>Centre pitch heard, both heads free</source>
+        <translation>Gehörter Mittelton, beide Felle frei</translation>
+    </message>
+    <message>
+        <source>snare side muted</source>
+        <translation>Resonanzfell gedämpft</translation>
+    </message>
+    <message>
+        <source>both heads free</source>
+        <translation>beide Felle frei</translation>
+    </message>
+    <message>
+        <source>Both are turned</source>
+        <translation>Beide sind gedreht</translation>
+    </message>
+    <message>
+        <source>Batter edge</source>
+        <translation>Schlagfell, Rand</translation>
+    </message>
+    <message>
+        <source>Snare-side edge</source>
+        <translation>Resonanzfell, Rand</translation>
+    </message>
+    <message>
+        <source>batter muted</source>
+        <translation>Schlagfell gedämpft</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>Give the batter&apos;s edge pitch and the centre or snare-side pitch. Rounds heard at the head stations are filled in.</source>
+        <translation>Geben Sie den Randton des Schlagfells und den Mittelton oder den Randton des Resonanzfells ein. Runden, die an den Fellen gehört wurden, sind schon eingetragen.</translation>
+    </message>
+    <message>
+        <source>With both heads free the centre pitch is needed beside the edge.</source>
+        <translation>Mit beiden Fellen frei wird neben dem Randton der Mittelton gebraucht.</translation>
+    </message>
+    <message>
+        <source>No tension of these heads sounds like that. Was a tap misread, or is another drum or head on?</source>
+        <translation>Keine Spannung dieser Felle klingt so. Wurde ein Tipp falsch gelesen, oder ist eine andere Trommel oder ein anderes Fell da?</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Then %1.</source>
+        <translation>Dann %1.</translation>
+    </message>
+    <message>
+        <source>Batter alone: %1. Snare side alone: %2.</source>
+        <translation>Schlagfell allein: %1. Resonanzfell allein: %2.</translation>
+    </message>
+    <message>
+        <source>Both heads stand where the tone wants them: %1.</source>
+        <translation>Beide Felle stehen, wo der Klang sie will: %1.</translation>
+    </message>
+    <message>
+        <source>The centre was heard %1 cents from what the edges imply: hear it again.</source>
+        <translation>Die Mitte wurde %1 Cent von dem gehört, was die Randtöne ergeben: hören Sie sie noch einmal.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CutawayView</name>
+    <message>
+        <source>Drum, cut through</source>
+        <translation>Trommel im Schnitt</translation>
+    </message>
+    <message>
+        <source>Still</source>
+        <translation>Ruhig</translation>
+    </message>
+    <message>
+        <source>Together</source>
+        <translation>Miteinander</translation>
+    </message>
+    <message>
+        <source>Against</source>
+        <translation>Gegeneinander</translation>
+    </message>
+    <message>
+        <source>Edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>Heads at rest</source>
+        <translation>Felle in Ruhe</translation>
+    </message>
+    <message>
+        <source>Both heads move together: the centre pitch</source>
+        <translation>Beide Felle bewegen sich miteinander: der Mittelton</translation>
+    </message>
+    <message>
+        <source>The heads move against each other and press the air</source>
+        <translation>Die Felle bewegen sich gegeneinander und drücken die Luft</translation>
+    </message>
+    <message>
+        <source>The edge pitch: one half up, the other down</source>
+        <translation>Der Randton: eine Hälfte auf, die andere ab</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumButton</name>
+    <message>
+        <source>%1, %2, %3 rods a side</source>
+        <translation>%1, %2, %3 Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>batter %1</source>
+        <translation>Schlagfell %1</translation>
+    </message>
+    <message>
+        <source>%1, %2 %3 strands</source>
+        <translation>%1, %2 Spiralen, %3</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumPage</name>
+    <message>
+        <source>%1: %2, %3 over %4</source>
+        <translation>%1: %2, %3 über %4</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Which drum is on the stool?</source>
+        <translation>Welche Trommel steht vor Ihnen?</translation>
+    </message>
+    <message>
+        <source>This session</source>
+        <translation>Diese Arbeit</translation>
+    </message>
+    <message>
+        <source>Start afresh</source>
+        <translation>Neu anfangen</translation>
+    </message>
+    <message>
+        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
+        <translation>Beginnt eine neue Arbeit von handfest an; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>Lately in the logbook</source>
+        <translation>Zuletzt im Logbuch</translation>
+    </message>
+    <message>
+        <source>Look it over first</source>
+        <translation>Erst ansehen</translation>
+    </message>
+    <message>
+        <source>Wires off, lever open.
+Film still dished when slack? Worn: have a spare.
+Hoop round and flat, the same gap all round.
+Rods straight, clean, lightly greased.
+Washers there; lug and strainer screws snug.
+Strands whole, none bent or slack.
+Travel left both ways on the strainer knob.</source>
+        <translation>Teppich ab, Hebel offen.
+Folie im lockeren Zustand verbeult? Abgespielt: Ersatz bereithalten.
+Reifen rund und eben, ringsum gleicher Spalt.
+Schrauben gerade, sauber, leicht gefettet.
+Scheiben da; Schrauben an Böckchen und Abhebung fest.
+Spiralen heil, keine verbogen oder lose.
+Am Knopf der Abhebung Weg in beide Richtungen.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Trommel hinzufügen…</translation>
+    </message>
+    <message>
+        <source>Hear what it is now…</source>
+        <translation>Hören, was sie jetzt ist…</translation>
+    </message>
+    <message>
+        <source>The pitch card: middle and edge of both heads in a minute.</source>
+        <translation>Die Tonkarte: Mitte und Rand beider Felle in einer Minute.</translation>
+    </message>
+    <message>
+        <source>On to the tone</source>
+        <translation>Weiter zum Klang</translation>
+    </message>
+    <message>
+        <source>Nothing done yet on %1.</source>
+        <translation>An %1 ist noch nichts getan.</translation>
+    </message>
+    <message>
+        <source>Nothing saved for this drum yet.</source>
+        <translation>Für diese Trommel ist noch nichts gespeichert.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::Ear</name>
+    <message>
+        <source>The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make it again.</source>
+        <translation>Der Rechner war überlastet: %1 s Klang gingen verloren. Ein Tipp in dieser Zeit wurde nicht gehört; wiederholen Sie ihn.</translation>
+    </message>
+    <message>
+        <source>%1 is back; go on tapping.</source>
+        <translation>%1 ist wieder da; tippen Sie weiter.</translation>
+    </message>
+    <message>
+        <source>%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with silence after it.</source>
+        <translation>%1 enthält keinen Schlag, der sich lesen lässt. Nehmen Sie einen klaren Schlag nahe der Mitte auf, nicht übersteuert, mit Stille danach.</translation>
+    </message>
+    <message>
+        <source>No voice was heard. Come nearer to the microphone, or turn its level up.</source>
+        <translation>Keine Stimme wurde gehört. Kommen Sie näher ans Mikrofon oder drehen Sie den Pegel auf.</translation>
+    </message>
+    <message>
+        <source>That was too short. Hum for at least a second.</source>
+        <translation>Das war zu kurz. Summen Sie mindestens eine Sekunde.</translation>
+    </message>
+    <message>
+        <source>You went on while files were waiting; they were put aside. Give them again where they belong.</source>
+        <translation>Sie gingen weiter, während Dateien warteten; sie wurden beiseitegelegt. Geben Sie sie dort noch einmal, wo sie hingehören.</translation>
+    </message>
+    <message>
+        <source>No tap is due now. Finish the step at hand first, then give the file.</source>
+        <translation>Jetzt ist kein Tipp dran. Beenden Sie erst den Schritt, dann geben Sie die Datei.</translation>
+    </message>
+    <message>
+        <source>What was heard belonged to where you were before; it was put aside. Make it again there if it is still wanted.</source>
+        <translation>Was gehört wurde, gehörte dorthin, wo Sie vorher waren; es wurde beiseitegelegt. Wiederholen Sie es dort, wenn Sie es noch wollen.</translation>
+    </message>
+    <message>
+        <source>No tap was heard. Tap again.</source>
+        <translation>Kein Tipp wurde gehört. Tippen Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>%1: strokes taken %2</source>
+        <translation>%1: Schläge übernommen %2</translation>
+    </message>
+    <message>
+        <source>%1: taps taken %2</source>
+        <translation>%1: Tipps übernommen %2</translation>
+    </message>
+    <message>
+        <source>left over %1, since they have no place in the round</source>
+        <translation>übrig %1, da sie keinen Platz in der Runde haben</translation>
+    </message>
+    <message>
+        <source>not used %1 (%2)</source>
+        <translation>nicht benutzt %1 (%2)</translation>
+    </message>
+    <message>
+        <source>broken samples taken as silence %1</source>
+        <translation>schadhafte Werte als Stille genommen %1</translation>
+    </message>
+    <message>
+        <source>hits without a marker left out %1</source>
+        <translation>Schläge ohne Marke ausgelassen %1</translation>
+    </message>
+    <message>
+        <source>the file ends before its header says</source>
+        <translation>die Datei endet früher, als ihr Kopf sagt</translation>
+    </message>
+    <message>
+        <source>The round goes on at rod %1: give another file or choose another source.</source>
+        <translation>Die Runde geht bei Schraube %1 weiter: geben Sie eine weitere Datei oder wählen Sie eine andere Quelle.</translation>
+    </message>
+    <message>
+        <source>The round is kept. Choose the practice drum or sound files meanwhile.</source>
+        <translation>Die Runde bleibt erhalten. Wählen Sie solange die Übungstrommel oder Klangdateien.</translation>
+    </message>
+    <message>
+        <source>No microphone was found. Plug one in and choose Microphone again.</source>
+        <translation>Kein Mikrofon gefunden. Stecken Sie eines an und wählen Sie noch einmal Mikrofon.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened; another program may hold it.</source>
+        <translation>%1 lässt sich nicht öffnen; vielleicht hält es ein anderes Programm.</translation>
+    </message>
+    <message>
+        <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
+        <translation>%1 ist weg. Stecken Sie es an, und die Runde geht weiter, wo sie war; oder wählen Sie eine andere Quelle.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ExperimentPanel</name>
+    <message>
+        <source>Change one thing</source>
+        <translation>Eines ändern</translation>
+    </message>
+    <message>
+        <source>What is changed</source>
+        <translation>Was geändert wird</translation>
+    </message>
+    <message>
+        <source>what you change, e.g. pad to 3 o&apos;clock</source>
+        <translation>was Sie ändern, z. B. Dämpfer auf 3 Uhr</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Beginnen</translation>
+    </message>
+    <message>
+        <source>Keep it</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source>Put it back</source>
+        <translation>Zurücksetzen</translation>
+    </message>
+    <message>
+        <source>a change</source>
+        <translation>eine Änderung</translation>
+    </message>
+    <message>
+        <source>Say what you change, then begin</source>
+        <translation>Sagen Sie, was Sie ändern, dann beginnen Sie</translation>
+    </message>
+    <message>
+        <source>First play some strokes as it is</source>
+        <translation>Spielen Sie erst ein paar Schläge, wie es ist</translation>
+    </message>
+    <message>
+        <source>Before: %1</source>
+        <translation>Vorher: %1</translation>
+    </message>
+    <message>
+        <source>After: %1</source>
+        <translation>Nachher: %1</translation>
+    </message>
+    <message>
+        <source>%1: change it now, on the head or at the strainer</source>
+        <translation>%1: ändern Sie es jetzt, am Fell oder an der Abhebung</translation>
+    </message>
+    <message>
+        <source>%1: more than one thing is changed, so nobody will know which did it</source>
+        <translation>%1: mehr als eines ist geändert, so weiß niemand, was es war</translation>
+    </message>
+    <message>
+        <source>%1: now the same strokes again</source>
+        <translation>%1: jetzt dieselben Schläge noch einmal</translation>
+    </message>
+    <message>
+        <source>%1: keep it, or put it back</source>
+        <translation>%1: behalten oder zurücksetzen</translation>
+    </message>
+    <message>
+        <source>%1 (%2): %3 → %4</source>
+        <translation>%1 (%2): %3 → %4</translation>
+    </message>
+    <message>
+        <source>kept</source>
+        <translation>behalten</translation>
+    </message>
+    <message>
+        <source>put back</source>
+        <translation>zurückgesetzt</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FitPanel</name>
+    <message>
+        <source>Too long for this shell: the plates would stand over its face. Take a shorter set.</source>
+        <translation>Zu lang für diesen Kessel: die Endplatten stünden über. Nehmen Sie einen kürzeren Teppich.</translation>
+    </message>
+    <message>
+        <source>The strands reach over the inner wall and will ride on the edge. Take a shorter set.</source>
+        <translation>Die Spiralen reichen über die Innenwand und liegen auf der Gratung. Nehmen Sie einen kürzeren Teppich.</translation>
+    </message>
+    <message>
+        <source>The plates end inside the wall and lie on the film, which they may cut. Take a longer set.</source>
+        <translation>Die Endplatten enden innen und liegen auf der Folie, die sie zerschneiden können. Nehmen Sie einen längeren Teppich.</translation>
+    </message>
+    <message>
+        <source>Off centre: shift them as drawn, lever off, both clamps loose.</source>
+        <translation>Außermittig: verschieben wie gezeichnet, Hebel auf, beide Klemmen lose.</translation>
+    </message>
+    <message>
+        <source>Gaps and lengths do not add up to the shell: measure one of them again.</source>
+        <translation>Spalte und Längen ergeben nicht den Kessel: messen Sie eines davon noch einmal.</translation>
+    </message>
+    <message>
+        <source>Travel not known: count the knob once from its loose to its tight end.</source>
+        <translation>Weg unbekannt: zählen Sie den Knopf einmal vom losen bis zum festen Ende.</translation>
+    </message>
+    <message>
+        <source>Less than a turn is left to tighten: clamp again with the knob further out.</source>
+        <translation>Weniger als eine Umdrehung bleibt zum Anziehen: mit weiter herausgedrehtem Knopf neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Hardly anything is left to loosen: clamp again with the knob further in.</source>
+        <translation>Kaum etwas bleibt zum Lockern: mit weiter hineingedrehtem Knopf neu klemmen.</translation>
+    </message>
+    <message>
+        <source>Cord to cut: %1 and %2 free, knots beside.</source>
+        <translation>Schnur zuschneiden: %1 und %2 frei, Knoten extra.</translation>
+    </message>
+    <message>
+        <source>Straps free: %1 at the strainer, %2 at the butt plate.</source>
+        <translation>Bänder frei: %1 an der Abhebung, %2 am Gegenhalter.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever off. Clamp the strainer, then the butt plate, snug.</source>
+        <translation>Knopf auf %1 vom losen Ende, Hebel auf. Erst die Abhebung klemmen, dann den Gegenhalter, stramm.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever on. Clamp the butt plate, then the strainer, snug.</source>
+        <translation>Knopf auf %1 vom losen Ende, Hebel zu. Erst den Gegenhalter klemmen, dann die Abhebung, stramm.</translation>
+    </message>
+    <message>
+        <source>Left: %1 tighter, %2 looser.</source>
+        <translation>Bleibt: %1 fester, %2 lockerer.</translation>
+    </message>
+    <message>
+        <source>loosen the knob %1</source>
+        <translation>den Knopf %1 lockern</translation>
+    </message>
+    <message>
+        <source>tighten the knob %1</source>
+        <translation>den Knopf %1 anziehen</translation>
+    </message>
+    <message>
+        <source>give %1 of strap out at the strainer&apos;s clamp</source>
+        <translation>%1 Band an der Klemme der Abhebung nachgeben</translation>
+    </message>
+    <message>
+        <source>take %1 of strap in at the strainer&apos;s clamp</source>
+        <translation>%1 Band an der Klemme der Abhebung einholen</translation>
+    </message>
+    <message>
+        <source>set the range again: knob back %1, strap in by %2</source>
+        <translation>den Bereich neu einstellen: Knopf %1 zurück, Band %2 einholen</translation>
+    </message>
+    <message>
+        <source>if it comes back, the strands are stretched or bent: replace them</source>
+        <translation>kommt es wieder, sind die Spiralen gedehnt oder verbogen: ersetzen</translation>
+    </message>
+    <message>
+        <source>centre the wires, %1</source>
+        <translation>den Teppich mittig setzen, %1</translation>
+    </message>
+    <message>
+        <source>take flat straps: they lie lower than cord</source>
+        <translation>flache Bänder nehmen: sie liegen tiefer als Schnur</translation>
+    </message>
+    <message>
+        <source>straps must leave the plate level with the film, the same at both clamps</source>
+        <translation>Bänder müssen die Endplatte eben mit der Folie verlassen, an beiden Klemmen gleich</translation>
+    </message>
+    <message>
+        <source>By the rule</source>
+        <translation>Nach dem Maßstab</translation>
+    </message>
+    <message>
+        <source>Strands</source>
+        <translation>Spiralen</translation>
+    </message>
+    <message>
+        <source>Each end plate</source>
+        <translation>Jede Endplatte</translation>
+    </message>
+    <message>
+        <source>Shell wall</source>
+        <translation>Kesselwand</translation>
+    </message>
+    <message>
+        <source>Gap at the strainer</source>
+        <translation>Spalt an der Abhebung</translation>
+    </message>
+    <message>
+        <source>Gap at the butt plate</source>
+        <translation>Spalt am Gegenhalter</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>From the end plate to the shell&apos;s outer face; negative where the plate stands over it.</source>
+        <translation>Von der Endplatte bis zur Außenseite des Kessels; negativ, wo die Platte übersteht.</translation>
+    </message>
+    <message>
+        <source>Knob&apos;s travel</source>
+        <translation>Weg des Knopfs</translation>
+    </message>
+    <message>
+        <source> turns</source>
+        <translation> Umdrehungen</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>First contact at</source>
+        <translation>Erste Berührung bei</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>nicht gezählt</translation>
+    </message>
+    <message>
+        <source>Turns from the knob&apos;s loose end to where the strands first touch, lever on.</source>
+        <translation>Umdrehungen vom losen Ende des Knopfs bis die Spiralen eben berühren, Hebel zu.</translation>
+    </message>
+    <message>
+        <source>Held by</source>
+        <translation>Gehalten von</translation>
+    </message>
+    <message>
+        <source>flat straps</source>
+        <translation>flachen Bändern</translation>
+    </message>
+    <message>
+        <source>cord</source>
+        <translation>Schnur</translation>
+    </message>
+    <message>
+        <source>Clamped</source>
+        <translation>Geklemmt</translation>
+    </message>
+    <message>
+        <source>What is wrong</source>
+        <translation>Was nicht stimmt</translation>
+    </message>
+    <message>
+        <source>What is wrong?</source>
+        <translation>Was stimmt nicht?</translation>
+    </message>
+    <message>
+        <source>The lever will not close</source>
+        <translation>Der Hebel schließt nicht</translation>
+    </message>
+    <message>
+        <source>No contact when on</source>
+        <translation>Zu, aber keine Berührung</translation>
+    </message>
+    <message>
+        <source>Loose at full travel</source>
+        <translation>Lose am Ende des Wegs</translation>
+    </message>
+    <message>
+        <source>A plate stands up</source>
+        <translation>Eine Endplatte steht hoch</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>%1. %2.</source>
+        <translation>%1. %2.</translation>
+    </message>
+    <message>
+        <source>clamp the strainer first, lever off</source>
+        <translation>zuerst die Abhebung klemmen, Hebel auf</translation>
+    </message>
+    <message>
+        <source>clamp the butt plate first, lever on</source>
+        <translation>zuerst den Gegenhalter klemmen, Hebel zu</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HeadPage</name>
+    <message>
+        <source>Film load,
+share of yield</source>
+        <translation>Folienlast,
+Anteil der Grenze</translation>
+    </message>
+    <message>
+        <source>Mark of the gauge</source>
+        <translation>Anzeige des Messers</translation>
+    </message>
+    <message>
+        <source>How this rod feels</source>
+        <translation>Wie sich diese Schraube anfühlt</translation>
+    </message>
+    <message>
+        <source>Much looser</source>
+        <translation>Viel lockerer</translation>
+    </message>
+    <message>
+        <source>Looser</source>
+        <translation>Lockerer</translation>
+    </message>
+    <message>
+        <source>Like the others</source>
+        <translation>Wie die anderen</translation>
+    </message>
+    <message>
+        <source>Tighter</source>
+        <translation>Fester</translation>
+    </message>
+    <message>
+        <source>Much tighter</source>
+        <translation>Viel fester</translation>
+    </message>
+    <message>
+        <source>Turns…</source>
+        <translation>Drehungen…</translation>
+    </message>
+    <message>
+        <source>Every turn of every rod; retrace them, or start this head again.</source>
+        <translation>Jede Drehung jeder Schraube; nachvollziehen oder dieses Fell neu beginnen.</translation>
+    </message>
+    <message>
+        <source>Nearest to me</source>
+        <translation>Mir am nächsten</translation>
+    </message>
+    <message>
+        <source>I stand before this rod: the hoop is laid out from there.</source>
+        <translation>Ich stehe vor dieser Schraube: der Reifen wird von dort aus gezeigt.</translation>
+    </message>
+    <message>
+        <source>One more tap at this rod; its reading becomes the median of its taps.</source>
+        <translation>Noch ein Tipp an dieser Schraube; es zählt der Median ihrer Tipps.</translation>
+    </message>
+    <message>
+        <source>The other way round</source>
+        <translation>Andersherum</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Zahl −1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth less than was counted.</source>
+        <translation>Ich habe diese Schraube ein Achtel weniger gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Zahl +1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth more than was counted.</source>
+        <translation>Ich habe diese Schraube ein Achtel mehr gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Put the batter head on</source>
+        <translation>Schlagfell auflegen</translation>
+    </message>
+    <message>
+        <source>Put the snare-side head on</source>
+        <translation>Resonanzfell auflegen</translation>
+    </message>
+    <message>
+        <source>Start on the batter head</source>
+        <translation>Mit dem Schlagfell beginnen</translation>
+    </message>
+    <message>
+        <source>Start on the snare-side head</source>
+        <translation>Mit dem Resonanzfell beginnen</translation>
+    </message>
+    <message>
+        <source>Raise the batter head</source>
+        <translation>Schlagfell hochstimmen</translation>
+    </message>
+    <message>
+        <source>Raise the snare-side head</source>
+        <translation>Resonanzfell hochstimmen</translation>
+    </message>
+    <message>
+        <source>Tap round the batter head</source>
+        <translation>Rund ums Schlagfell tippen</translation>
+    </message>
+    <message>
+        <source>Tap round the snare-side head</source>
+        <translation>Rund ums Resonanzfell tippen</translation>
+    </message>
+    <message>
+        <source>Even the batter head</source>
+        <translation>Schlagfell ausgleichen</translation>
+    </message>
+    <message>
+        <source>Even the snare-side head</source>
+        <translation>Resonanzfell ausgleichen</translation>
+    </message>
+    <message>
+        <source>Batter head: done</source>
+        <translation>Schlagfell: fertig</translation>
+    </message>
+    <message>
+        <source>Snare-side head: done</source>
+        <translation>Resonanzfell: fertig</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, finger on the middle.</source>
+        <translation>Teppich ab, Resonanzfell gedämpft, Finger auf der Mitte.</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, nothing on this head.</source>
+        <translation>Teppich ab, Resonanzfell gedämpft, nichts auf diesem Fell.</translation>
+    </message>
+    <message>
+        <source>Drum upturned, wires off and held away, batter muted. No palm on this film.</source>
+        <translation>Trommel umgedreht, Teppich ab und ferngehalten, Schlagfell gedämpft. Kein Handballen auf diese Folie.</translation>
+    </message>
+    <message>
+        <source>In silence: the result is provisional until it is heard.</source>
+        <translation>In Stille: vorläufig, bis es gehört wird.</translation>
+    </message>
+    <message>
+        <source>In silence, beside the last taps: together they tell opposite rods apart.</source>
+        <translation>In Stille, neben den letzten Tipps: zusammen unterscheiden sie gegenüberliegende Schrauben.</translation>
+    </message>
+    <message>
+        <source>Before the show, stop by %1.</source>
+        <translation>Vor dem Auftritt, fertig bis %1.</translation>
+    </message>
+    <message>
+        <source>Round %1.</source>
+        <translation>Runde %1.</translation>
+    </message>
+    <message>
+        <source>target %1</source>
+        <translation>Ziel %1</translation>
+    </message>
+    <message>
+        <source>last mean %1, %2 cents; spread ± %3</source>
+        <translation>zuletzt im Mittel %1, %2 Cent; Streuung ± %3</translation>
+    </message>
+    <message>
+        <source>edge pitch, other head muted</source>
+        <translation>Randton, anderes Fell gedämpft</translation>
+    </message>
+    <message>
+        <source>Tap the round again</source>
+        <translation>Runde noch einmal tippen</translation>
+    </message>
+    <message>
+        <source>Listen now</source>
+        <translation>Jetzt hören</translation>
+    </message>
+    <message>
+        <source>It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? Clean and grease it, never force it. Film load near its limit: stay here.</source>
+        <translation>Es klemmt: nichts wird angezogen. Letzte Schraube ein Viertel zurück; Grat, Schmutz oder verbogene Schraube? Säubern und fetten, nie mit Gewalt. Folienlast nahe der Grenze: hier bleiben.</translation>
+    </message>
+    <message>
+        <source>Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and the hoop there.</source>
+        <translation>Schraube %1 passt nicht zu den anderen. Bleibt es nach erneutem Tippen so, sehen Sie dort nach Gratung und Reifen.</translation>
+    </message>
+    <message>
+        <source>The last moves landed within %1 cents of the prediction.</source>
+        <translation>Die letzten Züge trafen die Vorhersage auf %1 Cent.</translation>
+    </message>
+    <message>
+        <source>Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both; or read hoop gap, gauge or feel (Listen now, In silence).</source>
+        <translation>Tipps können %1 nicht unterscheiden. Fühlt sich nur eine lose an, drehen Sie diese und berichtigen die Zahl beider; oder lesen Sie Reifenspalt, Messer oder Gefühl ab (Jetzt hören, In Stille).</translation>
+    </message>
+    <message>
+        <source>Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.</source>
+        <translation>Dünne Folie: Augen weg vom Reifen, aufhören, wenn der Widerstand springt. Schrauben an den Snarebetten liegen nie ganz wie der Rest.</translation>
+    </message>
+    <message>
+        <source>Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to lay the hoop out from it.</source>
+        <translation>Klicken Sie eine Schraube an oder wählen Sie sie mit den Pfeiltasten, um dort eine Runde zu beginnen, die Zahl zu berichtigen oder den Reifen von dort zu zeigen.</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Gap from lug to hoop</source>
+        <translation>Spalt vom Böckchen zum Reifen</translation>
+    </message>
+    <message>
+        <source>The cause is cleared</source>
+        <translation>Die Ursache ist behoben</translation>
+    </message>
+    <message>
+        <source>It resists</source>
+        <translation>Es klemmt</translation>
+    </message>
+    <message>
+        <source>Rods may be tightened again.</source>
+        <translation>Schrauben dürfen wieder angezogen werden.</translation>
+    </message>
+    <message>
+        <source>The resistance of a rod jumped: stop, listen, and find out why.</source>
+        <translation>Der Widerstand einer Schraube sprang: aufhören, hinhören, herausfinden warum.</translation>
+    </message>
+    <message>
+        <source>Turn the trial back</source>
+        <translation>Versuch zurückdrehen</translation>
+    </message>
+    <message>
+        <source>Uneven…</source>
+        <translation>Uneben…</translation>
+    </message>
+    <message>
+        <source>Turns back what was turned for the trial; then the head is evened.</source>
+        <translation>Dreht zurück, was für den Versuch gedreht wurde; dann wird das Fell ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>Make this head uneven on purpose, as a trial.</source>
+        <translation>Macht dieses Fell absichtlich uneben, als Versuch.</translation>
+    </message>
+    <message>
+        <source>From the strainer</source>
+        <translation>Von der Abhebung aus</translation>
+    </message>
+    <message>
+        <source>Tap rod %1 again</source>
+        <translation>Schraube %1 noch einmal</translation>
+    </message>
+    <message>
+        <source>Start at rod %1</source>
+        <translation>Bei Schraube %1 beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HoopView</name>
+    <message>
+        <source>Hoop, laid flat</source>
+        <translation>Reifen, flach ausgelegt</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HurryDialog</name>
+    <message>
+        <source>Minutes before the show</source>
+        <translation>Minuten vor dem Auftritt</translation>
+    </message>
+    <message>
+        <source>How long have you got?</source>
+        <translation>Wie viel Zeit haben Sie?</translation>
+    </message>
+    <message>
+        <source>Minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>What fits into it</source>
+        <translation>Was hineinpasst</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Ab</translation>
+    </message>
+    <message>
+        <source>Takes</source>
+        <translation>Dauert</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>No head is changed and no rod goes further than a quarter: whoever is called on stage may stop after any line, and undo brings everything back.</source>
+        <translation>Kein Fell wird gewechselt und keine Schraube weiter als ein Viertel gedreht: wer auf die Bühne gerufen wird, darf nach jeder Zeile aufhören, und Rückgängig bringt alles zurück.</translation>
+    </message>
+    <message>
+        <source>No show any more</source>
+        <translation>Kein Auftritt mehr</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LedgerDialog</name>
+    <message>
+        <source>counted round</source>
+        <translation>gezählte Runde</translation>
+    </message>
+    <message>
+        <source>after round %1</source>
+        <translation>nach Runde %1</translation>
+    </message>
+    <message>
+        <source>correction of both heads</source>
+        <translation>Korrektur beider Felle</translation>
+    </message>
+    <message>
+        <source>trial, uneven on purpose</source>
+        <translation>Versuch, absichtlich uneben</translation>
+    </message>
+    <message>
+        <source>count corrected</source>
+        <translation>Zahl berichtigt</translation>
+    </message>
+    <message>
+        <source>Turns of the batter</source>
+        <translation>Drehungen am Schlagfell</translation>
+    </message>
+    <message>
+        <source>Turns of the snare side</source>
+        <translation>Drehungen am Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Rod</source>
+        <translation>Schraube</translation>
+    </message>
+    <message>
+        <source>Stands at</source>
+        <translation>Steht bei</translation>
+    </message>
+    <message>
+        <source>Where each rod stands</source>
+        <translation>Wo jede Schraube steht</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Zahl −1/8</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Zahl +1/8</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth less than was counted.</source>
+        <translation>Die gewählte Schraube wurde ein Achtel weniger gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth more than was counted.</source>
+        <translation>Die gewählte Schraube wurde ein Achtel mehr gedreht, als gezählt wurde.</translation>
+    </message>
+    <message>
+        <source>Rods</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Gedreht</translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation>Warum</translation>
+    </message>
+    <message>
+        <source>Every turn, the latest first</source>
+        <translation>Jede Drehung, die letzte zuerst</translation>
+    </message>
+    <message>
+        <source>Start this head again</source>
+        <translation>Dieses Fell neu beginnen</translation>
+    </message>
+    <message>
+        <source>A new head, or the count is lost: back to the first step. Undo brings it back.</source>
+        <translation>Ein neues Fell, oder die Zählung ist verloren: zurück zum ersten Schritt. Rückgängig bringt es wieder.</translation>
+    </message>
+    <message>
+        <source>Retrace from finger-tight</source>
+        <translation>Von handfest nachvollziehen</translation>
+    </message>
+    <message>
+        <source>It was dropped, or let down: leads every rod from finger-tight to where it stood, then asks for taps.</source>
+        <translation>Sie fiel um oder wurde entspannt: führt jede Schraube von handfest dorthin, wo sie stand, und fragt dann nach Tipps.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Counted from how the head was found standing.</source>
+        <translation>Gezählt ab dem vorgefundenen Stand.</translation>
+    </message>
+    <message>
+        <source>Counted from finger-tight. To find the sound again by hand: finger-tight all round, then each rod to its figure, in opposite pairs and small steps.</source>
+        <translation>Gezählt ab handfest. Um den Klang von Hand wiederzufinden: ringsum handfest, dann jede Schraube auf ihre Zahl, in gegenüberliegenden Paaren und kleinen Schritten.</translation>
+    </message>
+    <message>
+        <source>every rod</source>
+        <translation>jede Schraube</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LevelMeter</name>
+    <message>
+        <source>Input level</source>
+        <translation>Eingangspegel</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ListenBar</name>
+    <message>
+        <source>Hear it</source>
+        <translation>Anhören</translation>
+    </message>
+    <message>
+        <source>One stroke as the targets promise it</source>
+        <translation>Ein Schlag, wie ihn die Ziele versprechen</translation>
+    </message>
+    <message>
+        <source>Wires off</source>
+        <translation>Teppich ab</translation>
+    </message>
+    <message>
+        <source>The same with the lever off</source>
+        <translation>Dasselbe mit offenem Hebel</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Wie sie ist</translation>
+    </message>
+    <message>
+        <source>The drum as far as it is known now</source>
+        <translation>Die Trommel, soweit sie jetzt bekannt ist</translation>
+    </message>
+    <message>
+        <source>Blind…</source>
+        <translation>Blind…</translation>
+    </message>
+    <message>
+        <source>Both in a hidden order: can you tell them apart?</source>
+        <translation>Beide in verborgener Reihenfolge: können Sie sie unterscheiden?</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ListeningStrip</name>
+    <message>
+        <source>Listening</source>
+        <translation>Hört zu</translation>
+    </message>
+    <message>
+        <source>Source of sound</source>
+        <translation>Klangquelle</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>Hört es mich?</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Give files…</source>
+        <translation>Dateien geben…</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Edge taps</source>
+        <translation>Tipps am Rand</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
+        <translation>Klang (*.wav *.flac *.ogg *.aiff);;Alle Dateien (*)</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LoadWedge</name>
+    <message>
+        <source>Film load</source>
+        <translation>Folienlast</translation>
+    </message>
+    <message>
+        <source>%1: %2 percent of yield, limit %3 percent</source>
+        <translation>%1: %2 Prozent der Streckgrenze, Grenze %3 Prozent</translation>
+    </message>
+    <message>
+        <source>%1 %2 %, limit %3 %</source>
+        <translation>%1 %2 %, Grenze %3 %</translation>
+    </message>
+    <message>
+        <source>%1: slack so far</source>
+        <translation>%1: noch locker</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LogbookPage</name>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>Show entries of</source>
+        <translation>Einträge zeigen von</translation>
+    </message>
+    <message>
+        <source>Saved setups</source>
+        <translation>Gespeicherte Stimmungen</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>Drum</source>
+        <translation>Trommel</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Even to</source>
+        <translation>Gleich auf</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>Bring this setup back</source>
+        <translation>Diese Stimmung zurückholen</translation>
+    </message>
+    <message>
+        <source>all drums</source>
+        <translation>alle Trommeln</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> Cent</translation>
+    </message>
+    <message>
+        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
+        <translation>Noch nichts gespeichert. Die letzte Station, Nachweis, speichert hier eine Stimmung.</translation>
+    </message>
+    <message>
+        <source>Ring %1, %2.</source>
+        <translation>Ausklang %1, %2.</translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation> s</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>An entry of figures only: it can be read, but not brought back.</source>
+        <translation>Ein Eintrag nur aus Zahlen: er lässt sich lesen, aber nicht zurückholen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MainWindow</name>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>&amp;Workbook</source>
+        <translation>&amp;Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>&amp;New…</source>
+        <translation>&amp;Neu…</translation>
+    </message>
+    <message>
+        <source>New workbook</source>
+        <translation>Neues Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>&amp;Öffnen…</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Arbeitsbuch öffnen</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo</source>
+        <translation>&amp;Vorführung öffnen</translation>
+    </message>
+    <message>
+        <source>Save a &amp;copy…</source>
+        <translation>&amp;Kopie speichern…</translation>
+    </message>
+    <message>
+        <source>Save a copy</source>
+        <translation>Kopie speichern</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Beenden</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Bearbeiten</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Wiederholen</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>A&amp;nsicht</translation>
+    </message>
+    <message>
+        <source>&amp;Stand view</source>
+        <translation>&amp;Bühnenansicht</translation>
+    </message>
+    <message>
+        <source>As the &amp;system</source>
+        <translation>Wie das &amp;System</translation>
+    </message>
+    <message>
+        <source>&amp;Day</source>
+        <translation>&amp;Tag</translation>
+    </message>
+    <message>
+        <source>&amp;Night</source>
+        <translation>&amp;Nacht</translation>
+    </message>
+    <message>
+        <source>Lan&amp;guage</source>
+        <translation>Spra&amp;che</translation>
+    </message>
+    <message>
+        <source>Lengths in &amp;millimetres</source>
+        <translation>Längen in &amp;Millimetern</translation>
+    </message>
+    <message>
+        <source>&amp;Tensions in N/m</source>
+        <translation>&amp;Spannungen in N/m</translation>
+    </message>
+    <message>
+        <source>&amp;Left-handed: rounds run clockwise</source>
+        <translation>&amp;Linkshändig: Runden laufen im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>&amp;Reference pitch…</source>
+        <translation>&amp;Bezugston…</translation>
+    </message>
+    <message>
+        <source>Reference pitch</source>
+        <translation>Bezugston</translation>
+    </message>
+    <message>
+        <source>The note A4, in Hz:</source>
+        <translation>Der Ton A4, in Hz:</translation>
+    </message>
+    <message>
+        <source>&amp;Listen</source>
+        <translation>&amp;Hören</translation>
+    </message>
+    <message>
+        <source>&amp;Go</source>
+        <translation>&amp;Gehe zu</translation>
+    </message>
+    <message>
+        <source>&amp;Minutes before the show…</source>
+        <translation>&amp;Minuten vor dem Auftritt…</translation>
+    </message>
+    <message>
+        <source>&amp;Remind me…</source>
+        <translation>&amp;Erinnern…</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation>Wie das System</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+    <message>
+        <source>%1 (read only) – Bombo</source>
+        <translation>%1 (nur lesen) – Bombo</translation>
+    </message>
+    <message>
+        <source>%1 – Bombo</source>
+        <translation>%1 – Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MicrophoneDialog</name>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>Hört es mich?</translation>
+    </message>
+    <message>
+        <source>Lever off. Hold the microphone a hand&apos;s width over the edge of the head and tap lightly beside it, five times, a second apart.</source>
+        <translation>Hebel auf. Halten Sie das Mikrofon eine Handbreit über den Rand des Fells und tippen Sie leicht daneben, fünfmal, im Sekundenabstand.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>The practice drum&apos;s microphone</source>
+        <translation>Das Mikrofon der Übungstrommel</translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation>Pegel</translation>
+    </message>
+    <message>
+        <source>Check again</source>
+        <translation>Noch einmal prüfen</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet</source>
+        <translation>Noch nichts gehört</translation>
+    </message>
+    <message>
+        <source>Does the level move when you speak? If not, it is muted, or it is another one: choose it above.</source>
+        <translation>Bewegt sich der Pegel, wenn Sie sprechen? Wenn nicht, ist es stumm, oder es ist ein anderes: wählen Sie es oben.</translation>
+    </message>
+    <message>
+        <source>Tap five times</source>
+        <translation>Fünfmal tippen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Heard. %n more</source>
+        <translation>
+            <numerusform>Gehört. Noch %n</numerusform>
+            <numerusform>Gehört. Noch %n</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>There is no microphone</source>
+        <translation>Es gibt kein Mikrofon</translation>
+    </message>
+    <message>
+        <source>%1 is gone</source>
+        <translation>%1 ist weg</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened</source>
+        <translation>%1 lässt sich nicht öffnen</translation>
+    </message>
+    <message>
+        <source>Another program may hold it: close that, or choose another one above.</source>
+        <translation>Vielleicht hält es ein anderes Programm: schließen Sie das, oder wählen Sie oben ein anderes.</translation>
+    </message>
+    <message>
+        <source>Plug one in and open this again. Without one, sound files can be read.</source>
+        <translation>Stecken Sie eines an und öffnen Sie dies noch einmal. Ohne eines lassen sich Klangdateien lesen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MufflingPage</name>
+    <message>
+        <source>Ring</source>
+        <translation>Ausklang</translation>
+    </message>
+    <message>
+        <source>Ways to shorten it</source>
+        <translation>Wege, ihn zu kürzen</translation>
+    </message>
+    <message>
+        <source>Your own muffler</source>
+        <translation>Eigener Dämpfer</translation>
+    </message>
+    <message>
+        <source>Muffle, last and least</source>
+        <translation>Dämpfen, zuletzt und am wenigsten</translation>
+    </message>
+    <message>
+        <source>First evenness, then pitch, then the stroke, then things on the head. Lever off while you listen for ring.</source>
+        <translation>Erst gleichmäßig, dann die Tonhöhe, dann der Schlag, dann Dinge auf dem Fell. Hebel auf, während Sie auf den Ausklang hören.</translation>
+    </message>
+    <message>
+        <source>What is laid next</source>
+        <translation>Was als Nächstes aufgelegt wird</translation>
+    </message>
+    <message>
+        <source>Lay it</source>
+        <translation>Auflegen</translation>
+    </message>
+    <message>
+        <source>Where it shortens the ring most; or click the head where you want it.</source>
+        <translation>Wo es den Ausklang am meisten kürzt; oder klicken Sie auf das Fell, wo Sie es wollen.</translation>
+    </message>
+    <message>
+        <source>Take off</source>
+        <translation>Abnehmen</translation>
+    </message>
+    <message>
+        <source>Close mic</source>
+        <translation>Nahes Mikro</translation>
+    </message>
+    <message>
+        <source>A close microphone: drag it, or M and the arrow keys; Page up and down for its height.</source>
+        <translation>Ein nahes Mikrofon: ziehen, oder M und die Pfeiltasten; Bild auf und ab für die Höhe.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Anhören</translation>
+    </message>
+    <message>
+        <source>How a stroke sounds with what lies on the head, as predicted.</source>
+        <translation>Wie ein Schlag mit dem klingt, was auf dem Fell liegt, nach der Vorhersage.</translation>
+    </message>
+    <message>
+        <source>On to the proof</source>
+        <translation>Weiter zum Nachweis</translation>
+    </message>
+    <message>
+        <source>%1 s → %2 s</source>
+        <translation>%1 s → %2 s</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>Ring as wanted</source>
+        <translation>Ausklang wie gewünscht</translation>
+    </message>
+    <message>
+        <source>Still rings longer than wanted</source>
+        <translation>Klingt noch länger als gewünscht</translation>
+    </message>
+    <message>
+        <source>Rings longer than wanted</source>
+        <translation>Klingt länger als gewünscht</translation>
+    </message>
+    <message>
+        <source>Shorter than wanted: take less</source>
+        <translation>Kürzer als gewünscht: weniger nehmen</translation>
+    </message>
+    <message>
+        <source>Short enough with nothing on it</source>
+        <translation>Kurz genug mit nichts darauf</translation>
+    </message>
+    <message>
+        <source>predicted; %1 s wanted for %2</source>
+        <translation>vorhergesagt; %1 s gewünscht für %2</translation>
+    </message>
+    <message>
+        <source>from the targets, since the batter was not heard yet</source>
+        <translation>aus den Zielen, da das Schlagfell noch nicht gehört wurde</translation>
+    </message>
+    <message>
+        <source>with this drum&apos;s own damping, %1 of usual</source>
+        <translation>mit der eigenen Dämpfung dieser Trommel, %1 der üblichen</translation>
+    </message>
+    <message>
+        <source>strike it, and its own damping counts</source>
+        <translation>schlagen Sie sie an, dann zählt ihre eigene Dämpfung</translation>
+    </message>
+    <message>
+        <source>heard %1 s</source>
+        <translation>gehört %1 s</translation>
+    </message>
+    <message>
+        <source>the stick loses %1 % of its rebound</source>
+        <translation>der Stock verliert %1 % seines Rückpralls</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3. Arrows nudge it.</source>
+        <translation>%1, %2: %3. Pfeile rücken es.</translation>
+    </message>
+    <message>
+        <source>microphone: %1</source>
+        <translation>Mikrofon: %1</translation>
+    </message>
+    <message>
+        <source>Nothing lies on the head. Click it to lay something there.</source>
+        <translation>Nichts liegt auf dem Fell. Klicken Sie darauf, um etwas aufzulegen.</translation>
+    </message>
+    <message>
+        <source>Things on the head: %1. Choose one by its number.</source>
+        <translation>Dinge auf dem Fell: %1. Wählen Sie eines mit seiner Nummer.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::NameToneDialog</name>
+    <message>
+        <source>Name and ear-words</source>
+        <translation>Name und Worte fürs Ohr</translation>
+    </message>
+    <message>
+        <source>Rain: low, blurred, long wire</source>
+        <translation>Regen: tief, verschwommen, langer Teppich</translation>
+    </message>
+    <message>
+        <source>Give the tone a name, so that you find it again.</source>
+        <translation>Geben Sie dem Klang einen Namen, damit Sie ihn wiederfinden.</translation>
+    </message>
     <message>
         <source>centre %1 ±%2 Hz</source>
         <translation>Mitte %1 ±%2 Hz</translation>
@@ -6330,6 +5222,1464 @@ Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.<
     <message>
         <source>Brightness comes from stick, head and room; it is noted, not aimed at.</source>
         <translation>Helligkeit kommt von Stock, Fell und Raum; sie wird notiert, nicht angestrebt.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::NewDrumDialog</name>
+    <message>
+        <source>Add a drum</source>
+        <translation>Trommel hinzufügen</translation>
+    </message>
+    <message>
+        <source>what you call it</source>
+        <translation>wie Sie sie nennen</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Breit</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Tief</translation>
+    </message>
+    <message>
+        <source>Shell of</source>
+        <translation>Kessel aus</translation>
+    </message>
+    <message>
+        <source>Rods a side</source>
+        <translation>Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Hoops</source>
+        <translation>Spannreifen</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Teppich</translation>
+    </message>
+    <message>
+        <source>Give the drum a name.</source>
+        <translation>Geben Sie der Trommel einen Namen.</translation>
+    </message>
+    <message>
+        <source>There is a drum of that name; give another.</source>
+        <translation>Eine Trommel dieses Namens gibt es schon; geben Sie einen anderen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::NoticeBar</name>
+    <message>
+        <source>Dismiss</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Problem</source>
+        <translation>Problem</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::OwnPanel</name>
+    <message>
+        <source>A muffler of your own</source>
+        <translation>Ein eigener Dämpfer</translation>
+    </message>
+    <message>
+        <source>Coin, sponge, key ring: two hearings tell what it weighs and takes. Lever off, the same stroke each time.</source>
+        <translation>Münze, Schwamm, Schlüsselring: zweimal Hören sagt, was er wiegt und nimmt. Hebel auf, jedes Mal der gleiche Schlag.</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Wie Sie es nennen</translation>
+    </message>
+    <message>
+        <source>sponge</source>
+        <translation>Schwamm</translation>
+    </message>
+    <message>
+        <source>How wide it is</source>
+        <translation>Wie breit er ist</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Breit</translation>
+    </message>
+    <message>
+        <source>Too few partials were heard both times. Nearer the middle, and let it ring.</source>
+        <translation>Zu wenige Teiltöne wurden beide Male gehört. Näher zur Mitte, und klingen lassen.</translation>
+    </message>
+    <message>
+        <source>It changed nothing that can be heard. Lay it further in and play again.</source>
+        <translation>Es änderte nichts Hörbares. Legen Sie es weiter nach innen und spielen Sie noch einmal.</translation>
+    </message>
+    <message>
+        <source>1. Without it: strokes heard %1 of %2</source>
+        <translation>1. Ohne: Schläge gehört %1 von %2</translation>
+    </message>
+    <message>
+        <source>That was without it</source>
+        <translation>Das war ohne</translation>
+    </message>
+    <message>
+        <source>2. Lay it on the head where it is drawn</source>
+        <translation>2. Auf das Fell legen, wo es gezeichnet ist</translation>
+    </message>
+    <message>
+        <source>2. Give it a name</source>
+        <translation>2. Einen Namen geben</translation>
+    </message>
+    <message>
+        <source>It lies there</source>
+        <translation>Er liegt da</translation>
+    </message>
+    <message>
+        <source>3. With it: strokes heard %1 of %2</source>
+        <translation>3. Mit: Schläge gehört %1 von %2</translation>
+    </message>
+    <message>
+        <source>That was with it</source>
+        <translation>Das war mit</translation>
+    </message>
+    <message>
+        <source>%1: %2 g, damps like a %3 g gel pad</source>
+        <translation>%1: %2 g, dämpft wie ein Gelpad von %3 g</translation>
+    </message>
+    <message>
+        <source>None calibrated yet.</source>
+        <translation>Noch keiner ausgemessen.</translation>
+    </message>
+    <message>
+        <source>Calibrated, and in the list of mufflers to lay:</source>
+        <translation>Ausgemessen und in der Liste zum Auflegen:</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::PrimaryButton</name>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ProofPage</name>
+    <message>
+        <source>Line by line</source>
+        <translation>Zeile für Zeile</translation>
+    </message>
+    <message>
+        <source>Player or drum</source>
+        <translation>Spieler oder Trommel</translation>
+    </message>
+    <message>
+        <source>One change</source>
+        <translation>Eine Änderung</translation>
+    </message>
+    <message>
+        <source>Is it what was asked for?</source>
+        <translation>Ist es, was gewünscht war?</translation>
+    </message>
+    <message>
+        <source>Brief against what was reached</source>
+        <translation>Wunsch gegen Erreichtes</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Gewünscht</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Erreicht</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Quelle</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>In your own words, for the next time</source>
+        <translation>In eigenen Worten, für das nächste Mal</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>%1 of %2 stars</source>
+        <translation>%1 von %2 Sternen</translation>
+    </message>
+    <message>
+        <source>Page as PDF…</source>
+        <translation>Seite als PDF…</translation>
+    </message>
+    <message>
+        <source>Print…</source>
+        <translation>Drucken…</translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 an %2</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
+        <translation>%1 lässt sich nicht schreiben. Wählen Sie einen anderen Ordner, oder machen Sie Platz auf der Platte.</translation>
+    </message>
+    <message>
+        <source>Save the page</source>
+        <translation>Seite speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+        <source>The printer took no page. Save it as PDF and print that.</source>
+        <translation>Der Drucker nahm keine Seite an. Speichern Sie sie als PDF und drucken Sie die.</translation>
+    </message>
+    <message>
+        <source>%1 on %2.</source>
+        <translation>%1 an %2.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 settled</source>
+        <translation>%1 von %2 erledigt</translation>
+    </message>
+    <message>
+        <source>Save once more</source>
+        <translation>Noch einmal speichern</translation>
+    </message>
+    <message>
+        <source>Save to the logbook</source>
+        <translation>Ins Logbuch speichern</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::QuestionPanel</name>
+    <message>
+        <source>How high?</source>
+        <translation>Wie hoch?</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>höher</translation>
+    </message>
+    <message>
+        <source>How long?</source>
+        <translation>Wie lang?</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <translation>kürzer</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>länger</translation>
+    </message>
+    <message>
+        <source>How much wire?</source>
+        <translation>Wie viel Teppich?</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>trocken</translation>
+    </message>
+    <message>
+        <source>plenty</source>
+        <translation>reichlich</translation>
+    </message>
+    <message>
+        <source>Under the stick?</source>
+        <translation>Unter dem Stock?</translation>
+    </message>
+    <message>
+        <source>softer</source>
+        <translation>weicher</translation>
+    </message>
+    <message>
+        <source>harder</source>
+        <translation>härter</translation>
+    </message>
+    <message>
+        <source>%1 %2 to %3</source>
+        <translation>%1 %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1 s; open drum only %2 s</source>
+        <translation>%1 s; offene Trommel nur %2 s</translation>
+    </message>
+    <message>
+        <source>ring %1 s; open drum %2 s</source>
+        <translation>Ausklang %1 s; offene Trommel %2 s</translation>
+    </message>
+    <message>
+        <source>lever off in this tone</source>
+        <translation>Hebel auf bei diesem Klang</translation>
+    </message>
+    <message>
+        <source>film %1 % over %2 %</source>
+        <translation>Folie %1 % über %2 %</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ReminderDialog</name>
+    <message>
+        <source>Remind me</source>
+        <translation>Erinnern</translation>
+    </message>
+    <message>
+        <source>A new head drifts in its first night, and weather moves all of them. The reminder shows when the program starts, and on the desktop while it runs.</source>
+        <translation>Ein neues Fell wandert in seiner ersten Nacht, und das Wetter bewegt alle. Die Erinnerung kommt, wenn das Programm startet, und auf dem Bildschirm, solange es läuft.</translation>
+    </message>
+    <message>
+        <source>About what</source>
+        <translation>Woran</translation>
+    </message>
+    <message>
+        <source>The head has rested: tap it once more</source>
+        <translation>Das Fell hat geruht: noch einmal tippen</translation>
+    </message>
+    <message>
+        <source>Look at the tuning again</source>
+        <translation>Noch einmal nach der Stimmung sehen</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>Tomorrow morning</source>
+        <translation>Morgen früh</translation>
+    </message>
+    <message>
+        <source>In a week</source>
+        <translation>In einer Woche</translation>
+    </message>
+    <message>
+        <source>Save for a calendar…</source>
+        <translation>Für einen Kalender speichern…</translation>
+    </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Für einen Kalender speichern</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Kalender (*.ics)</translation>
+    </message>
+    <message>
+        <source>No reminder</source>
+        <translation>Keine Erinnerung</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2. Choose another folder.</source>
+        <translation>%1 lässt sich nicht schreiben: %2. Wählen Sie einen anderen Ordner.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::RoundTools</name>
+    <message>
+        <source>How the rods are compared</source>
+        <translation>Wie die Schrauben verglichen werden</translation>
+    </message>
+    <message>
+        <source>Finger on the middle</source>
+        <translation>Finger auf der Mitte</translation>
+    </message>
+    <message>
+        <source>Nothing on this head</source>
+        <translation>Nichts auf diesem Fell</translation>
+    </message>
+    <message>
+        <source>In silence, by gauge</source>
+        <translation>In Stille, mit Messer</translation>
+    </message>
+    <message>
+        <source>In silence, hoop gap</source>
+        <translation>In Stille, Reifenspalt</translation>
+    </message>
+    <message>
+        <source>In silence, by feel</source>
+        <translation>In Stille, nach Gefühl</translation>
+    </message>
+    <message>
+        <source>A light finger takes the centre pitch away, at the same pressure each time. Taps with and without it are never compared: changing it begins the round again. What is read beside the rods in silence also tells opposite rods apart, which no tap can: do it before or after a round of taps, with no turn between.</source>
+        <translation>Ein leichter Finger nimmt den Mittelton weg, jedes Mal mit gleichem Druck. Tipps mit und ohne ihn werden nie verglichen: ein Wechsel beginnt die Runde neu. Was in Stille neben den Schrauben abgelesen wird, unterscheidet auch gegenüberliegende Schrauben, was kein Tipp kann: tun Sie es vor oder nach einer Runde Tipps, ohne dazwischen zu drehen.</translation>
+    </message>
+    <message>
+        <source>Rods of a round</source>
+        <translation>Schrauben einer Runde</translation>
+    </message>
+    <message>
+        <source>Every rod</source>
+        <translation>Jede Schraube</translation>
+    </message>
+    <message>
+        <source>Half the rods</source>
+        <translation>Die Hälfte</translation>
+    </message>
+    <message>
+        <source>Taps at each rod</source>
+        <translation>Tipps je Schraube</translation>
+    </message>
+    <message>
+        <source>1 tap each</source>
+        <translation>je 1 Tipp</translation>
+    </message>
+    <message>
+        <source>2 taps each</source>
+        <translation>je 2 Tipps</translation>
+    </message>
+    <message>
+        <source>3 taps each</source>
+        <translation>je 3 Tipps</translation>
+    </message>
+    <message>
+        <source>The middle of several taps counts; one that stands apart is named and left out.</source>
+        <translation>Von mehreren Tipps zählt der mittlere; einer, der abseits liegt, wird genannt und ausgelassen.</translation>
+    </message>
+    <message>
+        <source>Which gauge</source>
+        <translation>Welcher Messer</translation>
+    </message>
+    <message>
+        <source>A round by gauge and a round of taps with no turn between them tell what its marks stand for; that is kept in the workbook under its name.</source>
+        <translation>Eine Runde mit Messer und eine Runde Tipps, ohne Drehen dazwischen, sagen, wofür seine Anzeigen stehen; das bleibt unter seinem Namen im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>Another gauge</source>
+        <translation>Ein anderer Messer</translation>
+    </message>
+    <message>
+        <source>What you call it:</source>
+        <translation>Wie Sie ihn nennen:</translation>
+    </message>
+    <message>
+        <source>Opposite rods read alike in the last whole round: half of them say as much.</source>
+        <translation>Gegenüberliegende Schrauben lagen in der letzten ganzen Runde gleich: die Hälfte sagt ebenso viel.</translation>
+    </message>
+    <message>
+        <source>Opposite rods sound almost alike. Tap one whole round before you trust half.</source>
+        <translation>Gegenüberliegende Schrauben klingen fast gleich. Tippen Sie eine ganze Runde, bevor Sie der halben trauen.</translation>
+    </message>
+    <message>
+        <source>Gauge without a name</source>
+        <translation>Messer ohne Namen</translation>
+    </message>
+    <message>
+        <source>Another gauge…</source>
+        <translation>Ein anderer Messer…</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::RouteRail</name>
+    <message>
+        <source>Route</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>F11  stand view</source>
+        <translation>F11  Bühnenansicht</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 rods</source>
+        <translation>%1, %2, %3 Schrauben</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SchoolPanel</name>
+    <message>
+        <source>How high the snare side stands, by school</source>
+        <translation>Wie hoch das Resonanzfell steht, nach Schule</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>film</source>
+        <translation>Folie</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <translation>Verhältnis</translation>
+    </message>
+    <message>
+        <source>minor third</source>
+        <translation>kleine Terz</translation>
+    </message>
+    <message>
+        <source>major third</source>
+        <translation>große Terz</translation>
+    </message>
+    <message>
+        <source>fourth</source>
+        <translation>Quarte</translation>
+    </message>
+    <message>
+        <source>fifth</source>
+        <translation>Quinte</translation>
+    </message>
+    <message>
+        <source>sixth</source>
+        <translation>Sexte</translation>
+    </message>
+    <message>
+        <source>octave</source>
+        <translation>Oktave</translation>
+    </message>
+    <message>
+        <source>Interval</source>
+        <translation>Intervall</translation>
+    </message>
+    <message>
+        <source>Ratio</source>
+        <translation>Verhältnis</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Folge</translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation>–</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Against the tone&apos;s own: snare side %1 cents, film %2 to %3 %, centre %4 cents.</source>
+        <translation>Gegen das eigene des Klangs: Resonanzfell %1 Cent, Folie %2 auf %3 %, Mitte %4 Cent.</translation>
+    </message>
+    <message>
+        <source>▲ held back: %1.</source>
+        <translation>▲ zurückgehalten: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SessionController</name>
+    <message>
+        <source>The folder %1 cannot be made; check your rights there.</source>
+        <translation>Der Ordner %1 lässt sich nicht anlegen; prüfen Sie Ihre Rechte dort.</translation>
+    </message>
+    <message>
+        <source>%1 exists; choose another name for the copy.</source>
+        <translation>%1 gibt es schon; wählen Sie einen anderen Namen für die Kopie.</translation>
+    </message>
+    <message>
+        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
+        <translation>Eine neue Arbeit wurde begonnen; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>This setup is in the logbook already.</source>
+        <translation>Diese Stimmung steht schon im Logbuch.</translation>
+    </message>
+    <message>
+        <source>Saved to the logbook.</source>
+        <translation>Ins Logbuch gespeichert.</translation>
+    </message>
+    <message>
+        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
+        <translation>Die Stimmung wurde als neue Arbeit zurückgeholt; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SoundOutput</name>
+    <message>
+        <source>There is no sound output to play it on; plug in a loudspeaker or headphones.</source>
+        <translation>Es gibt keine Klangausgabe; schließen Sie Lautsprecher oder Kopfhörer an.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StandView</name>
+    <message>
+        <source>heard %1</source>
+        <translation>gehört %1</translation>
+    </message>
+    <message>
+        <source>again: %1</source>
+        <translation>noch einmal: %1</translation>
+    </message>
+    <message>
+        <source>Space: %1</source>
+        <translation>Leertaste: %1</translation>
+    </message>
+    <message>
+        <source>Stand view</source>
+        <translation>Bühnenansicht</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StartPage</name>
+    <message>
+        <source>Open the demo</source>
+        <translation>Vorführung öffnen</translation>
+    </message>
+    <message>
+        <source>Open a workbook…</source>
+        <translation>Arbeitsbuch öffnen…</translation>
+    </message>
+    <message>
+        <source>%1 holds no drum yet</source>
+        <translation>%1 enthält noch keine Trommel</translation>
+    </message>
+    <message>
+        <source>Which drum is in front of you?</source>
+        <translation>Welche Trommel steht vor Ihnen?</translation>
+    </message>
+    <message>
+        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
+        <translation>Ein Arbeitsbuch ist eine Datei mit Ihren Trommeln, Ihren Klängen, der laufenden Arbeit und dem Logbuch.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Trommel hinzufügen…</translation>
+    </message>
+    <message>
+        <source>My own drum…</source>
+        <translation>Meine eigene Trommel…</translation>
+    </message>
+    <message>
+        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
+        <translation>Größe, Schrauben, Felle und Teppich; alles darf zuerst geschätzt sein.</translation>
+    </message>
+    <message>
+        <source>Opens your workbook %1.</source>
+        <translation>Öffnet Ihr Arbeitsbuch %1.</translation>
+    </message>
+    <message>
+        <source>It goes into a new workbook, %1.</source>
+        <translation>Sie kommt in ein neues Arbeitsbuch, %1.</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Arbeitsbuch öffnen</translation>
+    </message>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StationButton</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StepDial</name>
+    <message>
+        <source>Step, drawn</source>
+        <translation>Schritt, gezeichnet</translation>
+    </message>
+    <message>
+        <source>tighter, clockwise</source>
+        <translation>fester, im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>looser, counter-clockwise</source>
+        <translation>lockerer, gegen den Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TapMarks</name>
+    <message>
+        <source>%1 of %2 taps heard</source>
+        <translation>%1 von %2 Tipps gehört</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TapView</name>
+    <message>
+        <source>Last tap, its partials</source>
+        <translation>Letzter Tipp, seine Teiltöne</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet.</source>
+        <translation>Noch nichts gehört.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ToneList</name>
+    <message>
+        <source>out of reach of this drum</source>
+        <translation>für diese Trommel unerreichbar</translation>
+    </message>
+    <message>
+        <source>%1 over %2 Hz, ring %3 s</source>
+        <translation>%1 über %2 Hz, Ausklang %3 s</translation>
+    </message>
+    <message>
+        <source>Tones</source>
+        <translation>Klänge</translation>
+    </message>
+    <message>
+        <source>From a recording…</source>
+        <translation>Aus einer Aufnahme…</translation>
+    </message>
+    <message>
+        <source>A sound file with one or more hits becomes a tone</source>
+        <translation>Eine Klangdatei mit einem oder mehr Schlägen wird ein Klang</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone…</source>
+        <translation>Diese Stimmung als Klang…</translation>
+    </message>
+    <message>
+        <source>Of this workbook</source>
+        <translation>Aus diesem Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>Always at hand</source>
+        <translation>Immer zur Hand</translation>
+    </message>
+    <message>
+        <source>The drum as it stands becomes a tone of this workbook</source>
+        <translation>Die Trommel, wie sie steht, wird ein Klang dieses Arbeitsbuchs</translation>
+    </message>
+    <message>
+        <source>Once the batter was heard</source>
+        <translation>Sobald das Schlagfell gehört wurde</translation>
+    </message>
+    <message>
+        <source>A recorded hit</source>
+        <translation>Ein aufgenommener Schlag</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac);;All files (*)</source>
+        <translation>Klang (*.wav *.flac);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Tone from %1</source>
+        <translation>Klang aus %1</translation>
+    </message>
+    <message>
+        <source>Kept: edge pitches as heard, ring as predicted with the pads that lie there, and how tight the wires stand in their span. It scales to other drums.</source>
+        <translation>Behalten: Randtöne wie gehört, Ausklang wie vorhergesagt mit den aufliegenden Dämpfern, und wie fest der Teppich in seinem Spielraum steht. Es passt sich anderen Trommeln an.</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone</source>
+        <translation>Diese Stimmung als Klang behalten</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TonePage</name>
+    <message>
+        <source>What should it sound like?</source>
+        <translation>Wie soll sie klingen?</translation>
+    </message>
+    <message>
+        <source>Questions</source>
+        <translation>Fragen</translation>
+    </message>
+    <message>
+        <source>School</source>
+        <translation>Schule</translation>
+    </message>
+    <message>
+        <source>Weather</source>
+        <translation>Wetter</translation>
+    </message>
+    <message>
+        <source>Both heads</source>
+        <translation>Beide Felle</translation>
+    </message>
+    <message>
+        <source>Take this tone</source>
+        <translation>Diesen Klang nehmen</translation>
+    </message>
+    <message>
+        <source>On to the batter</source>
+        <translation>Weiter zum Schlagfell</translation>
+    </message>
+    <message>
+        <source>On to the snare side</source>
+        <translation>Weiter zum Resonanzfell</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>The snare side stops at %1: beyond it %2.</source>
+        <translation>Das Resonanzfell endet bei %1: darüber %2.</translation>
+    </message>
+    <message>
+        <source>Muffling: %1.</source>
+        <translation>Dämpfung: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TrialDialog</name>
+    <message>
+        <source>%1 %2 tighter</source>
+        <translation>%1 %2 fester</translation>
+    </message>
+    <message>
+        <source>%1 %2 looser</source>
+        <translation>%1 %2 lockerer</translation>
+    </message>
+    <message>
+        <source>Costs: the head is no longer even, rods there back off sooner, and soft strokes near them speak less.</source>
+        <translation>Kostet: das Fell ist nicht mehr gleichmäßig, Schrauben dort gehen eher zurück, und leise Schläge nahe bei ihnen sprechen weniger an.</translation>
+    </message>
+    <message>
+        <source>Costs: slower wires and less snap, most of all at the edge.</source>
+        <translation>Kostet: langsamerer Teppich und weniger Biss, am meisten am Rand.</translation>
+    </message>
+    <message>
+        <source>Costs: more load on thin film beside the beds, and buzz with other drums comes back.</source>
+        <translation>Kostet: mehr Last auf dünner Folie neben den Betten, und das Mitschnarren kommt wieder.</translation>
+    </message>
+    <message>
+        <source>Edge pitch %1 cents in the mean; its two partials %2 cents apart: the ring wavers %3 times a second and dies sooner.</source>
+        <translation>Randton im Mittel %1 Cent; seine beiden Teiltöne %2 Cent auseinander: der Ausklang schwebt %3-mal je Sekunde und stirbt eher.</translation>
+    </message>
+    <message>
+        <source>Uneven on purpose</source>
+        <translation>Absichtlich uneben</translation>
+    </message>
+    <message>
+        <source>A trial, not a setting: it is logged, heard afterwards, and one key takes all of it back.</source>
+        <translation>Ein Versuch, keine Einstellung: er wird festgehalten, danach gehört, und eine Taste nimmt alles zurück.</translation>
+    </message>
+    <message>
+        <source>What to try</source>
+        <translation>Was zu versuchen</translation>
+    </message>
+    <message>
+        <source>Near rods slack, the others a little up: low and dead</source>
+        <translation>Nahe Schrauben locker, die anderen etwas höher: tief und tot</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds slacker: less buzz</source>
+        <translation>Schrauben an den Betten lockerer: weniger Schnarren</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds tighter: more snap</source>
+        <translation>Schrauben an den Betten fester: mehr Biss</translation>
+    </message>
+    <message>
+        <source>How many rods</source>
+        <translation>Wie viele Schrauben</translation>
+    </message>
+    <message>
+        <source>one rod</source>
+        <translation>eine Schraube</translation>
+    </message>
+    <message>
+        <source>two rods</source>
+        <translation>zwei Schrauben</translation>
+    </message>
+    <message>
+        <source>three rods</source>
+        <translation>drei Schrauben</translation>
+    </message>
+    <message>
+        <source>From which rod on</source>
+        <translation>Ab welcher Schraube</translation>
+    </message>
+    <message>
+        <source>from rod </source>
+        <translation>ab Schraube </translation>
+    </message>
+    <message>
+        <source>By how much each</source>
+        <translation>Um wie viel jede</translation>
+    </message>
+    <message>
+        <source>Try it</source>
+        <translation>Versuchen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::VoicePanel</name>
+    <message>
+        <source>Does it answer a voice?</source>
+        <translation>Antwortet er auf eine Stimme?</translation>
+    </message>
+    <message>
+        <source>Hum, lever off</source>
+        <translation>Summen, Hebel auf</translation>
+    </message>
+    <message>
+        <source>Hum, lever on</source>
+        <translation>Summen, Hebel zu</translation>
+    </message>
+    <message>
+        <source>The hum with the lever on</source>
+        <translation>Das Summen mit geschlossenem Hebel</translation>
+    </message>
+    <message>
+        <source>The hum with the lever off</source>
+        <translation>Das Summen mit offenem Hebel</translation>
+    </message>
+    <message>
+        <source>Three seconds: one steady low oo, an arm&apos;s length away.</source>
+        <translation>Drei Sekunden: ein stetiges tiefes U, eine Armlänge entfernt.</translation>
+    </message>
+    <message>
+        <source>Now the same hum with the lever on.</source>
+        <translation>Jetzt dasselbe Summen mit geschlossenem Hebel.</translation>
+    </message>
+    <message>
+        <source>The same low oo twice, an arm&apos;s length away. Sensitive wires hiss along.</source>
+        <translation>Dasselbe tiefe U zweimal, eine Armlänge entfernt. Ein empfindlicher Teppich rauscht mit.</translation>
+    </message>
+    <message>
+        <source>%1 dB more hiss with the lever on</source>
+        <translation>%1 dB mehr Rauschen mit geschlossenem Hebel</translation>
+    </message>
+    <message>
+        <source>They answer: %1, knob at %2.</source>
+        <translation>Er antwortet: %1, Knopf bei %2.</translation>
+    </message>
+    <message>
+        <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
+        <translation>Keine Antwort: %1, Knopf bei %2. Lockerer, oder ein festeres Resonanzfell, antwortet eher.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WallClock</name>
+    <message>
+        <source>Time is up: leave the rods as they are, wires on.</source>
+        <translation>Die Zeit ist um: Schrauben lassen, wie sie sind, Teppich an.</translation>
+    </message>
+    <message>
+        <source>Time is up</source>
+        <translation>Die Zeit ist um</translation>
+    </message>
+    <message>
+        <source>Leave the rods as they are, wires on.</source>
+        <translation>Schrauben lassen, wie sie sind, Teppich an.</translation>
+    </message>
+    <message>
+        <source>.</source>
+        <translation>.</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WaysPanel</name>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>The batter is uneven by %1 cents, and close partials beat. Even it before anything is laid on it.</source>
+        <translation>Das Schlagfell ist um %1 Cent uneben, und nahe Teiltöne schweben. Gleichen Sie es aus, bevor etwas aufgelegt wird.</translation>
+    </message>
+    <message>
+        <source>Two close partials beat: even the batter before anything is laid on it.</source>
+        <translation>Zwei nahe Teiltöne schweben: gleichen Sie das Schlagfell aus, bevor etwas aufgelegt wird.</translation>
+    </message>
+    <message>
+        <source>The head rings longer than its kind should: it is worn. A fresh one helps more than pads.</source>
+        <translation>Das Fell klingt länger, als seine Art sollte: es ist abgespielt. Ein frisches hilft mehr als Dämpfer.</translation>
+    </message>
+    <message>
+        <source>The strokes land off the middle, where the edge sounds with them: move the drum, not the pads.</source>
+        <translation>Die Schläge landen neben der Mitte, wo der Rand mitklingt: rücken Sie die Trommel, nicht die Dämpfer.</translation>
+    </message>
+    <message>
+        <source>The microphone hears %1 times the ring of the room: turn it, or the pad, by some degrees.</source>
+        <translation>Das Mikrofon hört den %1-fachen Ausklang des Raums: drehen Sie es oder den Dämpfer um einige Grad.</translation>
+    </message>
+    <message>
+        <source>Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and shorten.</source>
+        <translation>So tief gestimmt (%1) steht ein einzelner Ton allein: höher drängen sich seine Teiltöne und werden kürzer.</translation>
+    </message>
+    <message>
+        <source>Nothing is wrong with it: how long it rings is taste.</source>
+        <translation>Es fehlt ihr nichts: wie lange sie klingt, ist Geschmack.</translation>
+    </message>
+    <message>
+        <source>Tune it out</source>
+        <translation>Wegstimmen</translation>
+    </message>
+    <message>
+        <source>Let it ring</source>
+        <translation>Klingen lassen</translation>
+    </message>
+    <message>
+        <source>Mask it with wires</source>
+        <translation>Mit dem Teppich verdecken</translation>
+    </message>
+    <message>
+        <source>Shorten it</source>
+        <translation>Kürzen</translation>
+    </message>
+    <message>
+        <source>Muffle it</source>
+        <translation>Dämpfen</translation>
+    </message>
+    <message>
+        <source>Not quite enough.</source>
+        <translation>Nicht ganz genug.</translation>
+    </message>
+    <message>
+        <source>%1. Higher would not shorten it.</source>
+        <translation>%1. Höher würde es nicht kürzer.</translation>
+    </message>
+    <message>
+        <source>%1. Batter %2 up: centre %3 cents, film load %4 %.</source>
+        <translation>%1. Schlagfell %2 höher: Mitte %3 Cent, Folienlast %4 %.</translation>
+    </message>
+    <message>
+        <source>%1. Costs nothing.</source>
+        <translation>%1. Kostet nichts.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, knob %3 looser.</source>
+        <translation>%1 Rauschen über %2 Ausklang, Knopf %3 lockerer.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, as they stand.</source>
+        <translation>%1 Rauschen über %2 Ausklang, so wie sie stehen.</translation>
+    </message>
+    <message>
+        <source>%1 with a loose weight; the stroke stays whole.</source>
+        <translation>%1 mit einem losen Gewicht; der Schlag bleibt ganz.</translation>
+    </message>
+    <message>
+        <source>%1 with nothing on the head.</source>
+        <translation>%1 mit nichts auf dem Fell.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Stroke %3 dB, rebound %4 % less.</source>
+        <translation>%1: %2. Schlag %3 dB, Rückprall %4 % weniger.</translation>
+    </message>
+    <message>
+        <source>A fault, or taste?</source>
+        <translation>Ein Fehler oder Geschmack?</translation>
+    </message>
+    <message>
+        <source>Ways to the ring that is wanted</source>
+        <translation>Wege zum gewünschten Ausklang</translation>
+    </message>
+    <message>
+        <source>Do it</source>
+        <translation>Tun</translation>
+    </message>
+    <message>
+        <source>%1: do it</source>
+        <translation>%1: tun</translation>
+    </message>
+    <message>
+        <source>The ring is as wanted.</source>
+        <translation>Der Ausklang ist wie gewünscht.</translation>
+    </message>
+    <message>
+        <source>To Tone</source>
+        <translation>Zum Klang</translation>
+    </message>
+    <message>
+        <source>To Wires</source>
+        <translation>Zum Teppich</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Wie sie ist</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WeatherPanel</name>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>Temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source> % humid</source>
+        <translation> % Feuchte</translation>
+    </message>
+    <message>
+        <source>Relative humidity</source>
+        <translation>Relative Luftfeuchte</translation>
+    </message>
+    <message>
+        <source> m high</source>
+        <translation> m hoch</translation>
+    </message>
+    <message>
+        <source>Height above the sea</source>
+        <translation>Höhe über dem Meer</translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation>Hier</translation>
+    </message>
+    <message>
+        <source>Taken to</source>
+        <translation>Mitgenommen nach</translation>
+    </message>
+    <message>
+        <source>There a head would fall slack: it swells more than it was drawn down.</source>
+        <translation>Dort würde ein Fell schlaff: es dehnt sich mehr, als es gespannt wurde.</translation>
+    </message>
+    <message>
+        <source>%1 %2 → %3 (%4 cents)</source>
+        <translation>%1 %2 → %3 (%4 Cent)</translation>
+    </message>
+    <message>
+        <source>Tuned here and taken there, no rod turned:
+%1
+%2
+%3
+It settles with the shell, in an hour for metal and in days for wood.</source>
+        <translation>Hier gestimmt und dorthin mitgenommen, keine Schraube gedreht:
+%1
+%2
+%3
+Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>Mitte</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WiresPage</name>
+    <message>
+        <source>Fit</source>
+        <translation>Sitz</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Abhebung</translation>
+    </message>
+    <message>
+        <source>Buzz with others</source>
+        <translation>Mitschnarren</translation>
+    </message>
+    <message>
+        <source>By what the setting is judged</source>
+        <translation>Wonach die Einstellung beurteilt wird</translation>
+    </message>
+    <message>
+        <source>aim: %1</source>
+        <translation>Ziel: %1</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Knob, from first contact</source>
+        <translation>Knopf, ab erster Berührung</translation>
+    </message>
+    <message>
+        <source>Loosen %1</source>
+        <translation>%1 lockern</translation>
+    </message>
+    <message>
+        <source>Tighten %1</source>
+        <translation>%1 anziehen</translation>
+    </message>
+    <message>
+        <source>At this stop</source>
+        <translation>An dieser Stelle</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source>Lay the wires</source>
+        <translation>Teppich anlegen</translation>
+    </message>
+    <message>
+        <source>Set the strainer</source>
+        <translation>Abhebung einstellen</translation>
+    </message>
+    <message>
+        <source>Calm the buzz</source>
+        <translation>Mitschnarren beruhigen</translation>
+    </message>
+    <message>
+        <source>Before they are clamped: where the wires lie, and how the knob stands. Wires loose before anything is pushed under them.</source>
+        <translation>Vor dem Klemmen: wo der Teppich liegt und wie der Knopf steht. Teppich lose, bevor etwas darunter geschoben wird.</translation>
+    </message>
+    <message>
+        <source>Which instruments set the wires going, and what to change first. Lever on while they play.</source>
+        <translation>Welche Instrumente den Teppich anregen und was zuerst zu ändern ist. Hebel zu, während sie spielen.</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>nicht gezählt</translation>
+    </message>
+    <message>
+        <source>%1 from its loose end</source>
+        <translation>%1 von ihrem losen Ende</translation>
+    </message>
+    <message>
+        <source>not tried</source>
+        <translation>nicht versucht</translation>
+    </message>
+    <message>
+        <source>● answers</source>
+        <translation>● antwortet</translation>
+    </message>
+    <message>
+        <source>✕ silent</source>
+        <translation>✕ stumm</translation>
+    </message>
+    <message>
+        <source>%1 at the %2: %3</source>
+        <translation>%1 an %2: %3</translation>
+    </message>
+    <message>
+        <source>Loud: does it rattle on?</source>
+        <translation>Laut: rasselt es nach?</translation>
+    </message>
+    <message>
+        <source>Loud: rattles on</source>
+        <translation>Laut: rasselt nach</translation>
+    </message>
+    <message>
+        <source>Loud: clean</source>
+        <translation>Laut: sauber</translation>
+    </message>
+    <message>
+        <source>Two answers contradict each other; the odd one counts for less. Try the strokes at that stop again.</source>
+        <translation>Zwei Antworten widersprechen sich; die abweichende zählt weniger. Versuchen Sie die Schläge an dieser Stelle noch einmal.</translation>
+    </message>
+    <message>
+        <source>Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.</source>
+        <translation>Teppich mittig, Hebel zu, Trommel richtig herum. Zählen Sie den Knopf ab dort, wo die Spiralen eben berühren.</translation>
+    </message>
+    <message>
+        <source>Now lever on, knob to first contact</source>
+        <translation>Jetzt Hebel zu, Knopf auf erste Berührung</translation>
+    </message>
+    <message>
+        <source>Then tighten %1</source>
+        <translation>Dann %1 anziehen</translation>
+    </message>
+    <message>
+        <source>First contact: a fingertip on the snare side just feels the strands lift off the film.</source>
+        <translation>Erste Berührung: eine Fingerspitze am Resonanzfell fühlt eben, wie sich die Spiralen von der Folie heben.</translation>
+    </message>
+    <message>
+        <source>Knob is there</source>
+        <translation>Knopf steht</translation>
+    </message>
+    <message>
+        <source>Now one loud stroke at the middle</source>
+        <translation>Jetzt ein lauter Schlag in der Mitte</translation>
+    </message>
+    <message>
+        <source>Now a %1 stroke at the %2</source>
+        <translation>Jetzt ein Schlag: %1, %2</translation>
+    </message>
+    <message>
+        <source>Do the wires fall silent with the drum?</source>
+        <translation>Verstummt der Teppich mit der Trommel?</translation>
+    </message>
+    <message>
+        <source>Do the wires answer?</source>
+        <translation>Antwortet der Teppich?</translation>
+    </message>
+    <message>
+        <source>Clean: they stop with the tone. Rattling: they hiss on after it.</source>
+        <translation>Sauber: er endet mit dem Ton. Rasselnd: er rauscht danach weiter.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand, and listen for the hiss.</source>
+        <translation>Spielen Sie ihn so leise wie auf der Bühne und hören Sie auf das Rauschen.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand. What is heard answers; or say it yourself.</source>
+        <translation>Spielen Sie ihn so leise wie auf der Bühne. Was gehört wird, antwortet; oder sagen Sie es selbst.</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Clean</source>
+        <translation>Sauber</translation>
+    </message>
+    <message>
+        <source>They answer</source>
+        <translation>Er antwortet</translation>
+    </message>
+    <message>
+        <source>They rattle on  (N)</source>
+        <translation>Er rasselt nach  (N)</translation>
+    </message>
+    <message>
+        <source>No answer  (N)</source>
+        <translation>Keine Antwort  (N)</translation>
+    </message>
+    <message>
+        <source>Now the knob</source>
+        <translation>Jetzt der Knopf</translation>
+    </message>
+    <message>
+        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
+        <translation>Es rasselt, bevor es aufhört zu ersticken: Resonanzfell spannen, oder die Spiralen sind müde.</translation>
+    </message>
+    <message>
+        <source>To %1 from first contact. %2</source>
+        <translation>Auf %1 ab erster Berührung. %2</translation>
+    </message>
+    <message>
+        <source>That is the best so far.</source>
+        <translation>Das ist die beste bisher.</translation>
+    </message>
+    <message>
+        <source>That stop tells most.</source>
+        <translation>Diese Stelle sagt am meisten.</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Gedreht</translation>
+    </message>
+    <message>
+        <source>As good as it gets</source>
+        <translation>So gut, wie es wird</translation>
+    </message>
+    <message>
+        <source>In the usable span</source>
+        <translation>Im Spielraum</translation>
+    </message>
+    <message>
+        <source>Leave it at %1</source>
+        <translation>Bei %1 lassen</translation>
+    </message>
+    <message>
+        <source>On to the muffling</source>
+        <translation>Weiter zur Dämpfung</translation>
+    </message>
+    <message>
+        <source>On to the strainer</source>
+        <translation>Weiter zur Abhebung</translation>
+    </message>
+    <message>
+        <source>Now the wires</source>
+        <translation>Jetzt der Teppich</translation>
+    </message>
+    <message>
+        <source>Now take a rule</source>
+        <translation>Jetzt einen Maßstab nehmen</translation>
+    </message>
+    <message>
+        <source>Measure strands and gaps</source>
+        <translation>Spiralen und Spalte messen</translation>
+    </message>
+    <message>
+        <source>They lie well</source>
+        <translation>Er liegt gut</translation>
+    </message>
+    <message>
+        <source>See what is said on the right</source>
+        <translation>Siehe rechts</translation>
+    </message>
+    <message>
+        <source>Shift them to the strainer</source>
+        <translation>Zur Abhebung schieben</translation>
+    </message>
+    <message>
+        <source>Shift them to the butt plate</source>
+        <translation>Zum Gegenhalter schieben</translation>
+    </message>
+    <message>
+        <source>Check that the lever closes, and that the plates lie flat.</source>
+        <translation>Prüfen Sie, ob der Hebel schließt und die Endplatten flach liegen.</translation>
+    </message>
+    <message>
+        <source>Lever off, strands loose. Done when both gaps are the same and the plates lie over the inner wall.</source>
+        <translation>Hebel auf, Spiralen lose. Fertig, wenn beide Spalte gleich sind und die Endplatten über der Innenwand liegen.</translation>
+    </message>
+    <message>
+        <source>Now the others play</source>
+        <translation>Jetzt spielen die anderen</translation>
+    </message>
+    <message>
+        <source>Change one thing, then listen again</source>
+        <translation>Eines ändern, dann noch einmal hören</translation>
+    </message>
+    <message>
+        <source>Which of them sets it off?</source>
+        <translation>Welches davon regt ihn an?</translation>
+    </message>
+    <message>
+        <source>Lever on, strike each of them alone, and enter those that make the wires hiss.</source>
+        <translation>Hebel zu, schlagen Sie jedes einzeln an, und geben Sie die ein, die den Teppich rauschen lassen.</translation>
+    </message>
+    <message>
+        <source>%1 Predicted: the ear decides.</source>
+        <translation>%1 Vorhergesagt: das Ohr entscheidet.</translation>
     </message>
 </context>
 <context>

@@ -2,454 +2,6 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="es_ES" sourcelanguage="en_GB">
 <context>
-    <name>BeginTools</name>
-    <message>
-        <source>What the work begins with</source>
-        <translation>Con qué empieza el trabajo</translation>
-    </message>
-    <message>
-        <source>A new head</source>
-        <translation>Un parche nuevo</translation>
-    </message>
-    <message>
-        <source>Same, from slack</source>
-        <translation>El mismo, desde flojo</translation>
-    </message>
-    <message>
-        <source>Same, as it stands</source>
-        <translation>El mismo, como está</translation>
-    </message>
-    <message>
-        <source>As it stands: nothing is slackened, the first thing is a round of taps.</source>
-        <translation>Como está: no se afloja nada, lo primero es una ronda de toques.</translation>
-    </message>
-    <message>
-        <source>How the wires are kept away</source>
-        <translation>Cómo se aparta la bordonera</translation>
-    </message>
-    <message>
-        <source>Stick under wires</source>
-        <translation>Baqueta bajo bordonera</translation>
-    </message>
-    <message>
-        <source>Wires lifted</source>
-        <translation>Bordonera levantada</translation>
-    </message>
-    <message>
-        <source>Wires taken off</source>
-        <translation>Bordonera quitada</translation>
-    </message>
-    <message>
-        <source>How a new head is seated</source>
-        <translation>Cómo se asienta un parche nuevo</translation>
-    </message>
-    <message>
-        <source>Seat by palm</source>
-        <translation>Asentar con la palma</translation>
-    </message>
-    <message>
-        <source>Rest overnight</source>
-        <translation>Reposar una noche</translation>
-    </message>
-    <message>
-        <source>No seating</source>
-        <translation>Sin asentar</translation>
-    </message>
-    <message>
-        <source>Stretch overnight</source>
-        <translation>Estirar una noche</translation>
-    </message>
-    <message>
-        <source>Stretch: the batter is taken about a minor third above pitch, evened there, left overnight, and brought down again.</source>
-        <translation>Estirar: el parche batidor se sube cerca de una tercera menor, se empareja ahí, se deja una noche y se vuelve a bajar.</translation>
-    </message>
-    <message>
-        <source>In which order rods are turned</source>
-        <translation>En qué orden se giran los tornillos</translation>
-    </message>
-    <message>
-        <source>Pairs, two keys</source>
-        <translation>Pares, dos llaves</translation>
-    </message>
-    <message>
-        <source>Across, one key</source>
-        <translation>En cruz, una llave</translation>
-    </message>
-    <message>
-        <source>Round, one key</source>
-        <translation>En redondo, una llave</translation>
-    </message>
-    <message>
-        <source>Your own skip…</source>
-        <translation>Salto propio…</translation>
-    </message>
-    <message>
-        <source>Across or in pairs the film stays centred; round the head only in small steps.</source>
-        <translation>En cruz o por pares la película queda centrada; en redondo solo con pasos pequeños.</translation>
-    </message>
-    <message>
-        <source>Correct rods</source>
-        <translation>Corregir tornillos</translation>
-    </message>
-    <message>
-        <source>Correct both ways</source>
-        <translation>En ambos sentidos</translation>
-    </message>
-    <message>
-        <source>Tighten only</source>
-        <translation>Solo apretar</translation>
-    </message>
-    <message>
-        <source>Loosen only</source>
-        <translation>Solo aflojar</translation>
-    </message>
-    <message>
-        <source>Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: press the head afterwards.</source>
-        <translation>Solo apretar termina algo por encima y nunca deja holgura; solo aflojar termina por debajo: después presione el parche.</translation>
-    </message>
-    <message>
-        <source>Even to ±%1 cents</source>
-        <translation>Parejo a ±%1 cents</translation>
-    </message>
-    <message>
-        <source>How even the head is to be</source>
-        <translation>Cuán parejo debe quedar el parche</translation>
-    </message>
-    <message>
-        <source>Five takes a pass more; twelve is enough for a dead or noisy sound.</source>
-        <translation>Cinco cuestan una pasada más; doce bastan para un sonido muerto o ruidoso.</translation>
-    </message>
-    <message>
-        <source>How far a round turns the rods at most</source>
-        <translation>Cuánto gira los tornillos una ronda como máximo</translation>
-    </message>
-    <message>
-        <source>Steps to 1 turn</source>
-        <translation>Pasos hasta 1 vuelta</translation>
-    </message>
-    <message>
-        <source>Steps to 1/2 turn</source>
-        <translation>Pasos hasta 1/2</translation>
-    </message>
-    <message>
-        <source>Steps to 1/4 turn</source>
-        <translation>Pasos hasta 1/4</translation>
-    </message>
-    <message>
-        <source>Steps of 1/8 turn</source>
-        <translation>Pasos de 1/8</translation>
-    </message>
-    <message>
-        <source>They get smaller by themselves towards the target. Small ones keep the hoop level and take longer.</source>
-        <translation>Se hacen más pequeños solos hacia la meta. Los pequeños mantienen el aro nivelado y tardan más.</translation>
-    </message>
-    <message>
-        <source>Finger-tight already</source>
-        <translation>Ya apretado a mano</translation>
-    </message>
-    <message>
-        <source>Leaves the steps before it out and starts the count.</source>
-        <translation>Omite los pasos anteriores y empieza la cuenta.</translation>
-    </message>
-    <message>
-        <source>Your own skip</source>
-        <translation>Salto propio</translation>
-    </message>
-    <message>
-        <source>Go on by how many rods? 1 is round the head:</source>
-        <translation>¿Cuántos tornillos avanzar? 1 es en redondo:</translation>
-    </message>
-    <message>
-        <source>A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor with %2.</source>
-        <translation>Un salto de %1 con %2 tornillos nunca llega a %3. Tome uno que no comparta divisor con %2.</translation>
-    </message>
-    <message>
-        <source>No palm (thin)</source>
-        <translation>Sin palma (fino)</translation>
-    </message>
-    <message>
-        <source>Stretch batter only</source>
-        <translation>Estirar solo el batidor</translation>
-    </message>
-    <message>
-        <source>Far apart, one key</source>
-        <translation>Lejos entre sí, una llave</translation>
-    </message>
-    <message>
-        <source>Your own skip, %1…</source>
-        <translation>Salto propio, %1…</translation>
-    </message>
-</context>
-<context>
-    <name>BlindDialog</name>
-    <message>
-        <source>Blind comparison</source>
-        <translation>Comparación a ciegas</translation>
-    </message>
-    <message>
-        <source>One of the two is what you want, the other the drum as it is, equally loud. The order changes after each answer.</source>
-        <translation>Uno de los dos es lo que quiere, el otro el tambor como está, igual de fuertes. El orden cambia después de cada respuesta.</translation>
-    </message>
-    <message>
-        <source>Hear the first</source>
-        <translation>Oír el primero</translation>
-    </message>
-    <message>
-        <source>Hear the second</source>
-        <translation>Oír el segundo</translation>
-    </message>
-    <message>
-        <source>The first is the wanted</source>
-        <translation>El primero es el deseado</translation>
-    </message>
-    <message>
-        <source>The second is the wanted</source>
-        <translation>El segundo es el deseado</translation>
-    </message>
-    <message>
-        <source>No answer yet.</source>
-        <translation>Aún sin respuesta.</translation>
-    </message>
-    <message>
-        <source>Right: the %1 was the wanted.</source>
-        <translation>Correcto: el %1 era el deseado.</translation>
-    </message>
-    <message>
-        <source>No: the %1 was the wanted.</source>
-        <translation>No: el %1 era el deseado.</translation>
-    </message>
-    <message>
-        <source>first</source>
-        <translation>primero</translation>
-    </message>
-    <message>
-        <source>second</source>
-        <translation>segundo</translation>
-    </message>
-    <message>
-        <source>Right so far: %1 of %2.</source>
-        <translation>Aciertos hasta ahora: %1 de %2.</translation>
-    </message>
-    <message>
-        <source>You can tell them apart.</source>
-        <translation>Puede distinguirlos.</translation>
-    </message>
-    <message>
-        <source>By ear they are as good as the same.</source>
-        <translation>De oído son prácticamente iguales.</translation>
-    </message>
-</context>
-<context>
-    <name>BlindPanel</name>
-    <message>
-        <source>Hear both, blind</source>
-        <translation>Oír los dos, a ciegas</translation>
-    </message>
-    <message>
-        <source>Last stroke is before</source>
-        <translation>El último golpe es antes</translation>
-    </message>
-    <message>
-        <source>Last stroke is after</source>
-        <translation>El último golpe es después</translation>
-    </message>
-    <message>
-        <source>Play the first</source>
-        <translation>Tocar el primero</translation>
-    </message>
-    <message>
-        <source>Play the second</source>
-        <translation>Tocar el segundo</translation>
-    </message>
-    <message>
-        <source>First is better</source>
-        <translation>El primero es mejor</translation>
-    </message>
-    <message>
-        <source>Second is better</source>
-        <translation>El segundo es mejor</translation>
-    </message>
-    <message>
-        <source>No difference</source>
-        <translation>Ninguna diferencia</translation>
-    </message>
-    <message>
-        <source>Tell me which was which</source>
-        <translation>Dime cuál era cuál</translation>
-    </message>
-    <message>
-        <source>Replace before</source>
-        <translation>Reemplazar antes</translation>
-    </message>
-    <message>
-        <source>Replace after</source>
-        <translation>Reemplazar después</translation>
-    </message>
-    <message>
-        <source>Play a stroke as it was, and keep it</source>
-        <translation>Toque un golpe como estaba, y guárdelo</translation>
-    </message>
-    <message>
-        <source>Now a stroke with the change, and keep it</source>
-        <translation>Ahora un golpe con el cambio, y guárdelo</translation>
-    </message>
-    <message>
-        <source>Which is better?</source>
-        <translation>¿Cuál es mejor?</translation>
-    </message>
-    <message>
-        <source>Listen to both, equally loud</source>
-        <translation>Escuche los dos, igual de fuertes</translation>
-    </message>
-    <message>
-        <source>Judged %1 times; five or more tell something.</source>
-        <translation>Juzgado %1 veces; desde cinco dice algo.</translation>
-    </message>
-    <message>
-        <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
-        <translation>Juzgado %1 veces: después fue mejor %2, antes %3, sin diferencia %4.</translation>
-    </message>
-</context>
-<context>
-    <name>BuzzPanel</name>
-    <message>
-        <source>tom</source>
-        <translation>tom</translation>
-    </message>
-    <message>
-        <source>bass drum</source>
-        <translation>bombo</translation>
-    </message>
-    <message>
-        <source>bass note</source>
-        <translation>nota grave</translation>
-    </message>
-    <message>
-        <source>voice</source>
-        <translation>voz</translation>
-    </message>
-    <message>
-        <source>something else</source>
-        <translation>otra cosa</translation>
-    </message>
-    <message>
-        <source>%1 to %2</source>
-        <translation>%1 a %2</translation>
-    </message>
-    <message>
-        <source>By %1 cents: %2 dB less of it. Costs this drum nothing.</source>
-        <translation>En %1 cents: %2 dB menos. A este tambor no le cuesta nada.</translation>
-    </message>
-    <message>
-        <source>%1 half as long, with a pad</source>
-        <translation>%1 la mitad de largo, con un apagador</translation>
-    </message>
-    <message>
-        <source>%1 dB less of it. Costs it its tail.</source>
-        <translation>%1 dB menos. Le cuesta su cola.</translation>
-    </message>
-    <message>
-        <source>Wires %1 tighter</source>
-        <translation>Bordonera %1 más tensa</translation>
-    </message>
-    <message>
-        <source>%1 dB less. Costs answer to a whisper.</source>
-        <translation>%1 dB menos. Cuesta la respuesta a un susurro.</translation>
-    </message>
-    <message>
-        <source>Both heads of this drum %1 cents</source>
-        <translation>Los dos parches de este tambor %1 cents</translation>
-    </message>
-    <message>
-        <source>%1 dB less. Costs the tone that was asked for.</source>
-        <translation>%1 dB menos. Cuesta el sonido que se pidió.</translation>
-    </message>
-    <message>
-        <source>Rods beside the beds %1 looser</source>
-        <translation>Tornillos junto a los lechos %1 más flojos</translation>
-    </message>
-    <message>
-        <source>At Snare side, Uneven: %1 dB less. Costs quick answer.</source>
-        <translation>En Parche bordonero, Desigual: %1 dB menos. Cuesta respuesta rápida.</translation>
-    </message>
-    <message>
-        <source>Accept it</source>
-        <translation>Aceptarlo</translation>
-    </message>
-    <message>
-        <source>Throw the lever off where the piece is still.</source>
-        <translation>Suelte la palanca donde la pieza esté quieta.</translation>
-    </message>
-    <message>
-        <source>Who plays beside it?</source>
-        <translation>¿Quién toca al lado?</translation>
-    </message>
-    <message>
-        <source>What you call it</source>
-        <translation>Cómo lo llama</translation>
-    </message>
-    <message>
-        <source>name, if you like</source>
-        <translation>nombre, si quiere</translation>
-    </message>
-    <message>
-        <source>Kind of instrument</source>
-        <translation>Tipo de instrumento</translation>
-    </message>
-    <message>
-        <source>Its pitch</source>
-        <translation>Su altura</translation>
-    </message>
-    <message>
-        <source> Hz</source>
-        <translation> Hz</translation>
-    </message>
-    <message>
-        <source>Add</source>
-        <translation>Añadir</translation>
-    </message>
-    <message>
-        <source>Take what was heard</source>
-        <translation>Tomar lo que se oyó</translation>
-    </message>
-    <message>
-        <source>Play the other instrument alone, lever off: its partials as they were heard last.</source>
-        <translation>Toque el otro instrumento solo, palanca suelta: sus parciales como se oyeron por última vez.</translation>
-    </message>
-    <message>
-        <source>Instruments around the drum</source>
-        <translation>Instrumentos alrededor del tambor</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Quitar</translation>
-    </message>
-    <message>
-        <source>What calms it, least harm first</source>
-        <translation>Qué lo calma, lo menos dañino primero</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>%1. %2. %3</source>
-        <translation>%1. %2. %3</translation>
-    </message>
-    <message>
-        <source>Predicted: play it again afterwards and listen.</source>
-        <translation>Previsto: tóquelo otra vez después y escuche.</translation>
-    </message>
-    <message>
-        <source>Nothing to calm yet.</source>
-        <translation>Nada que calmar aún.</translation>
-    </message>
-</context>
-<context>
     <name>BuzzPicture</name>
     <message>
         <source>Hz</source>
@@ -499,9 +51,6 @@
         <source>%1 dB under</source>
         <translation>%1 dB menos</translation>
     </message>
-</context>
-<context>
-    <name>BuzzPictureText</name>
     <message>
         <source>Buzz with others</source>
         <translation>Zumbido con otros</translation>
@@ -516,69 +65,6 @@
     <message>
         <source>%1: look at its tuning again</source>
         <translation>%1: revise su afinación</translation>
-    </message>
-</context>
-<context>
-    <name>CardDialog</name>
-    <message>
-        <source>Pitch card</source>
-        <translation>Ficha de tonos</translation>
-    </message>
-    <message>
-        <source>What it says</source>
-        <translation>Qué dice</translation>
-    </message>
-    <message>
-        <source>Begin anew</source>
-        <translation>Empezar de nuevo</translation>
-    </message>
-    <message>
-        <source>Take back the last tap</source>
-        <translation>Retirar el último toque</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Cerrar</translation>
-    </message>
-    <message>
-        <source>Now %1: %2</source>
-        <translation>Ahora %1: %2</translation>
-    </message>
-    <message>
-        <source>The card is full</source>
-        <translation>La ficha está completa</translation>
-    </message>
-    <message>
-        <source>Every place was heard. It stays with the session and counts in the proof.</source>
-        <translation>Se oyó cada lugar. Queda con el trabajo y cuenta en la prueba.</translation>
-    </message>
-    <message>
-        <source>Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.</source>
-        <translation>Toque %1 de %2 aquí. Sin bordonera, deje sonar cada toque: cuenta el del medio.</translation>
-    </message>
-    <message>
-        <source>One tap more: those before did not agree. Same place, same strength.</source>
-        <translation>Un toque más: los anteriores no coincidían. El mismo lugar, la misma fuerza.</translation>
-    </message>
-    <message>
-        <source>Both tensions follow from these places, and whether they fit each other.</source>
-        <translation>De estos lugares se deducen las dos tensiones, y si concuerdan entre sí.</translation>
-    </message>
-    <message>
-        <source>Done</source>
-        <translation>Listo</translation>
-    </message>
-    <message>
-        <source>Tap</source>
-        <translation>Tocar</translation>
-    </message>
-    <message>
-        <source>Listening</source>
-        <translation>Escuchando</translation>
-    </message>
-    <message>
-        <source>Give sound files…</source>
-        <translation>Dar archivos de sonido…</translation>
     </message>
 </context>
 <context>
@@ -665,224 +151,378 @@
     </message>
 </context>
 <context>
-    <name>CardView</name>
+    <name>Catalogue</name>
     <message>
-        <source>Pitch card</source>
-        <translation>Ficha de tonos</translation>
-    </message>
-</context>
-<context>
-    <name>ClockDialog</name>
-    <message>
-        <source>Too short. Let the tone sound for three seconds and listen again.</source>
-        <translation>Demasiado corto. Deje sonar el tono tres segundos y escuche otra vez.</translation>
+        <source>Concert: crisp at every dynamic</source>
+        <translation>Concierto: nítido a cualquier volumen</translation>
     </message>
     <message>
-        <source>No steady tone near %1 was heard. Is it loud enough, and is that its pitch?</source>
-        <translation>No se oyó un tono estable cerca de %1. ¿Suena lo bastante fuerte, y es esa su altura?</translation>
+        <source>From a whisper to a full roll each stroke must be heard as itself.</source>
+        <translation>Del susurro al redoble lleno, cada golpe debe oírse como es.</translation>
     </message>
     <message>
-        <source>The tone wavered or stopped. A voice or an instrument will not do: take a tone from a device, alone in the room.</source>
-        <translation>El tono vaciló o paró. Una voz o un instrumento no sirven: tome un tono de un aparato, solo en la sala.</translation>
+        <source>none or a whisper</source>
+        <translation>ninguno o apenas</translation>
     </message>
     <message>
-        <source>Take a tone between 80 and 4000 Hz.</source>
-        <translation>Tome un tono entre 80 y 4000 Hz.</translation>
+        <source>Backbeat: open, wide, strong</source>
+        <translation>Backbeat: abierto, ancho, fuerte</translation>
     </message>
     <message>
-        <source>Calibrate the sound card&apos;s clock</source>
-        <translation>Calibrar el reloj de la tarjeta de sonido</translation>
+        <source>One big stroke in two must fill the room and be over before the next.</source>
+        <translation>Un gran golpe en el dos y el cuatro debe llenar la sala y acabar antes del siguiente.</translation>
     </message>
     <message>
-        <source>No sound card&apos;s clock is quite right, and every pitch is off by as much. Play a steady tone from a device that you trust, beside the microphone. Or tap the drum, read the pitch on the other device and enter that.</source>
-        <translation>Ningún reloj de tarjeta de sonido es del todo exacto, y cada altura se desvía en esa medida. Haga sonar un tono estable de un aparato de confianza junto al micrófono. O toque el tambor, lea la altura en el otro aparato y escríbala.</translation>
+        <source>open, or one small pad</source>
+        <translation>abierto, o una almohadilla pequeña</translation>
     </message>
     <message>
-        <source>Microphone</source>
-        <translation>Micrófono</translation>
+        <source>Pocket: tight, dry, quick</source>
+        <translation>Pocket: tenso, seco, rápido</translation>
     </message>
     <message>
-        <source>Kept</source>
-        <translation>Guardado</translation>
+        <source>Soft strokes between the loud ones must stay apart and be heard.</source>
+        <translation>Los golpes suaves entre los fuertes deben quedar separados y oírse.</translation>
     </message>
     <message>
-        <source> Hz</source>
-        <translation> Hz</translation>
+        <source>a small pad near the hoop</source>
+        <translation>una almohadilla pequeña cerca del aro</translation>
     </message>
     <message>
-        <source>Pitch by the device that is trusted</source>
-        <translation>Altura según el aparato de confianza</translation>
+        <source>Crack: high, hard, cutting</source>
+        <translation>Crack: alto, duro, cortante</translation>
     </message>
     <message>
-        <source>The tone is</source>
-        <translation>El tono es</translation>
+        <source>It must be heard through loud neighbours by its attack alone.</source>
+        <translation>Solo con su ataque debe oírse entre vecinos fuertes.</translation>
     </message>
     <message>
-        <source>Nothing was compared yet.</source>
-        <translation>Aún no se comparó nada.</translation>
+        <source>open</source>
+        <translation>abierto</translation>
     </message>
     <message>
-        <source>Forget what is kept</source>
-        <translation>Olvidar lo guardado</translation>
+        <source>Ballad: low, broad, soft</source>
+        <translation>Balada: grave, amplio, suave</translation>
     </message>
     <message>
-        <source>Listen for three seconds</source>
-        <translation>Escuchar tres segundos</translation>
+        <source>Few strokes, each a breath: wide and low, with wire behind it.</source>
+        <translation>Pocos golpes, cada uno un aliento: ancho y grave, con bordonera detrás.</translation>
     </message>
     <message>
-        <source>Keep for this microphone</source>
-        <translation>Guardar para este micrófono</translation>
+        <source>pads further in than usual</source>
+        <translation>almohadillas más adentro de lo usual</translation>
     </message>
     <message>
-        <source>Close</source>
-        <translation>Cerrar</translation>
+        <source>Dead: low, short, thudding</source>
+        <translation>Muerto: grave, corto, sordo</translation>
+    </message>
+    <message>
+        <source>Nothing may ring into the next stroke or into another microphone.</source>
+        <translation>Nada debe sonar dentro del golpe siguiente ni en otro micrófono.</translation>
+    </message>
+    <message>
+        <source>cloth or a ring of film; cloth under the hoop for more</source>
+        <translation>paño o un aro de película; para más, paño bajo el aro</translation>
+    </message>
+    <message>
+        <source>Brushes: whispered, close, warm</source>
+        <translation>Escobillas: susurrado, cercano, cálido</translation>
+    </message>
+    <message>
+        <source>Sweeps and taps at the edge of hearing, in a quiet room.</source>
+        <translation>Barridos y toques al límite del oído, en una sala callada.</translation>
     </message>
     <message>
         <source>none</source>
         <translation>ninguno</translation>
     </message>
     <message>
-        <source>nothing</source>
-        <translation>nada</translation>
+        <source>Parade: very high, snapping</source>
+        <translation>Desfile: muy alto, seco</translation>
     </message>
     <message>
-        <source>There is no microphone to listen with. Plug one in and open this again.</source>
-        <translation>No hay micrófono con que escuchar. Conecte uno y abra esto otra vez.</translation>
+        <source>Every stroke of a fast roll must stand alone outdoors.</source>
+        <translation>Cada golpe de un redoble rápido debe oírse solo al aire libre.</translation>
     </message>
     <message>
-        <source>opening…</source>
-        <translation>abriendo…</translation>
+        <source>none, or light</source>
+        <translation>ninguno, o ligero</translation>
     </message>
     <message>
-        <source>nothing: its clock is taken as right</source>
-        <translation>nada: se da por bueno su reloj</translation>
+        <source>Offbeat: high, bright, ringing</source>
+        <translation>Contratiempo: alto, brillante, resonante</translation>
     </message>
     <message>
-        <source>reads %1 cents %2, and is corrected</source>
-        <translation>lee %1 cents %2, y se corrige</translation>
+        <source>A ringing stroke and a bare rim against a low, slow band.</source>
+        <translation>Un golpe resonante y el aro desnudo sobre una banda grave y lenta.</translation>
     </message>
     <message>
-        <source>sharp</source>
-        <translation>alto</translation>
+        <source>Wires off: high, open, singing</source>
+        <translation>Sin bordonera: alto, abierto, cantante</translation>
     </message>
     <message>
-        <source>flat</source>
-        <translation>bajo</translation>
+        <source>Played with the lever off: the two heads alone.</source>
+        <translation>Se toca con la palanca suelta: solo los dos parches.</translation>
     </message>
     <message>
-        <source>Listening…</source>
-        <translation>Escuchando…</translation>
+        <source>Storm: low and broad, plenty of wire</source>
+        <translation>Tormenta: grave, mucha bordonera</translation>
     </message>
     <message>
-        <source>The tone reads</source>
-        <translation>El tono se lee</translation>
+        <source>A low batter lets the body speak under the organ; wires stand loose, so that long rolls blur into rain.</source>
+        <translation>Un batidor grave deja hablar al casco bajo el órgano; la bordonera va floja, para que los redobles largos se vuelvan lluvia.</translation>
     </message>
     <message>
-        <source>The tap reads</source>
-        <translation>El toque se lee</translation>
+        <source>Chase: tight, dry, quick</source>
+        <translation>Persecución: tenso, seco, rápido</translation>
     </message>
     <message>
-        <source>%1 %2 Hz: %3 cents %4.</source>
-        <translation>%1 %2 Hz: %3 cents %4.</translation>
+        <source>Fast strokes must stay apart: batter medium-high, snare side a fourth above, ring kept short.</source>
+        <translation>Los golpes rápidos deben quedar separados: batidor medio alto, bordonero una cuarta arriba, resonancia corta.</translation>
     </message>
     <message>
-        <source>No clock is off by so much: it was another tone.</source>
-        <translation>Ningún reloj se desvía tanto: era otro tono.</translation>
-    </message>
-</context>
-<context>
-    <name>CorrectionPanel</name>
-    <message>
-        <source>%1: leave it.</source>
-        <translation>%1: déjelo.</translation>
+        <source>Waltz: open, singing, light wire</source>
+        <translation>Vals: abierto, poca bordonera</translation>
     </message>
     <message>
-        <source>%1: %2 ± %3 tighter on every rod.</source>
-        <translation>%1: %2 ± %3 más apretado en cada tornillo.</translation>
+        <source>The second and third beat may ring into each other; the batter is left open.</source>
+        <translation>El segundo y el tercer tiempo pueden sonar uno en otro; el batidor queda abierto.</translation>
     </message>
     <message>
-        <source>%1: %2 ± %3 looser on every rod.</source>
-        <translation>%1: %2 ± %3 más flojo en cada tornillo.</translation>
+        <source>Newsreel: high, crisp, marching</source>
+        <translation>Noticiario: alto, nítido, de marcha</translation>
     </message>
     <message>
-        <source>edge %1, centre %2, ratio %3</source>
-        <translation>borde %1, centro %2, razón %3</translation>
+        <source>Crisp at every dynamic in a loud hall: both heads high, wires sensitive.</source>
+        <translation>Nítido a cualquier volumen en una sala ruidosa: ambos parches altos, bordonera sensible.</translation>
     </message>
     <message>
-        <source>Batter edge pitch heard</source>
-        <translation>Tono de borde oído del batidor</translation>
+        <source>Ghost scene: whispered, brushes</source>
+        <translation>Escena de fantasmas: susurrado, escobillas</translation>
     </message>
     <message>
-        <source>Snare-side edge pitch heard, batter muted</source>
-        <translation>Tono de borde oído del bordonero, batidor apagado</translation>
+        <source>Everything is played at a whisper: the snare side high and the wires as loose as clean allows.</source>
+        <translation>Todo se toca en susurros: el bordonero alto y la bordonera tan floja como quede limpia.</translation>
     </message>
     <message>
-        <source>Centre pitch heard, both heads free</source>
-        <translation>Tono central oído, ambos parches libres</translation>
+        <source>single ply 0.19 mm, clear</source>
+        <translation>una capa de 0,19 mm, transparente</translation>
     </message>
     <message>
-        <source>snare side muted</source>
-        <translation>bordonero apagado</translation>
+        <source>single ply 0.19 mm, coated</source>
+        <translation>una capa de 0,19 mm, rugoso</translation>
     </message>
     <message>
-        <source>both heads free</source>
-        <translation>ambos parches libres</translation>
+        <source>single ply 0.25 mm, coated</source>
+        <translation>una capa de 0,25 mm, rugoso</translation>
     </message>
     <message>
-        <source>Both are turned</source>
-        <translation>Se giraron los dos</translation>
+        <source>single ply 0.25 mm, clear</source>
+        <translation>una capa de 0,25 mm, transparente</translation>
     </message>
     <message>
-        <source>Batter edge</source>
-        <translation>Borde del batidor</translation>
+        <source>single ply 0.25 mm, textured for brushes</source>
+        <translation>una capa de 0,25 mm, con textura para escobillas</translation>
     </message>
     <message>
-        <source>Snare-side edge</source>
-        <translation>Borde del bordonero</translation>
+        <source>single ply 0.25 mm, coated, with a centre dot</source>
+        <translation>una capa de 0,25 mm, rugoso, con punto central</translation>
     </message>
     <message>
-        <source>batter muted</source>
-        <translation>batidor apagado</translation>
+        <source>single ply 0.25 mm, coated, with a control ring</source>
+        <translation>una capa de 0,25 mm, rugoso, con anillo de control</translation>
     </message>
     <message>
-        <source>Centre</source>
-        <translation>Centro</translation>
+        <source>single ply 0.25 mm, coated, vented near the hoop</source>
+        <translation>una capa de 0,25 mm, rugoso, con orificios junto al aro</translation>
     </message>
     <message>
-        <source>Give the batter&apos;s edge pitch and the centre or snare-side pitch. Rounds heard at the head stations are filled in.</source>
-        <translation>Dé el tono de borde del batidor y el tono central o el del bordonero. Las rondas oídas en los parches ya están puestas.</translation>
+        <source>two plies of 0.18 mm, clear</source>
+        <translation>dos capas de 0,18 mm, transparente</translation>
     </message>
     <message>
-        <source>With both heads free the centre pitch is needed beside the edge.</source>
-        <translation>Con ambos parches libres hace falta el tono central además del borde.</translation>
+        <source>two plies of 0.18 mm, coated</source>
+        <translation>dos capas de 0,18 mm, rugoso</translation>
     </message>
     <message>
-        <source>No tension of these heads sounds like that. Was a tap misread, or is another drum or head on?</source>
-        <translation>Ninguna tensión de estos parches suena así. ¿Se leyó mal un toque, o hay otro tambor o parche?</translation>
+        <source>cloth-like, woven fibre on film, 0.30 mm</source>
+        <translation>como tela, fibra tejida sobre película, 0,30 mm</translation>
     </message>
     <message>
-        <source>Batter</source>
-        <translation>Batidor</translation>
+        <source>snare-side film 0.051 mm</source>
+        <translation>película bordonera de 0,051 mm</translation>
     </message>
     <message>
-        <source>Snare side</source>
-        <translation>Bordonero</translation>
+        <source>snare-side film 0.064 mm</source>
+        <translation>película bordonera de 0,064 mm</translation>
     </message>
     <message>
-        <source>Then %1.</source>
-        <translation>Entonces %1.</translation>
+        <source>snare-side film 0.076 mm</source>
+        <translation>película bordonera de 0,076 mm</translation>
     </message>
     <message>
-        <source>Batter alone: %1. Snare side alone: %2.</source>
-        <translation>Solo batidor: %1. Solo bordonero: %2.</translation>
+        <source>pressed steel, 2.3 mm</source>
+        <translation>acero estampado, 2,3 mm</translation>
     </message>
     <message>
-        <source>Both heads stand where the tone wants them: %1.</source>
-        <translation>Los dos parches están donde los quiere el sonido: %1.</translation>
+        <source>pressed steel, 1.6 mm</source>
+        <translation>acero estampado, 1,6 mm</translation>
     </message>
     <message>
-        <source>The centre was heard %1 cents from what the edges imply: hear it again.</source>
-        <translation>El centro se oyó a %1 cents de lo que indican los bordes: óigalo otra vez.</translation>
+        <source>cast metal</source>
+        <translation>metal fundido</translation>
+    </message>
+    <message>
+        <source>wood</source>
+        <translation>madera</translation>
+    </message>
+    <message>
+        <source>pressed brass, 2.3 mm</source>
+        <translation>latón estampado, 2,3 mm</translation>
+    </message>
+    <message>
+        <source>maple</source>
+        <translation>arce</translation>
+    </message>
+    <message>
+        <source>maple, plies</source>
+        <translation>arce, capas</translation>
+    </message>
+    <message>
+        <source>birch</source>
+        <translation>abedul</translation>
+    </message>
+    <message>
+        <source>birch, plies</source>
+        <translation>abedul, capas</translation>
+    </message>
+    <message>
+        <source>ash</source>
+        <translation>fresno</translation>
+    </message>
+    <message>
+        <source>ash, plies</source>
+        <translation>fresno, capas</translation>
+    </message>
+    <message>
+        <source>beech</source>
+        <translation>haya</translation>
+    </message>
+    <message>
+        <source>beech, plies</source>
+        <translation>haya, capas</translation>
+    </message>
+    <message>
+        <source>mahogany</source>
+        <translation>caoba</translation>
+    </message>
+    <message>
+        <source>mahogany, plies</source>
+        <translation>caoba, capas</translation>
+    </message>
+    <message>
+        <source>walnut</source>
+        <translation>nogal</translation>
+    </message>
+    <message>
+        <source>walnut, plies</source>
+        <translation>nogal, capas</translation>
+    </message>
+    <message>
+        <source>oak</source>
+        <translation>roble</translation>
+    </message>
+    <message>
+        <source>oak, plies</source>
+        <translation>roble, capas</translation>
+    </message>
+    <message>
+        <source>wood, not known which</source>
+        <translation>madera, no se sabe cuál</translation>
+    </message>
+    <message>
+        <source>aluminium</source>
+        <translation>aluminio</translation>
+    </message>
+    <message>
+        <source>brass</source>
+        <translation>latón</translation>
+    </message>
+    <message>
+        <source>bronze</source>
+        <translation>bronce</translation>
+    </message>
+    <message>
+        <source>copper</source>
+        <translation>cobre</translation>
+    </message>
+    <message>
+        <source>steel</source>
+        <translation>acero</translation>
+    </message>
+    <message>
+        <source>titanium</source>
+        <translation>titanio</translation>
+    </message>
+    <message>
+        <source>acrylic</source>
+        <translation>acrílico</translation>
+    </message>
+    <message>
+        <source>acrylic, cast</source>
+        <translation>acrílico, colado</translation>
+    </message>
+    <message>
+        <source>carbon-fibre</source>
+        <translation>fibra de carbono</translation>
+    </message>
+    <message>
+        <source>carbon fibre in resin</source>
+        <translation>fibra de carbono en resina</translation>
+    </message>
+    <message>
+        <source>20 steel strands</source>
+        <translation>20 hilos de acero</translation>
+    </message>
+    <message>
+        <source>16 steel strands</source>
+        <translation>16 hilos de acero</translation>
+    </message>
+    <message>
+        <source>12 steel strands</source>
+        <translation>12 hilos de acero</translation>
+    </message>
+    <message>
+        <source>24 steel strands</source>
+        <translation>24 hilos de acero</translation>
+    </message>
+    <message>
+        <source>42 steel strands</source>
+        <translation>42 hilos de acero</translation>
+    </message>
+    <message>
+        <source>16 brass strands</source>
+        <translation>16 hilos de latón</translation>
+    </message>
+    <message>
+        <source>20 brass strands</source>
+        <translation>20 hilos de latón</translation>
+    </message>
+    <message>
+        <source>12 strands of wound cable</source>
+        <translation>12 hilos de cable entorchado</translation>
+    </message>
+    <message>
+        <source>cable</source>
+        <translation>cable</translation>
+    </message>
+    <message>
+        <source>12 strands of gut</source>
+        <translation>12 hilos de tripa</translation>
+    </message>
+    <message>
+        <source>gut</source>
+        <translation>tripa</translation>
     </message>
 </context>
 <context>
@@ -976,297 +616,6 @@
     </message>
 </context>
 <context>
-    <name>CutawayView</name>
-    <message>
-        <source>Drum, cut through</source>
-        <translation>Tambor, en corte</translation>
-    </message>
-    <message>
-        <source>Still</source>
-        <translation>Quieto</translation>
-    </message>
-    <message>
-        <source>Together</source>
-        <translation>Juntos</translation>
-    </message>
-    <message>
-        <source>Against</source>
-        <translation>Opuestos</translation>
-    </message>
-    <message>
-        <source>Edge</source>
-        <translation>Borde</translation>
-    </message>
-    <message>
-        <source>Heads at rest</source>
-        <translation>Parches en reposo</translation>
-    </message>
-    <message>
-        <source>Both heads move together: the centre pitch</source>
-        <translation>Ambos parches se mueven juntos: el tono central</translation>
-    </message>
-    <message>
-        <source>The heads move against each other and press the air</source>
-        <translation>Los parches se mueven en contra y comprimen el aire</translation>
-    </message>
-    <message>
-        <source>The edge pitch: one half up, the other down</source>
-        <translation>El tono de borde: una mitad sube, la otra baja</translation>
-    </message>
-</context>
-<context>
-    <name>DrumButton</name>
-    <message>
-        <source>%1, %2, %3 rods a side</source>
-        <translation>%1, %2, %3 tornillos por lado</translation>
-    </message>
-    <message>
-        <source>batter %1</source>
-        <translation>batidor %1</translation>
-    </message>
-    <message>
-        <source>%1, %2 %3 strands</source>
-        <translation>%1, %2 hilos de %3</translation>
-    </message>
-</context>
-<context>
-    <name>DrumPage</name>
-    <message>
-        <source>%1: %2, %3 over %4</source>
-        <translation>%1: %2, %3 sobre %4</translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
-        <translation>%1: %2</translation>
-    </message>
-    <message>
-        <source>Which drum is on the stool?</source>
-        <translation>¿Qué tambor está en el taburete?</translation>
-    </message>
-    <message>
-        <source>This session</source>
-        <translation>Este trabajo</translation>
-    </message>
-    <message>
-        <source>Start afresh</source>
-        <translation>Empezar de cero</translation>
-    </message>
-    <message>
-        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
-        <translation>Empieza un trabajo nuevo desde apretado a mano; el anterior queda en el cuaderno.</translation>
-    </message>
-    <message>
-        <source>Lately in the logbook</source>
-        <translation>Lo último en el diario</translation>
-    </message>
-    <message>
-        <source>Look it over first</source>
-        <translation>Revíselo primero</translation>
-    </message>
-    <message>
-        <source>Wires off, lever open.
-Film still dished when slack? Worn: have a spare.
-Hoop round and flat, the same gap all round.
-Rods straight, clean, lightly greased.
-Washers there; lug and strainer screws snug.
-Strands whole, none bent or slack.
-Travel left both ways on the strainer knob.</source>
-        <translation>Sin bordonera, palanca abierta.
-¿Película hundida aun floja? Gastada: tenga repuesto.
-Aro redondo y plano, la misma luz alrededor.
-Tornillos rectos, limpios, poco engrasados.
-Arandelas puestas; casquillos y tensor firmes.
-Hilos enteros, ninguno doblado ni flojo.
-Recorrido en ambos sentidos en la perilla del tensor.</translation>
-    </message>
-    <message>
-        <source>Add a drum…</source>
-        <translation>Añadir tambor…</translation>
-    </message>
-    <message>
-        <source>Hear what it is now…</source>
-        <translation>Oír cómo está ahora…</translation>
-    </message>
-    <message>
-        <source>The pitch card: middle and edge of both heads in a minute.</source>
-        <translation>La ficha de tonos: centro y borde de ambos parches en un minuto.</translation>
-    </message>
-    <message>
-        <source>On to the tone</source>
-        <translation>Al sonido</translation>
-    </message>
-    <message>
-        <source>Nothing done yet on %1.</source>
-        <translation>Aún no se hizo nada en %1.</translation>
-    </message>
-    <message>
-        <source>Nothing saved for this drum yet.</source>
-        <translation>Aún no hay nada guardado de este tambor.</translation>
-    </message>
-</context>
-<context>
-    <name>Ear</name>
-    <message>
-        <source>The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make it again.</source>
-        <translation>El equipo estaba muy ocupado: se perdieron %1 s de sonido. Un toque en ese tiempo no se oyó; repítalo.</translation>
-    </message>
-    <message>
-        <source>%1 is back; go on tapping.</source>
-        <translation>%1 ha vuelto; siga tocando.</translation>
-    </message>
-    <message>
-        <source>%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with silence after it.</source>
-        <translation>%1 no contiene ningún golpe que se pueda leer. Grabe un golpe claro cerca del centro, sin saturar, con silencio después.</translation>
-    </message>
-    <message>
-        <source>No voice was heard. Come nearer to the microphone, or turn its level up.</source>
-        <translation>No se oyó ninguna voz. Acérquese al micrófono o suba su nivel.</translation>
-    </message>
-    <message>
-        <source>That was too short. Hum for at least a second.</source>
-        <translation>Fue demasiado corto. Tararee al menos un segundo.</translation>
-    </message>
-    <message>
-        <source>You went on while files were waiting; they were put aside. Give them again where they belong.</source>
-        <translation>Usted siguió mientras esperaban archivos; se apartaron. Délos otra vez donde corresponden.</translation>
-    </message>
-    <message>
-        <source>No tap is due now. Finish the step at hand first, then give the file.</source>
-        <translation>Ahora no toca ningún toque. Termine primero el paso en curso y luego dé el archivo.</translation>
-    </message>
-    <message>
-        <source>What was heard belonged to where you were before; it was put aside. Make it again there if it is still wanted.</source>
-        <translation>Lo que se oyó era de donde estaba antes; se apartó. Repítalo allí si aún lo quiere.</translation>
-    </message>
-    <message>
-        <source>No tap was heard. Tap again.</source>
-        <translation>No se oyó ningún toque. Toque otra vez.</translation>
-    </message>
-    <message>
-        <source>%1: strokes taken %2</source>
-        <translation>%1: golpes tomados %2</translation>
-    </message>
-    <message>
-        <source>%1: taps taken %2</source>
-        <translation>%1: toques tomados %2</translation>
-    </message>
-    <message>
-        <source>left over %1, since they have no place in the round</source>
-        <translation>sobrantes %1, pues no tienen lugar en la ronda</translation>
-    </message>
-    <message>
-        <source>not used %1 (%2)</source>
-        <translation>no usados %1 (%2)</translation>
-    </message>
-    <message>
-        <source>broken samples taken as silence %1</source>
-        <translation>muestras dañadas tomadas como silencio %1</translation>
-    </message>
-    <message>
-        <source>hits without a marker left out %1</source>
-        <translation>golpes sin marca omitidos %1</translation>
-    </message>
-    <message>
-        <source>the file ends before its header says</source>
-        <translation>el archivo termina antes de lo que dice su cabecera</translation>
-    </message>
-    <message>
-        <source>The round goes on at rod %1: give another file or choose another source.</source>
-        <translation>La ronda sigue en el tornillo %1: dé otro archivo o elija otra fuente.</translation>
-    </message>
-    <message>
-        <source>The round is kept. Choose the practice drum or sound files meanwhile.</source>
-        <translation>La ronda se conserva. Elija entretanto el tambor de práctica o archivos de sonido.</translation>
-    </message>
-    <message>
-        <source>No microphone was found. Plug one in and choose Microphone again.</source>
-        <translation>No se encontró micrófono. Conecte uno y elija Micrófono otra vez.</translation>
-    </message>
-    <message>
-        <source>%1 cannot be opened; another program may hold it.</source>
-        <translation>%1 no se puede abrir; quizá lo tenga otro programa.</translation>
-    </message>
-    <message>
-        <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
-        <translation>%1 no está. Conéctelo y la ronda sigue donde estaba; o elija otra fuente.</translation>
-    </message>
-</context>
-<context>
-    <name>ExperimentPanel</name>
-    <message>
-        <source>Change one thing</source>
-        <translation>Cambie una cosa</translation>
-    </message>
-    <message>
-        <source>What is changed</source>
-        <translation>Qué se cambia</translation>
-    </message>
-    <message>
-        <source>what you change, e.g. pad to 3 o&apos;clock</source>
-        <translation>qué cambia, p. ej. apagador a las 3</translation>
-    </message>
-    <message>
-        <source>Begin</source>
-        <translation>Empezar</translation>
-    </message>
-    <message>
-        <source>Keep it</source>
-        <translation>Conservarlo</translation>
-    </message>
-    <message>
-        <source>Put it back</source>
-        <translation>Deshacerlo</translation>
-    </message>
-    <message>
-        <source>a change</source>
-        <translation>un cambio</translation>
-    </message>
-    <message>
-        <source>Say what you change, then begin</source>
-        <translation>Diga qué cambia y empiece</translation>
-    </message>
-    <message>
-        <source>First play some strokes as it is</source>
-        <translation>Toque primero unos golpes como está</translation>
-    </message>
-    <message>
-        <source>Before: %1</source>
-        <translation>Antes: %1</translation>
-    </message>
-    <message>
-        <source>After: %1</source>
-        <translation>Después: %1</translation>
-    </message>
-    <message>
-        <source>%1: change it now, on the head or at the strainer</source>
-        <translation>%1: cámbielo ahora, en el parche o en el tensor</translation>
-    </message>
-    <message>
-        <source>%1: more than one thing is changed, so nobody will know which did it</source>
-        <translation>%1: cambió más de una cosa, así nadie sabrá cuál fue</translation>
-    </message>
-    <message>
-        <source>%1: now the same strokes again</source>
-        <translation>%1: ahora los mismos golpes otra vez</translation>
-    </message>
-    <message>
-        <source>%1: keep it, or put it back</source>
-        <translation>%1: consérvelo o deshágalo</translation>
-    </message>
-    <message>
-        <source>%1 (%2): %3 → %4</source>
-        <translation>%1 (%2): %3 → %4</translation>
-    </message>
-    <message>
-        <source>kept</source>
-        <translation>conservado</translation>
-    </message>
-    <message>
-        <source>put back</source>
-        <translation>deshecho</translation>
-    </message>
-</context>
-<context>
     <name>FindingWords</name>
     <message>
         <source>It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, then tap again; if it goes on falling, the film is at its end.</source>
@@ -1295,209 +644,6 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>lower</source>
         <translation>bajo</translation>
-    </message>
-</context>
-<context>
-    <name>FitPanel</name>
-    <message>
-        <source>Too long for this shell: the plates would stand over its face. Take a shorter set.</source>
-        <translation>Demasiado larga para este casco: las placas sobresaldrían. Tome una más corta.</translation>
-    </message>
-    <message>
-        <source>The strands reach over the inner wall and will ride on the edge. Take a shorter set.</source>
-        <translation>Los hilos pasan de la pared interior y rozarán el borde. Tome una más corta.</translation>
-    </message>
-    <message>
-        <source>The plates end inside the wall and lie on the film, which they may cut. Take a longer set.</source>
-        <translation>Las placas terminan dentro y apoyan en la película, que pueden cortar. Tome una más larga.</translation>
-    </message>
-    <message>
-        <source>Off centre: shift them as drawn, lever off, both clamps loose.</source>
-        <translation>Descentrada: muévala como se dibuja, palanca suelta, ambas mordazas flojas.</translation>
-    </message>
-    <message>
-        <source>Gaps and lengths do not add up to the shell: measure one of them again.</source>
-        <translation>Luces y largos no suman el casco: mida uno de ellos otra vez.</translation>
-    </message>
-    <message>
-        <source>Travel not known: count the knob once from its loose to its tight end.</source>
-        <translation>Recorrido desconocido: cuente la perilla una vez de flojo a apretado.</translation>
-    </message>
-    <message>
-        <source>Less than a turn is left to tighten: clamp again with the knob further out.</source>
-        <translation>Queda menos de una vuelta para apretar: sujete otra vez con la perilla más afuera.</translation>
-    </message>
-    <message>
-        <source>Hardly anything is left to loosen: clamp again with the knob further in.</source>
-        <translation>Casi no queda para aflojar: sujete otra vez con la perilla más adentro.</translation>
-    </message>
-    <message>
-        <source>Cord to cut: %1 and %2 free, knots beside.</source>
-        <translation>Cordón a cortar: %1 y %2 libres, nudos aparte.</translation>
-    </message>
-    <message>
-        <source>Straps free: %1 at the strainer, %2 at the butt plate.</source>
-        <translation>Cintas libres: %1 en el tensor, %2 en la placa fija.</translation>
-    </message>
-    <message>
-        <source>Knob to %1 from its loose end, lever off. Clamp the strainer, then the butt plate, snug.</source>
-        <translation>Perilla a %1 de su extremo flojo, palanca suelta. Sujete el tensor, luego la placa fija, firme.</translation>
-    </message>
-    <message>
-        <source>Knob to %1 from its loose end, lever on. Clamp the butt plate, then the strainer, snug.</source>
-        <translation>Perilla a %1 de su extremo flojo, palanca puesta. Sujete la placa fija, luego el tensor, firme.</translation>
-    </message>
-    <message>
-        <source>Left: %1 tighter, %2 looser.</source>
-        <translation>Quedan: %1 para apretar, %2 para aflojar.</translation>
-    </message>
-    <message>
-        <source>loosen the knob %1</source>
-        <translation>afloje la perilla %1</translation>
-    </message>
-    <message>
-        <source>tighten the knob %1</source>
-        <translation>apriete la perilla %1</translation>
-    </message>
-    <message>
-        <source>give %1 of strap out at the strainer&apos;s clamp</source>
-        <translation>suelte %1 de cinta en la mordaza del tensor</translation>
-    </message>
-    <message>
-        <source>take %1 of strap in at the strainer&apos;s clamp</source>
-        <translation>recoja %1 de cinta en la mordaza del tensor</translation>
-    </message>
-    <message>
-        <source>set the range again: knob back %1, strap in by %2</source>
-        <translation>reajuste el margen: perilla atrás %1, cinta adentro %2</translation>
-    </message>
-    <message>
-        <source>if it comes back, the strands are stretched or bent: replace them</source>
-        <translation>si vuelve, los hilos están estirados o doblados: cámbielos</translation>
-    </message>
-    <message>
-        <source>centre the wires, %1</source>
-        <translation>centre la bordonera, %1</translation>
-    </message>
-    <message>
-        <source>take flat straps: they lie lower than cord</source>
-        <translation>use cintas planas: quedan más bajas que el cordón</translation>
-    </message>
-    <message>
-        <source>straps must leave the plate level with the film, the same at both clamps</source>
-        <translation>las cintas deben salir de la placa a ras de la película, igual en ambas mordazas</translation>
-    </message>
-    <message>
-        <source>By the rule</source>
-        <translation>Con la regla</translation>
-    </message>
-    <message>
-        <source>Strands</source>
-        <translation>Hilos</translation>
-    </message>
-    <message>
-        <source>Each end plate</source>
-        <translation>Cada placa</translation>
-    </message>
-    <message>
-        <source>Shell wall</source>
-        <translation>Pared del casco</translation>
-    </message>
-    <message>
-        <source>Gap at the strainer</source>
-        <translation>Luz en el tensor</translation>
-    </message>
-    <message>
-        <source>Gap at the butt plate</source>
-        <translation>Luz en la placa fija</translation>
-    </message>
-    <message>
-        <source>not measured</source>
-        <translation>sin medir</translation>
-    </message>
-    <message>
-        <source>From the end plate to the shell&apos;s outer face; negative where the plate stands over it.</source>
-        <translation>De la placa a la cara exterior del casco; negativo donde la placa sobresale.</translation>
-    </message>
-    <message>
-        <source>Knob&apos;s travel</source>
-        <translation>Recorrido de la perilla</translation>
-    </message>
-    <message>
-        <source> turns</source>
-        <translation> vueltas</translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation>desconocido</translation>
-    </message>
-    <message>
-        <source>First contact at</source>
-        <translation>Primer contacto a</translation>
-    </message>
-    <message>
-        <source>not counted</source>
-        <translation>sin contar</translation>
-    </message>
-    <message>
-        <source>Turns from the knob&apos;s loose end to where the strands first touch, lever on.</source>
-        <translation>Vueltas desde el extremo flojo de la perilla hasta donde los hilos apenas tocan, palanca puesta.</translation>
-    </message>
-    <message>
-        <source>Held by</source>
-        <translation>Sujeta con</translation>
-    </message>
-    <message>
-        <source>flat straps</source>
-        <translation>cintas planas</translation>
-    </message>
-    <message>
-        <source>cord</source>
-        <translation>cordón</translation>
-    </message>
-    <message>
-        <source>Clamped</source>
-        <translation>Se sujeta</translation>
-    </message>
-    <message>
-        <source>strainer first, lever off</source>
-        <translation>primero tensor, suelta</translation>
-    </message>
-    <message>
-        <source>butt plate first, lever on</source>
-        <translation>primero placa fija, puesta</translation>
-    </message>
-    <message>
-        <source>What is wrong</source>
-        <translation>Qué va mal</translation>
-    </message>
-    <message>
-        <source>What is wrong?</source>
-        <translation>¿Qué va mal?</translation>
-    </message>
-    <message>
-        <source>The lever will not close</source>
-        <translation>La palanca no cierra</translation>
-    </message>
-    <message>
-        <source>No contact when on</source>
-        <translation>Puesta y sin contacto</translation>
-    </message>
-    <message>
-        <source>Loose at full travel</source>
-        <translation>Floja al final del recorrido</translation>
-    </message>
-    <message>
-        <source>A plate stands up</source>
-        <translation>Una placa se levanta</translation>
-    </message>
-    <message>
-        <source> mm</source>
-        <translation> mm</translation>
-    </message>
-    <message>
-        <source>%1. %2.</source>
-        <translation>%1. %2.</translation>
     </message>
 </context>
 <context>
@@ -1560,265 +706,9 @@ lands here</source>
         <translation>aquí cae
 la baqueta</translation>
     </message>
-</context>
-<context>
-    <name>HeadFromAboveText</name>
     <message>
         <source>Batter from above</source>
         <translation>Batidor desde arriba</translation>
-    </message>
-</context>
-<context>
-    <name>HeadPage</name>
-    <message>
-        <source>Film load,
-share of yield</source>
-        <translation>Carga,
-parte del límite</translation>
-    </message>
-    <message>
-        <source>Mark of the gauge</source>
-        <translation>Marca del medidor</translation>
-    </message>
-    <message>
-        <source>How this rod feels</source>
-        <translation>Cómo se siente este tornillo</translation>
-    </message>
-    <message>
-        <source>Much looser</source>
-        <translation>Mucho más flojo</translation>
-    </message>
-    <message>
-        <source>Looser</source>
-        <translation>Más flojo</translation>
-    </message>
-    <message>
-        <source>Like the others</source>
-        <translation>Como los otros</translation>
-    </message>
-    <message>
-        <source>Tighter</source>
-        <translation>Más apretado</translation>
-    </message>
-    <message>
-        <source>Much tighter</source>
-        <translation>Mucho más apretado</translation>
-    </message>
-    <message>
-        <source>Turns…</source>
-        <translation>Vueltas…</translation>
-    </message>
-    <message>
-        <source>Every turn of every rod; retrace them, or start this head again.</source>
-        <translation>Cada vuelta de cada tornillo; repítalas o empiece este parche otra vez.</translation>
-    </message>
-    <message>
-        <source>Nearest to me</source>
-        <translation>El más cercano</translation>
-    </message>
-    <message>
-        <source>I stand before this rod: the hoop is laid out from there.</source>
-        <translation>Estoy ante este tornillo: el aro se muestra desde ahí.</translation>
-    </message>
-    <message>
-        <source>One more tap at this rod; its reading becomes the median of its taps.</source>
-        <translation>Un toque más en este tornillo; vale la mediana de sus toques.</translation>
-    </message>
-    <message>
-        <source>The other way round</source>
-        <translation>Al revés</translation>
-    </message>
-    <message>
-        <source>Count −1/8</source>
-        <translation>Cuenta −1/8</translation>
-    </message>
-    <message>
-        <source>I turned this rod an eighth less than was counted.</source>
-        <translation>Giré este tornillo un octavo menos de lo contado.</translation>
-    </message>
-    <message>
-        <source>Count +1/8</source>
-        <translation>Cuenta +1/8</translation>
-    </message>
-    <message>
-        <source>I turned this rod an eighth more than was counted.</source>
-        <translation>Giré este tornillo un octavo más de lo contado.</translation>
-    </message>
-    <message>
-        <source>Undo last</source>
-        <translation>Deshacer</translation>
-    </message>
-    <message>
-        <source>Put the batter head on</source>
-        <translation>Ponga el parche batidor</translation>
-    </message>
-    <message>
-        <source>Put the snare-side head on</source>
-        <translation>Ponga el parche bordonero</translation>
-    </message>
-    <message>
-        <source>Start on the batter head</source>
-        <translation>Empiece con el batidor</translation>
-    </message>
-    <message>
-        <source>Start on the snare-side head</source>
-        <translation>Empiece con el bordonero</translation>
-    </message>
-    <message>
-        <source>Raise the batter head</source>
-        <translation>Suba el parche batidor</translation>
-    </message>
-    <message>
-        <source>Raise the snare-side head</source>
-        <translation>Suba el parche bordonero</translation>
-    </message>
-    <message>
-        <source>Tap round the batter head</source>
-        <translation>Toque alrededor del batidor</translation>
-    </message>
-    <message>
-        <source>Tap round the snare-side head</source>
-        <translation>Toque alrededor del bordonero</translation>
-    </message>
-    <message>
-        <source>Even the batter head</source>
-        <translation>Empareje el parche batidor</translation>
-    </message>
-    <message>
-        <source>Even the snare-side head</source>
-        <translation>Empareje el parche bordonero</translation>
-    </message>
-    <message>
-        <source>Batter head: done</source>
-        <translation>Parche batidor: listo</translation>
-    </message>
-    <message>
-        <source>Snare-side head: done</source>
-        <translation>Parche bordonero: listo</translation>
-    </message>
-    <message>
-        <source>Wires off, snare side muted, finger on the middle.</source>
-        <translation>Sin bordonera, bordonero apagado, dedo en el centro.</translation>
-    </message>
-    <message>
-        <source>Wires off, snare side muted, nothing on this head.</source>
-        <translation>Sin bordonera, bordonero apagado, nada en este parche.</translation>
-    </message>
-    <message>
-        <source>Drum upturned, wires off and held away, batter muted. No palm on this film.</source>
-        <translation>Tambor boca abajo, bordonera suelta y apartada, batidor apagado. No ponga la palma en esta película.</translation>
-    </message>
-    <message>
-        <source>In silence: the result is provisional until it is heard.</source>
-        <translation>En silencio: provisional hasta que se oiga.</translation>
-    </message>
-    <message>
-        <source>In silence, beside the last taps: together they tell opposite rods apart.</source>
-        <translation>En silencio, junto a los últimos toques: juntos distinguen tornillos opuestos.</translation>
-    </message>
-    <message>
-        <source>Before the show, stop by %1.</source>
-        <translation>Antes de la función, termine a las %1.</translation>
-    </message>
-    <message>
-        <source>Round %1.</source>
-        <translation>Ronda %1.</translation>
-    </message>
-    <message>
-        <source>target %1</source>
-        <translation>meta %1</translation>
-    </message>
-    <message>
-        <source>last mean %1, %2 cents; spread ± %3</source>
-        <translation>última media %1, %2 cents; dispersión ± %3</translation>
-    </message>
-    <message>
-        <source>edge pitch, other head muted</source>
-        <translation>tono de borde, otro parche apagado</translation>
-    </message>
-    <message>
-        <source>Tap the round again</source>
-        <translation>Tocar la ronda otra vez</translation>
-    </message>
-    <message>
-        <source>Listen now</source>
-        <translation>Escuchar ahora</translation>
-    </message>
-    <message>
-        <source>It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? Clean and grease it, never force it. Film load near its limit: stay here.</source>
-        <translation>Se resiste: no se aprieta nada. Retroceda un cuarto el último tornillo; ¿rebaba, suciedad o tornillo doblado? Límpielo y engráselo, nunca a la fuerza. Carga cerca del límite: quédese aquí.</translation>
-    </message>
-    <message>
-        <source>Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and the hoop there.</source>
-        <translation>El tornillo %1 no concuerda con los otros. Si sigue así al tocar otra vez, mire ahí el borde y el aro.</translation>
-    </message>
-    <message>
-        <source>The last moves landed within %1 cents of the prediction.</source>
-        <translation>Los últimos movimientos cayeron a %1 cents de lo previsto.</translation>
-    </message>
-    <message>
-        <source>Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both; or read hoop gap, gauge or feel (Listen now, In silence).</source>
-        <translation>Los toques no distinguen %1. Si solo uno se siente flojo, gire ese y corrija la cuenta de los dos; o lea la luz del aro, el medidor o el tacto (Escuchar ahora, En silencio).</translation>
-    </message>
-    <message>
-        <source>Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.</source>
-        <translation>Película fina: ojos lejos del aro, pare si la resistencia salta. Los tornillos en los lechos nunca dan lo mismo que el resto.</translation>
-    </message>
-    <message>
-        <source>Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to lay the hoop out from it.</source>
-        <translation>Haga clic en un tornillo, o elíjalo con las flechas, para empezar ahí una ronda, corregir su cuenta o mostrar el aro desde él.</translation>
-    </message>
-    <message>
-        <source> mm</source>
-        <translation> mm</translation>
-    </message>
-    <message>
-        <source>Gap from lug to hoop</source>
-        <translation>Luz del casquillo al aro</translation>
-    </message>
-    <message>
-        <source>The cause is cleared</source>
-        <translation>Se resolvió la causa</translation>
-    </message>
-    <message>
-        <source>It resists</source>
-        <translation>Se resiste</translation>
-    </message>
-    <message>
-        <source>Rods may be tightened again.</source>
-        <translation>Los tornillos pueden apretarse otra vez.</translation>
-    </message>
-    <message>
-        <source>The resistance of a rod jumped: stop, listen, and find out why.</source>
-        <translation>La resistencia de un tornillo saltó: pare, escuche y averigüe por qué.</translation>
-    </message>
-    <message>
-        <source>Turn the trial back</source>
-        <translation>Deshacer el ensayo</translation>
-    </message>
-    <message>
-        <source>Uneven…</source>
-        <translation>Desigual…</translation>
-    </message>
-    <message>
-        <source>Turns back what was turned for the trial; then the head is evened.</source>
-        <translation>Devuelve lo girado en el ensayo; luego se empareja el parche.</translation>
-    </message>
-    <message>
-        <source>Make this head uneven on purpose, as a trial.</source>
-        <translation>Desiguala este parche a propósito, como ensayo.</translation>
-    </message>
-    <message>
-        <source>From the strainer</source>
-        <translation>Desde el tensor</translation>
-    </message>
-    <message>
-        <source>Tap rod %1 again</source>
-        <translation>Tornillo %1 otra vez</translation>
-    </message>
-    <message>
-        <source>Start at rod %1</source>
-        <translation>Empezar en el tornillo %1</translation>
     </message>
 </context>
 <context>
@@ -2067,60 +957,6 @@ parte del límite</translation>
     </message>
 </context>
 <context>
-    <name>HoopView</name>
-    <message>
-        <source>Hoop, laid flat</source>
-        <translation>Aro, desplegado</translation>
-    </message>
-</context>
-<context>
-    <name>HurryDialog</name>
-    <message>
-        <source>Minutes before the show</source>
-        <translation>Minutos antes de la función</translation>
-    </message>
-    <message>
-        <source>How long have you got?</source>
-        <translation>¿Cuánto tiempo tiene?</translation>
-    </message>
-    <message>
-        <source>Minutes</source>
-        <translation>Minutos</translation>
-    </message>
-    <message>
-        <source> min</source>
-        <translation> min</translation>
-    </message>
-    <message>
-        <source>What fits into it</source>
-        <translation>Qué cabe en ellos</translation>
-    </message>
-    <message>
-        <source>From</source>
-        <translation>Desde</translation>
-    </message>
-    <message>
-        <source>Takes</source>
-        <translation>Lleva</translation>
-    </message>
-    <message>
-        <source>What</source>
-        <translation>Qué</translation>
-    </message>
-    <message>
-        <source>No head is changed and no rod goes further than a quarter: whoever is called on stage may stop after any line, and undo brings everything back.</source>
-        <translation>No se cambia ningún parche y ningún tornillo gira más de un cuarto: quien sea llamado a escena puede parar tras cualquier línea, y deshacer lo devuelve todo.</translation>
-    </message>
-    <message>
-        <source>No show any more</source>
-        <translation>Ya no hay función</translation>
-    </message>
-    <message>
-        <source>Begin</source>
-        <translation>Empezar</translation>
-    </message>
-</context>
-<context>
     <name>HurryWords</name>
     <message>
         <source>Wires off, tap %1 rods of the %2: of every pair one, the other sounds the same</source>
@@ -2141,155 +977,6 @@ parte del límite</translation>
     <message>
         <source>Key in the pocket, walk on</source>
         <translation>Llave al bolsillo y a escena</translation>
-    </message>
-</context>
-<context>
-    <name>LedgerDialog</name>
-    <message>
-        <source>counted round</source>
-        <translation>ronda contada</translation>
-    </message>
-    <message>
-        <source>after round %1</source>
-        <translation>tras la ronda %1</translation>
-    </message>
-    <message>
-        <source>correction of both heads</source>
-        <translation>corrección de ambos parches</translation>
-    </message>
-    <message>
-        <source>trial, uneven on purpose</source>
-        <translation>ensayo, desigual a propósito</translation>
-    </message>
-    <message>
-        <source>count corrected</source>
-        <translation>cuenta corregida</translation>
-    </message>
-    <message>
-        <source>Turns of the batter</source>
-        <translation>Vueltas del batidor</translation>
-    </message>
-    <message>
-        <source>Turns of the snare side</source>
-        <translation>Vueltas del bordonero</translation>
-    </message>
-    <message>
-        <source>Rod</source>
-        <translation>Tornillo</translation>
-    </message>
-    <message>
-        <source>Stands at</source>
-        <translation>Está en</translation>
-    </message>
-    <message>
-        <source>Where each rod stands</source>
-        <translation>Dónde está cada tornillo</translation>
-    </message>
-    <message>
-        <source>Count −1/8</source>
-        <translation>Cuenta −1/8</translation>
-    </message>
-    <message>
-        <source>Count +1/8</source>
-        <translation>Cuenta +1/8</translation>
-    </message>
-    <message>
-        <source>The chosen rod was turned an eighth less than was counted.</source>
-        <translation>El tornillo elegido se giró un octavo menos de lo contado.</translation>
-    </message>
-    <message>
-        <source>The chosen rod was turned an eighth more than was counted.</source>
-        <translation>El tornillo elegido se giró un octavo más de lo contado.</translation>
-    </message>
-    <message>
-        <source>Rods</source>
-        <translation>Tornillos</translation>
-    </message>
-    <message>
-        <source>Turned</source>
-        <translation>Girado</translation>
-    </message>
-    <message>
-        <source>Why</source>
-        <translation>Por qué</translation>
-    </message>
-    <message>
-        <source>Every turn, the latest first</source>
-        <translation>Cada vuelta, la última primero</translation>
-    </message>
-    <message>
-        <source>Start this head again</source>
-        <translation>Empezar este parche otra vez</translation>
-    </message>
-    <message>
-        <source>A new head, or the count is lost: back to the first step. Undo brings it back.</source>
-        <translation>Parche nuevo, o se perdió la cuenta: vuelta al primer paso. Deshacer lo devuelve.</translation>
-    </message>
-    <message>
-        <source>Retrace from finger-tight</source>
-        <translation>Repetir desde apretado a mano</translation>
-    </message>
-    <message>
-        <source>It was dropped, or let down: leads every rod from finger-tight to where it stood, then asks for taps.</source>
-        <translation>Se cayó o se aflojó: lleva cada tornillo desde apretado a mano hasta donde estaba y luego pide toques.</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Cerrar</translation>
-    </message>
-    <message>
-        <source>Counted from how the head was found standing.</source>
-        <translation>Contado desde como se encontró el parche.</translation>
-    </message>
-    <message>
-        <source>Counted from finger-tight. To find the sound again by hand: finger-tight all round, then each rod to its figure, in opposite pairs and small steps.</source>
-        <translation>Contado desde apretado a mano. Para hallar el sonido a mano: todo apretado a mano, luego cada tornillo a su cifra, por pares opuestos y pasos pequeños.</translation>
-    </message>
-    <message>
-        <source>every rod</source>
-        <translation>todos los tornillos</translation>
-    </message>
-</context>
-<context>
-    <name>LevelMeter</name>
-    <message>
-        <source>Input level</source>
-        <translation>Nivel de entrada</translation>
-    </message>
-</context>
-<context>
-    <name>ListenBar</name>
-    <message>
-        <source>Hear it</source>
-        <translation>Oírlo</translation>
-    </message>
-    <message>
-        <source>One stroke as the targets promise it</source>
-        <translation>Un golpe como lo prometen las metas</translation>
-    </message>
-    <message>
-        <source>Wires off</source>
-        <translation>Sin bordonera</translation>
-    </message>
-    <message>
-        <source>The same with the lever off</source>
-        <translation>Lo mismo con la palanca suelta</translation>
-    </message>
-    <message>
-        <source>As it is</source>
-        <translation>Como está</translation>
-    </message>
-    <message>
-        <source>The drum as far as it is known now</source>
-        <translation>El tambor según se conoce ahora</translation>
-    </message>
-    <message>
-        <source>Blind…</source>
-        <translation>A ciegas…</translation>
-    </message>
-    <message>
-        <source>Both in a hidden order: can you tell them apart?</source>
-        <translation>Los dos en orden oculto: ¿puede distinguirlos?</translation>
     </message>
 </context>
 <context>
@@ -2380,360 +1067,6 @@ parte del límite</translation>
     </message>
 </context>
 <context>
-    <name>ListeningStrip</name>
-    <message>
-        <source>Listening</source>
-        <translation>Escuchando</translation>
-    </message>
-    <message>
-        <source>Source of sound</source>
-        <translation>Fuente de sonido</translation>
-    </message>
-    <message>
-        <source>Microphone</source>
-        <translation>Micrófono</translation>
-    </message>
-    <message>
-        <source>Is it hearing me?</source>
-        <translation>¿Me oye?</translation>
-    </message>
-    <message>
-        <source>Strike it</source>
-        <translation>Golpear</translation>
-    </message>
-    <message>
-        <source>Give files…</source>
-        <translation>Dar archivos…</translation>
-    </message>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>tone</source>
-        <translation>tono</translation>
-    </message>
-    <message>
-        <source>Edge taps</source>
-        <translation>Toques de borde</translation>
-    </message>
-    <message>
-        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
-        <translation>Sonido (*.wav *.flac *.ogg *.aiff);;Todos los archivos (*)</translation>
-    </message>
-</context>
-<context>
-    <name>LoadWedge</name>
-    <message>
-        <source>Film load</source>
-        <translation>Carga de película</translation>
-    </message>
-    <message>
-        <source>%1: %2 percent of yield, limit %3 percent</source>
-        <translation>%1: %2 por ciento de la fluencia, límite %3 por ciento</translation>
-    </message>
-    <message>
-        <source>%1 %2 %, limit %3 %</source>
-        <translation>%1 %2 %, límite %3 %</translation>
-    </message>
-    <message>
-        <source>%1: slack so far</source>
-        <translation>%1: floja por ahora</translation>
-    </message>
-</context>
-<context>
-    <name>LogbookPage</name>
-    <message>
-        <source>Logbook</source>
-        <translation>Diario</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Mostrar</translation>
-    </message>
-    <message>
-        <source>Show entries of</source>
-        <translation>Mostrar entradas de</translation>
-    </message>
-    <message>
-        <source>Saved setups</source>
-        <translation>Afinaciones guardadas</translation>
-    </message>
-    <message>
-        <source>When</source>
-        <translation>Cuándo</translation>
-    </message>
-    <message>
-        <source>Drum</source>
-        <translation>Tambor</translation>
-    </message>
-    <message>
-        <source>Tone</source>
-        <translation>Sonido</translation>
-    </message>
-    <message>
-        <source>Batter</source>
-        <translation>Batidor</translation>
-    </message>
-    <message>
-        <source>Snare side</source>
-        <translation>Bordonero</translation>
-    </message>
-    <message>
-        <source>Even to</source>
-        <translation>Parejo a</translation>
-    </message>
-    <message>
-        <source>Strainer</source>
-        <translation>Tensor</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Nota</translation>
-    </message>
-    <message>
-        <source>Bring this setup back</source>
-        <translation>Recuperar esta afinación</translation>
-    </message>
-    <message>
-        <source>all drums</source>
-        <translation>todos los tambores</translation>
-    </message>
-    <message>
-        <source> Hz</source>
-        <translation> Hz</translation>
-    </message>
-    <message>
-        <source> cents</source>
-        <translation> cents</translation>
-    </message>
-    <message>
-        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
-        <translation>Aún no hay nada guardado. La última estación, Prueba, guarda aquí una afinación.</translation>
-    </message>
-    <message>
-        <source>Ring %1, %2.</source>
-        <translation>Resonancia %1, %2.</translation>
-    </message>
-    <message>
-        <source> s</source>
-        <translation> s</translation>
-    </message>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
-        <source>An entry of figures only: it can be read, but not brought back.</source>
-        <translation>Una entrada solo de cifras: se puede leer, pero no recuperar.</translation>
-    </message>
-</context>
-<context>
-    <name>MainWindow</name>
-    <message>
-        <source>Bombo workbooks (*.bombo);;All files (*)</source>
-        <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
-    </message>
-    <message>
-        <source>&amp;Workbook</source>
-        <translation>&amp;Cuaderno</translation>
-    </message>
-    <message>
-        <source>&amp;New…</source>
-        <translation>&amp;Nuevo…</translation>
-    </message>
-    <message>
-        <source>New workbook</source>
-        <translation>Cuaderno nuevo</translation>
-    </message>
-    <message>
-        <source>&amp;Open…</source>
-        <translation>&amp;Abrir…</translation>
-    </message>
-    <message>
-        <source>Open a workbook</source>
-        <translation>Abrir un cuaderno</translation>
-    </message>
-    <message>
-        <source>Open the &amp;demo</source>
-        <translation>Abrir la &amp;demostración</translation>
-    </message>
-    <message>
-        <source>Save a &amp;copy…</source>
-        <translation>Guardar una &amp;copia…</translation>
-    </message>
-    <message>
-        <source>Save a copy</source>
-        <translation>Guardar una copia</translation>
-    </message>
-    <message>
-        <source>&amp;Quit</source>
-        <translation>&amp;Salir</translation>
-    </message>
-    <message>
-        <source>&amp;Edit</source>
-        <translation>&amp;Editar</translation>
-    </message>
-    <message>
-        <source>Undo</source>
-        <translation>Deshacer</translation>
-    </message>
-    <message>
-        <source>Redo</source>
-        <translation>Rehacer</translation>
-    </message>
-    <message>
-        <source>&amp;View</source>
-        <translation>&amp;Ver</translation>
-    </message>
-    <message>
-        <source>&amp;Stand view</source>
-        <translation>Vista de &amp;atril</translation>
-    </message>
-    <message>
-        <source>As the &amp;system</source>
-        <translation>Como el &amp;sistema</translation>
-    </message>
-    <message>
-        <source>&amp;Day</source>
-        <translation>&amp;Día</translation>
-    </message>
-    <message>
-        <source>&amp;Night</source>
-        <translation>&amp;Noche</translation>
-    </message>
-    <message>
-        <source>Lengths in &amp;millimetres</source>
-        <translation>Longitudes en &amp;milímetros</translation>
-    </message>
-    <message>
-        <source>&amp;Tensions in N/m</source>
-        <translation>&amp;Tensiones en N/m</translation>
-    </message>
-    <message>
-        <source>&amp;Left-handed: rounds run clockwise</source>
-        <translation>&amp;Zurdo: las rondas van en sentido horario</translation>
-    </message>
-    <message>
-        <source>&amp;Reference pitch…</source>
-        <translation>&amp;Altura de referencia…</translation>
-    </message>
-    <message>
-        <source>Reference pitch</source>
-        <translation>Altura de referencia</translation>
-    </message>
-    <message>
-        <source>The note A4, in Hz:</source>
-        <translation>La nota La4, en Hz:</translation>
-    </message>
-    <message>
-        <source>&amp;Listen</source>
-        <translation>E&amp;scuchar</translation>
-    </message>
-    <message>
-        <source>&amp;Go</source>
-        <translation>&amp;Ir</translation>
-    </message>
-    <message>
-        <source>&amp;Minutes before the show…</source>
-        <translation>&amp;Minutos antes de la función…</translation>
-    </message>
-    <message>
-        <source>&amp;Remind me…</source>
-        <translation>&amp;Recordarme…</translation>
-    </message>
-    <message>
-        <source>Logbook</source>
-        <translation>Diario</translation>
-    </message>
-    <message>
-        <source>Bombo</source>
-        <translation>Bombo</translation>
-    </message>
-    <message>
-        <source>%1 (read only) – Bombo</source>
-        <translation>%1 (solo lectura) – Bombo</translation>
-    </message>
-    <message>
-        <source>%1 – Bombo</source>
-        <translation>%1 – Bombo</translation>
-    </message>
-</context>
-<context>
-    <name>MicrophoneDialog</name>
-    <message>
-        <source>Is it hearing me?</source>
-        <translation>¿Me oye?</translation>
-    </message>
-    <message>
-        <source>Lever off. Hold the microphone a hand&apos;s width over the edge of the head and tap lightly beside it, five times, a second apart.</source>
-        <translation>Palanca suelta. Sostenga el micrófono a un palmo sobre el borde del parche y toque suave al lado, cinco veces, con un segundo entre toques.</translation>
-    </message>
-    <message>
-        <source>Microphone</source>
-        <translation>Micrófono</translation>
-    </message>
-    <message>
-        <source>The practice drum&apos;s microphone</source>
-        <translation>El micrófono del tambor de práctica</translation>
-    </message>
-    <message>
-        <source>Level</source>
-        <translation>Nivel</translation>
-    </message>
-    <message>
-        <source>Check again</source>
-        <translation>Comprobar otra vez</translation>
-    </message>
-    <message>
-        <source>Strike it</source>
-        <translation>Golpear</translation>
-    </message>
-    <message>
-        <source>Close</source>
-        <translation>Cerrar</translation>
-    </message>
-    <message>
-        <source>Nothing was heard yet</source>
-        <translation>Aún no se oyó nada</translation>
-    </message>
-    <message>
-        <source>Does the level move when you speak? If not, it is muted, or it is another one: choose it above.</source>
-        <translation>¿Se mueve el nivel cuando habla? Si no, está silenciado, o es otro: elíjalo arriba.</translation>
-    </message>
-    <message>
-        <source>Tap five times</source>
-        <translation>Toque cinco veces</translation>
-    </message>
-    <message numerus="yes">
-        <source>Heard. %n more</source>
-        <translation>
-            <numerusform>Oído. Falta %n</numerusform>
-            <numerusform>Oído. Faltan %n</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>There is no microphone</source>
-        <translation>No hay micrófono</translation>
-    </message>
-    <message>
-        <source>%1 is gone</source>
-        <translation>%1 no está</translation>
-    </message>
-    <message>
-        <source>%1 cannot be opened</source>
-        <translation>%1 no se puede abrir</translation>
-    </message>
-    <message>
-        <source>Another program may hold it: close that, or choose another one above.</source>
-        <translation>Quizá lo tenga otro programa: ciérrelo, o elija otro arriba.</translation>
-    </message>
-    <message>
-        <source>Plug one in and open this again. Without one, sound files can be read.</source>
-        <translation>Conecte uno y abra esto otra vez. Sin él se pueden leer archivos de sonido.</translation>
-    </message>
-</context>
-<context>
     <name>MicrophoneWords</name>
     <message>
         <source>Too loud: the taps are cut off at the top</source>
@@ -2806,317 +1139,6 @@ parte del límite</translation>
     <message>
         <source>After that: %1.</source>
         <translation>Después: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>MufflingPage</name>
-    <message>
-        <source>Ring</source>
-        <translation>Resonancia</translation>
-    </message>
-    <message>
-        <source>Ways to shorten it</source>
-        <translation>Formas de acortarla</translation>
-    </message>
-    <message>
-        <source>Your own muffler</source>
-        <translation>Apagador propio</translation>
-    </message>
-    <message>
-        <source>Muffle, last and least</source>
-        <translation>Apagar, lo último y lo mínimo</translation>
-    </message>
-    <message>
-        <source>First evenness, then pitch, then the stroke, then things on the head. Lever off while you listen for ring.</source>
-        <translation>Primero parejo, luego la altura, luego el golpe, luego cosas sobre el parche. Palanca suelta mientras escucha la resonancia.</translation>
-    </message>
-    <message>
-        <source>What is laid next</source>
-        <translation>Qué se pone a continuación</translation>
-    </message>
-    <message>
-        <source>Lay it</source>
-        <translation>Ponerlo</translation>
-    </message>
-    <message>
-        <source>Where it shortens the ring most; or click the head where you want it.</source>
-        <translation>Donde más acorta la resonancia; o haga clic en el parche donde lo quiera.</translation>
-    </message>
-    <message>
-        <source>Take off</source>
-        <translation>Quitar</translation>
-    </message>
-    <message>
-        <source>Close mic</source>
-        <translation>Mic. cercano</translation>
-    </message>
-    <message>
-        <source>A close microphone: drag it, or M and the arrow keys; Page up and down for its height.</source>
-        <translation>Un micrófono cercano: arrástrelo, o M y las flechas; Re Pág y Av Pág para su altura.</translation>
-    </message>
-    <message>
-        <source>Undo last</source>
-        <translation>Deshacer</translation>
-    </message>
-    <message>
-        <source>Listen</source>
-        <translation>Escuchar</translation>
-    </message>
-    <message>
-        <source>How a stroke sounds with what lies on the head, as predicted.</source>
-        <translation>Cómo suena un golpe con lo que hay sobre el parche, según lo previsto.</translation>
-    </message>
-    <message>
-        <source>On to the proof</source>
-        <translation>A la prueba</translation>
-    </message>
-    <message>
-        <source>%1 s → %2 s</source>
-        <translation>%1 s → %2 s</translation>
-    </message>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>Ring as wanted</source>
-        <translation>Resonancia como se quería</translation>
-    </message>
-    <message>
-        <source>Still rings longer than wanted</source>
-        <translation>Aún resuena más de lo deseado</translation>
-    </message>
-    <message>
-        <source>Rings longer than wanted</source>
-        <translation>Resuena más de lo deseado</translation>
-    </message>
-    <message>
-        <source>Shorter than wanted: take less</source>
-        <translation>Más corta de lo deseado: ponga menos</translation>
-    </message>
-    <message>
-        <source>Short enough with nothing on it</source>
-        <translation>Bastante corta sin nada encima</translation>
-    </message>
-    <message>
-        <source>predicted; %1 s wanted for %2</source>
-        <translation>previsto; %1 s deseados para %2</translation>
-    </message>
-    <message>
-        <source>from the targets, since the batter was not heard yet</source>
-        <translation>según las metas, pues el batidor aún no se oyó</translation>
-    </message>
-    <message>
-        <source>with this drum&apos;s own damping, %1 of usual</source>
-        <translation>con el amortiguamiento de este tambor, %1 del usual</translation>
-    </message>
-    <message>
-        <source>strike it, and its own damping counts</source>
-        <translation>golpéelo, y contará su propio amortiguamiento</translation>
-    </message>
-    <message>
-        <source>heard %1 s</source>
-        <translation>oído %1 s</translation>
-    </message>
-    <message>
-        <source>the stick loses %1 % of its rebound</source>
-        <translation>la baqueta pierde %1 % de su rebote</translation>
-    </message>
-    <message>
-        <source>%1, %2: %3. Arrows nudge it.</source>
-        <translation>%1, %2: %3. Las flechas lo mueven.</translation>
-    </message>
-    <message>
-        <source>microphone: %1</source>
-        <translation>micrófono: %1</translation>
-    </message>
-    <message>
-        <source>Nothing lies on the head. Click it to lay something there.</source>
-        <translation>No hay nada en el parche. Haga clic en él para poner algo.</translation>
-    </message>
-    <message>
-        <source>Things on the head: %1. Choose one by its number.</source>
-        <translation>Cosas en el parche: %1. Elija una por su número.</translation>
-    </message>
-</context>
-<context>
-    <name>NameToneDialog</name>
-    <message>
-        <source>Name and ear-words</source>
-        <translation>Nombre y palabras para el oído</translation>
-    </message>
-    <message>
-        <source>Rain: low, blurred, long wire</source>
-        <translation>Lluvia: grave, difuso, bordonera larga</translation>
-    </message>
-    <message>
-        <source>Give the tone a name, so that you find it again.</source>
-        <translation>Dé un nombre al sonido para encontrarlo.</translation>
-    </message>
-</context>
-<context>
-    <name>NewDrumDialog</name>
-    <message>
-        <source>Add a drum</source>
-        <translation>Añadir un tambor</translation>
-    </message>
-    <message>
-        <source>what you call it</source>
-        <translation>cómo lo llama</translation>
-    </message>
-    <message>
-        <source>wood, not known which</source>
-        <translation>madera, no se sabe cuál</translation>
-    </message>
-    <message>
-        <source>single ply 0.25 mm, coated</source>
-        <translation>una capa 0,25 mm, rugoso</translation>
-    </message>
-    <message>
-        <source>snare-side film 0.076 mm</source>
-        <translation>película bordonera 0,076 mm</translation>
-    </message>
-    <message>
-        <source>Name</source>
-        <translation>Nombre</translation>
-    </message>
-    <message>
-        <source>Across</source>
-        <translation>Ancho</translation>
-    </message>
-    <message>
-        <source>Deep</source>
-        <translation>Fondo</translation>
-    </message>
-    <message>
-        <source>Shell of</source>
-        <translation>Casco de</translation>
-    </message>
-    <message>
-        <source>Rods a side</source>
-        <translation>Tornillos por lado</translation>
-    </message>
-    <message>
-        <source>Batter head</source>
-        <translation>Parche batidor</translation>
-    </message>
-    <message>
-        <source>Snare-side head</source>
-        <translation>Parche bordonero</translation>
-    </message>
-    <message>
-        <source>Hoops</source>
-        <translation>Aros</translation>
-    </message>
-    <message>
-        <source>Wires</source>
-        <translation>Bordonera</translation>
-    </message>
-    <message>
-        <source>Give the drum a name.</source>
-        <translation>Dé un nombre al tambor.</translation>
-    </message>
-    <message>
-        <source>There is a drum of that name; give another.</source>
-        <translation>Ya hay un tambor con ese nombre; dé otro.</translation>
-    </message>
-</context>
-<context>
-    <name>NoticeBar</name>
-    <message>
-        <source>Dismiss</source>
-        <translation>Descartar</translation>
-    </message>
-    <message>
-        <source>Problem</source>
-        <translation>Problema</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Nota</translation>
-    </message>
-</context>
-<context>
-    <name>OwnPanel</name>
-    <message>
-        <source>A muffler of your own</source>
-        <translation>Un apagador propio</translation>
-    </message>
-    <message>
-        <source>Coin, sponge, key ring: two hearings tell what it weighs and takes. Lever off, the same stroke each time.</source>
-        <translation>Moneda, esponja, llavero: oír dos veces dice cuánto pesa y cuánto quita. Palanca suelta, siempre el mismo golpe.</translation>
-    </message>
-    <message>
-        <source>What you call it</source>
-        <translation>Cómo lo llama</translation>
-    </message>
-    <message>
-        <source>sponge</source>
-        <translation>esponja</translation>
-    </message>
-    <message>
-        <source>How wide it is</source>
-        <translation>Cuánto mide de ancho</translation>
-    </message>
-    <message>
-        <source> mm</source>
-        <translation> mm</translation>
-    </message>
-    <message>
-        <source>Name</source>
-        <translation>Nombre</translation>
-    </message>
-    <message>
-        <source>Across</source>
-        <translation>Ancho</translation>
-    </message>
-    <message>
-        <source>Too few partials were heard both times. Nearer the middle, and let it ring.</source>
-        <translation>Se oyeron muy pocos parciales ambas veces. Más al centro, y déjelo sonar.</translation>
-    </message>
-    <message>
-        <source>It changed nothing that can be heard. Lay it further in and play again.</source>
-        <translation>No cambió nada que se oiga. Póngalo más adentro y toque otra vez.</translation>
-    </message>
-    <message>
-        <source>1. Without it: strokes heard %1 of %2</source>
-        <translation>1. Sin él: golpes oídos %1 de %2</translation>
-    </message>
-    <message>
-        <source>That was without it</source>
-        <translation>Eso fue sin él</translation>
-    </message>
-    <message>
-        <source>2. Lay it on the head where it is drawn</source>
-        <translation>2. Póngalo en el parche donde se dibuja</translation>
-    </message>
-    <message>
-        <source>2. Give it a name</source>
-        <translation>2. Déle un nombre</translation>
-    </message>
-    <message>
-        <source>It lies there</source>
-        <translation>Ahí está</translation>
-    </message>
-    <message>
-        <source>3. With it: strokes heard %1 of %2</source>
-        <translation>3. Con él: golpes oídos %1 de %2</translation>
-    </message>
-    <message>
-        <source>That was with it</source>
-        <translation>Eso fue con él</translation>
-    </message>
-    <message>
-        <source>%1: %2 g, damps like a %3 g gel pad</source>
-        <translation>%1: %2 g, apaga como una almohadilla de gel de %3 g</translation>
-    </message>
-    <message>
-        <source>None calibrated yet.</source>
-        <translation>Ninguno calibrado aún.</translation>
-    </message>
-    <message>
-        <source>Calibrated, and in the list of mufflers to lay:</source>
-        <translation>Calibrados, y en la lista de apagadores:</translation>
     </message>
 </context>
 <context>
@@ -3300,112 +1322,6 @@ parte del límite</translation>
     <message>
         <source>step %1 of %2</source>
         <translation>paso %1 de %2</translation>
-    </message>
-</context>
-<context>
-    <name>PrimaryButton</name>
-    <message>
-        <source>Space</source>
-        <translation>Espacio</translation>
-    </message>
-</context>
-<context>
-    <name>ProofPage</name>
-    <message>
-        <source>Line by line</source>
-        <translation>Línea a línea</translation>
-    </message>
-    <message>
-        <source>Player or drum</source>
-        <translation>Músico o tambor</translation>
-    </message>
-    <message>
-        <source>One change</source>
-        <translation>Un cambio</translation>
-    </message>
-    <message>
-        <source>Is it what was asked for?</source>
-        <translation>¿Es lo que se pidió?</translation>
-    </message>
-    <message>
-        <source>Brief against what was reached</source>
-        <translation>Lo pedido y lo logrado</translation>
-    </message>
-    <message>
-        <source>What</source>
-        <translation>Qué</translation>
-    </message>
-    <message>
-        <source>Wanted</source>
-        <translation>Deseado</translation>
-    </message>
-    <message>
-        <source>Reached</source>
-        <translation>Logrado</translation>
-    </message>
-    <message>
-        <source>Source</source>
-        <translation>Fuente</translation>
-    </message>
-    <message>
-        <source>Verdict</source>
-        <translation>Veredicto</translation>
-    </message>
-    <message>
-        <source>In your own words, for the next time</source>
-        <translation>Con sus palabras, para la próxima vez</translation>
-    </message>
-    <message>
-        <source>Note</source>
-        <translation>Nota</translation>
-    </message>
-    <message>
-        <source>%1 of %2 stars</source>
-        <translation>%1 de %2 estrellas</translation>
-    </message>
-    <message>
-        <source>Page as PDF…</source>
-        <translation>Página en PDF…</translation>
-    </message>
-    <message>
-        <source>Print…</source>
-        <translation>Imprimir…</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 en %2</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
-        <translation>%1 no se puede escribir. Elija otra carpeta, o haga sitio en el disco.</translation>
-    </message>
-    <message>
-        <source>Save the page</source>
-        <translation>Guardar la página</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf)</source>
-        <translation>PDF (*.pdf)</translation>
-    </message>
-    <message>
-        <source>The printer took no page. Save it as PDF and print that.</source>
-        <translation>La impresora no aceptó la página. Guárdela en PDF e imprímala.</translation>
-    </message>
-    <message>
-        <source>%1 on %2.</source>
-        <translation>%1 en %2.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 settled</source>
-        <translation>%1 de %2 resueltos</translation>
-    </message>
-    <message>
-        <source>Save once more</source>
-        <translation>Guardar otra vez</translation>
-    </message>
-    <message>
-        <source>Save to the logbook</source>
-        <translation>Guardar en el diario</translation>
     </message>
 </context>
 <context>
@@ -3691,77 +1607,6 @@ parte del límite</translation>
     <message>
         <source>not heard</source>
         <translation>no se oyó</translation>
-    </message>
-</context>
-<context>
-    <name>QuestionPanel</name>
-    <message>
-        <source>How high?</source>
-        <translation>¿Qué altura?</translation>
-    </message>
-    <message>
-        <source>lower</source>
-        <translation>bajo</translation>
-    </message>
-    <message>
-        <source>higher</source>
-        <translation>alto</translation>
-    </message>
-    <message>
-        <source>How long?</source>
-        <translation>¿Qué duración?</translation>
-    </message>
-    <message>
-        <source>shorter</source>
-        <translation>más corto</translation>
-    </message>
-    <message>
-        <source>longer</source>
-        <translation>más largo</translation>
-    </message>
-    <message>
-        <source>How much wire?</source>
-        <translation>¿Cuánta bordonera?</translation>
-    </message>
-    <message>
-        <source>dry</source>
-        <translation>seca</translation>
-    </message>
-    <message>
-        <source>plenty</source>
-        <translation>mucha</translation>
-    </message>
-    <message>
-        <source>Under the stick?</source>
-        <translation>¿Bajo la baqueta?</translation>
-    </message>
-    <message>
-        <source>softer</source>
-        <translation>más blando</translation>
-    </message>
-    <message>
-        <source>harder</source>
-        <translation>más duro</translation>
-    </message>
-    <message>
-        <source>%1 %2 to %3</source>
-        <translation>%1 %2 a %3</translation>
-    </message>
-    <message>
-        <source>%1 s; open drum only %2 s</source>
-        <translation>%1 s; tambor abierto solo %2 s</translation>
-    </message>
-    <message>
-        <source>ring %1 s; open drum %2 s</source>
-        <translation>resonancia %1 s; tambor abierto %2 s</translation>
-    </message>
-    <message>
-        <source>lever off in this tone</source>
-        <translation>palanca suelta en este sonido</translation>
-    </message>
-    <message>
-        <source>film %1 % over %2 %</source>
-        <translation>película %1 % sobre %2 %</translation>
     </message>
 </context>
 <context>
@@ -4128,61 +1973,6 @@ parte del límite</translation>
     </message>
 </context>
 <context>
-    <name>ReminderDialog</name>
-    <message>
-        <source>Remind me</source>
-        <translation>Recordarme</translation>
-    </message>
-    <message>
-        <source>A new head drifts in its first night, and weather moves all of them. The reminder shows when the program starts, and on the desktop while it runs.</source>
-        <translation>Un parche nuevo se mueve su primera noche, y el tiempo mueve a todos. El aviso aparece al iniciar el programa, y en el escritorio mientras funciona.</translation>
-    </message>
-    <message>
-        <source>About what</source>
-        <translation>Sobre qué</translation>
-    </message>
-    <message>
-        <source>The head has rested: tap it once more</source>
-        <translation>El parche ha reposado: tóquelo una vez más</translation>
-    </message>
-    <message>
-        <source>Look at the tuning again</source>
-        <translation>Revisar la afinación otra vez</translation>
-    </message>
-    <message>
-        <source>When</source>
-        <translation>Cuándo</translation>
-    </message>
-    <message>
-        <source>Tomorrow morning</source>
-        <translation>Mañana por la mañana</translation>
-    </message>
-    <message>
-        <source>In a week</source>
-        <translation>En una semana</translation>
-    </message>
-    <message>
-        <source>Save for a calendar…</source>
-        <translation>Guardar para un calendario…</translation>
-    </message>
-    <message>
-        <source>Save for a calendar</source>
-        <translation>Guardar para un calendario</translation>
-    </message>
-    <message>
-        <source>Calendar (*.ics)</source>
-        <translation>Calendario (*.ics)</translation>
-    </message>
-    <message>
-        <source>No reminder</source>
-        <translation>Sin aviso</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation>%1 no se puede escribir: %2. Elija otra carpeta.</translation>
-    </message>
-</context>
-<context>
     <name>RingPicture</name>
     <message>
         <source>whole</source>
@@ -4224,126 +2014,9 @@ parte del límite</translation>
         <source>Whole ring: %1</source>
         <translation>Resonancia total: %1</translation>
     </message>
-</context>
-<context>
-    <name>RingPictureText</name>
     <message>
         <source>Ring time</source>
         <translation>Tiempo de resonancia</translation>
-    </message>
-</context>
-<context>
-    <name>RoundTools</name>
-    <message>
-        <source>How the rods are compared</source>
-        <translation>Cómo se comparan los tornillos</translation>
-    </message>
-    <message>
-        <source>Finger on the middle</source>
-        <translation>Dedo en el centro</translation>
-    </message>
-    <message>
-        <source>Nothing on this head</source>
-        <translation>Nada en este parche</translation>
-    </message>
-    <message>
-        <source>In silence, by gauge</source>
-        <translation>En silencio, medidor</translation>
-    </message>
-    <message>
-        <source>In silence, hoop gap</source>
-        <translation>En silencio, luz del aro</translation>
-    </message>
-    <message>
-        <source>In silence, by feel</source>
-        <translation>En silencio, al tacto</translation>
-    </message>
-    <message>
-        <source>A light finger takes the centre pitch away, at the same pressure each time. Taps with and without it are never compared: changing it begins the round again. What is read beside the rods in silence also tells opposite rods apart, which no tap can: do it before or after a round of taps, with no turn between.</source>
-        <translation>Un dedo ligero quita el tono central, siempre con la misma presión. Los toques con y sin él nunca se comparan: cambiarlo empieza la ronda de nuevo. Lo que se lee junto a los tornillos en silencio también distingue tornillos opuestos, cosa que ningún toque puede: hágalo antes o después de una ronda de toques, sin girar entremedio.</translation>
-    </message>
-    <message>
-        <source>Rods of a round</source>
-        <translation>Tornillos de una ronda</translation>
-    </message>
-    <message>
-        <source>Every rod</source>
-        <translation>Cada tornillo</translation>
-    </message>
-    <message>
-        <source>Half the rods</source>
-        <translation>La mitad</translation>
-    </message>
-    <message>
-        <source>Taps at each rod</source>
-        <translation>Toques en cada tornillo</translation>
-    </message>
-    <message>
-        <source>1 tap each</source>
-        <translation>1 toque cada uno</translation>
-    </message>
-    <message>
-        <source>2 taps each</source>
-        <translation>2 toques cada uno</translation>
-    </message>
-    <message>
-        <source>3 taps each</source>
-        <translation>3 toques cada uno</translation>
-    </message>
-    <message>
-        <source>The middle of several taps counts; one that stands apart is named and left out.</source>
-        <translation>De varios toques vale el del medio; el que se aparta se nombra y se descarta.</translation>
-    </message>
-    <message>
-        <source>Which gauge</source>
-        <translation>Qué medidor</translation>
-    </message>
-    <message>
-        <source>A round by gauge and a round of taps with no turn between them tell what its marks stand for; that is kept in the workbook under its name.</source>
-        <translation>Una ronda con medidor y una de toques, sin girar entremedio, dicen qué significan sus marcas; eso queda en el cuaderno con su nombre.</translation>
-    </message>
-    <message>
-        <source>Another gauge</source>
-        <translation>Otro medidor</translation>
-    </message>
-    <message>
-        <source>What you call it:</source>
-        <translation>Cómo lo llama:</translation>
-    </message>
-    <message>
-        <source>Opposite rods read alike in the last whole round: half of them say as much.</source>
-        <translation>Los tornillos opuestos dieron igual en la última ronda entera: la mitad dice lo mismo.</translation>
-    </message>
-    <message>
-        <source>Opposite rods sound almost alike. Tap one whole round before you trust half.</source>
-        <translation>Los tornillos opuestos suenan casi igual. Toque una ronda entera antes de fiarse de la mitad.</translation>
-    </message>
-    <message>
-        <source>Gauge without a name</source>
-        <translation>Medidor sin nombre</translation>
-    </message>
-    <message>
-        <source>Another gauge…</source>
-        <translation>Otro medidor…</translation>
-    </message>
-</context>
-<context>
-    <name>RouteRail</name>
-    <message>
-        <source>Route</source>
-        <translation>Ruta</translation>
-    </message>
-    <message>
-        <source>Logbook</source>
-        <translation>Diario</translation>
-    </message>
-    <message>
-        <source>F11  stand view</source>
-        <translation>F11  vista de atril</translation>
-    </message>
-    <message>
-        <source>%1, %2, %3 rods</source>
-        <translation>%1, %2, %3 tornillos</translation>
     </message>
 </context>
 <context>
@@ -4396,118 +2069,9 @@ parte del límite</translation>
         <source>place by the balance of edge and middle; the usual one is taken for a fifth of the way out</source>
         <translation>lugar por el balance de borde y centro; el usual se toma a un quinto del radio</translation>
     </message>
-</context>
-<context>
-    <name>ScatterPictureText</name>
     <message>
         <source>Strokes on the head</source>
         <translation>Golpes sobre el parche</translation>
-    </message>
-</context>
-<context>
-    <name>SchoolPanel</name>
-    <message>
-        <source>How high the snare side stands, by school</source>
-        <translation>Qué alto está el bordonero, según la escuela</translation>
-    </message>
-    <message>
-        <source>Snare side</source>
-        <translation>Bordonero</translation>
-    </message>
-    <message>
-        <source>edge</source>
-        <translation>borde</translation>
-    </message>
-    <message>
-        <source>film</source>
-        <translation>película</translation>
-    </message>
-    <message>
-        <source>ratio</source>
-        <translation>razón</translation>
-    </message>
-    <message>
-        <source>minor third</source>
-        <translation>tercera menor</translation>
-    </message>
-    <message>
-        <source>major third</source>
-        <translation>tercera mayor</translation>
-    </message>
-    <message>
-        <source>fourth</source>
-        <translation>cuarta</translation>
-    </message>
-    <message>
-        <source>fifth</source>
-        <translation>quinta</translation>
-    </message>
-    <message>
-        <source>sixth</source>
-        <translation>sexta</translation>
-    </message>
-    <message>
-        <source>octave</source>
-        <translation>octava</translation>
-    </message>
-    <message>
-        <source>Interval</source>
-        <translation>Intervalo</translation>
-    </message>
-    <message>
-        <source>Ratio</source>
-        <translation>Razón</translation>
-    </message>
-    <message>
-        <source>Order</source>
-        <translation>Orden</translation>
-    </message>
-    <message>
-        <source>–</source>
-        <translation>–</translation>
-    </message>
-    <message>
-        <source>%1 Hz</source>
-        <translation>%1 Hz</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>Against the tone&apos;s own: snare side %1 cents, film %2 to %3 %, centre %4 cents.</source>
-        <translation>Frente al propio del sonido: bordonero %1 cents, película %2 a %3 %, centro %4 cents.</translation>
-    </message>
-    <message>
-        <source>▲ held back: %1.</source>
-        <translation>▲ retenido: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>SessionController</name>
-    <message>
-        <source>The folder %1 cannot be made; check your rights there.</source>
-        <translation>La carpeta %1 no se puede crear; compruebe sus permisos ahí.</translation>
-    </message>
-    <message>
-        <source>%1 exists; choose another name for the copy.</source>
-        <translation>%1 ya existe; elija otro nombre para la copia.</translation>
-    </message>
-    <message>
-        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
-        <translation>Se empezó un trabajo nuevo; el anterior queda en el cuaderno.</translation>
-    </message>
-    <message>
-        <source>This setup is in the logbook already.</source>
-        <translation>Esta afinación ya está en el diario.</translation>
-    </message>
-    <message>
-        <source>Saved to the logbook.</source>
-        <translation>Guardado en el diario.</translation>
-    </message>
-    <message>
-        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
-        <translation>La afinación se recuperó como trabajo nuevo; el anterior queda en el cuaderno.</translation>
     </message>
 </context>
 <context>
@@ -4547,109 +2111,6 @@ parte del límite</translation>
     <message>
         <source>After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its own pitch by some %3 cents.</source>
         <translation>Tras un golpe fuerte repican %1 s. Su tirón dobla el parche %2 µm y sube su tono unos %3 cents.</translation>
-    </message>
-</context>
-<context>
-    <name>SoundOutput</name>
-    <message>
-        <source>There is no sound output to play it on; plug in a loudspeaker or headphones.</source>
-        <translation>No hay salida de sonido; conecte un altavoz o auriculares.</translation>
-    </message>
-</context>
-<context>
-    <name>StandView</name>
-    <message>
-        <source>heard %1</source>
-        <translation>oído %1</translation>
-    </message>
-    <message>
-        <source>again: %1</source>
-        <translation>otra vez: %1</translation>
-    </message>
-    <message>
-        <source>Space: %1</source>
-        <translation>Espacio: %1</translation>
-    </message>
-    <message>
-        <source>Stand view</source>
-        <translation>Vista de atril</translation>
-    </message>
-</context>
-<context>
-    <name>StartPage</name>
-    <message>
-        <source>Open the demo</source>
-        <translation>Abrir la demostración</translation>
-    </message>
-    <message>
-        <source>Open a workbook…</source>
-        <translation>Abrir un cuaderno…</translation>
-    </message>
-    <message>
-        <source>%1 holds no drum yet</source>
-        <translation>%1 no tiene tambores aún</translation>
-    </message>
-    <message>
-        <source>Which drum is in front of you?</source>
-        <translation>¿Qué tambor tiene delante?</translation>
-    </message>
-    <message>
-        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
-        <translation>Un cuaderno es un archivo con sus tambores, sus sonidos, el trabajo en curso y el diario.</translation>
-    </message>
-    <message>
-        <source>Add a drum…</source>
-        <translation>Añadir tambor…</translation>
-    </message>
-    <message>
-        <source>My own drum…</source>
-        <translation>Mi propio tambor…</translation>
-    </message>
-    <message>
-        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
-        <translation>Sus medidas, tornillos, parches y bordonera; todo puede estimarse al principio.</translation>
-    </message>
-    <message>
-        <source>Opens your workbook %1.</source>
-        <translation>Abre su cuaderno %1.</translation>
-    </message>
-    <message>
-        <source>It goes into a new workbook, %1.</source>
-        <translation>Va a un cuaderno nuevo, %1.</translation>
-    </message>
-    <message>
-        <source>Open a workbook</source>
-        <translation>Abrir un cuaderno</translation>
-    </message>
-    <message>
-        <source>Bombo workbooks (*.bombo);;All files (*)</source>
-        <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
-    </message>
-</context>
-<context>
-    <name>StationButton</name>
-    <message>
-        <source>%1: %2</source>
-        <translation>%1: %2</translation>
-    </message>
-</context>
-<context>
-    <name>StepDial</name>
-    <message>
-        <source>Step, drawn</source>
-        <translation>Paso, dibujado</translation>
-    </message>
-    <message>
-        <source>tighter, clockwise</source>
-        <translation>más apretado, sentido horario</translation>
-    </message>
-    <message>
-        <source>looser, counter-clockwise</source>
-        <translation>más flojo, sentido antihorario</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
     </message>
 </context>
 <context>
@@ -4987,19 +2448,9 @@ bars: should answer, full at the middle, hatched at the edge</source>
         <translation>sombreado: útil; disco: respondió, cruz: sin respuesta; línea fina: certeza
 barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     </message>
-</context>
-<context>
-    <name>SweepPictureText</name>
     <message>
         <source>Sweep of the strainer</source>
         <translation>Barrido del tensor</translation>
-    </message>
-</context>
-<context>
-    <name>TapMarks</name>
-    <message>
-        <source>%1 of %2 taps heard</source>
-        <translation>%1 de %2 toques oídos</translation>
     </message>
 </context>
 <context>
@@ -5039,210 +2490,6 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Partials: %1.</source>
         <translation>Parciales: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>TapView</name>
-    <message>
-        <source>Last tap, its partials</source>
-        <translation>Último toque, sus parciales</translation>
-    </message>
-    <message>
-        <source>Nothing was heard yet.</source>
-        <translation>Aún no se oyó nada.</translation>
-    </message>
-</context>
-<context>
-    <name>ToneList</name>
-    <message>
-        <source>out of reach of this drum</source>
-        <translation>fuera del alcance de este tambor</translation>
-    </message>
-    <message>
-        <source>%1 over %2 Hz, ring %3 s</source>
-        <translation>%1 sobre %2 Hz, resonancia %3 s</translation>
-    </message>
-    <message>
-        <source>Tones</source>
-        <translation>Sonidos</translation>
-    </message>
-    <message>
-        <source>From a recording…</source>
-        <translation>De una grabación…</translation>
-    </message>
-    <message>
-        <source>A sound file with one or more hits becomes a tone</source>
-        <translation>Un archivo de sonido con uno o más golpes se vuelve un sonido</translation>
-    </message>
-    <message>
-        <source>Keep this setup as a tone…</source>
-        <translation>Esta afinación como sonido…</translation>
-    </message>
-    <message>
-        <source>Of this workbook</source>
-        <translation>De este cuaderno</translation>
-    </message>
-    <message>
-        <source>Always at hand</source>
-        <translation>Siempre a mano</translation>
-    </message>
-    <message>
-        <source>The drum as it stands becomes a tone of this workbook</source>
-        <translation>El tambor como está se vuelve un sonido de este cuaderno</translation>
-    </message>
-    <message>
-        <source>Once the batter was heard</source>
-        <translation>En cuanto se oiga el batidor</translation>
-    </message>
-    <message>
-        <source>A recorded hit</source>
-        <translation>Un golpe grabado</translation>
-    </message>
-    <message>
-        <source>Sound (*.wav *.flac);;All files (*)</source>
-        <translation>Sonido (*.wav *.flac);;Todos los archivos (*)</translation>
-    </message>
-    <message>
-        <source>Tone from %1</source>
-        <translation>Sonido de %1</translation>
-    </message>
-    <message>
-        <source>Kept: edge pitches as heard, ring as predicted with the pads that lie there, and how tight the wires stand in their span. It scales to other drums.</source>
-        <translation>Se guardan: tonos de borde como se oyeron, resonancia prevista con los apagadores puestos, y cuán tensa está la bordonera en su margen. Se adapta a otros tambores.</translation>
-    </message>
-    <message>
-        <source>Keep this setup as a tone</source>
-        <translation>Guardar esta afinación como sonido</translation>
-    </message>
-</context>
-<context>
-    <name>TonePage</name>
-    <message>
-        <source>What should it sound like?</source>
-        <translation>¿Cómo debe sonar?</translation>
-    </message>
-    <message>
-        <source>Questions</source>
-        <translation>Preguntas</translation>
-    </message>
-    <message>
-        <source>School</source>
-        <translation>Escuela</translation>
-    </message>
-    <message>
-        <source>Weather</source>
-        <translation>Tiempo</translation>
-    </message>
-    <message>
-        <source>Both heads</source>
-        <translation>Ambos parches</translation>
-    </message>
-    <message>
-        <source>Take this tone</source>
-        <translation>Tomar este sonido</translation>
-    </message>
-    <message>
-        <source>On to the batter</source>
-        <translation>Al batidor</translation>
-    </message>
-    <message>
-        <source>On to the snare side</source>
-        <translation>Al bordonero</translation>
-    </message>
-    <message>
-        <source>%1. %2</source>
-        <translation>%1. %2</translation>
-    </message>
-    <message>
-        <source>The snare side stops at %1: beyond it %2.</source>
-        <translation>El bordonero se detiene en %1: más allá %2.</translation>
-    </message>
-    <message>
-        <source>Muffling: %1.</source>
-        <translation>Apagado: %1.</translation>
-    </message>
-</context>
-<context>
-    <name>TrialDialog</name>
-    <message>
-        <source>%1 %2 tighter</source>
-        <translation>%1 %2 más apretado</translation>
-    </message>
-    <message>
-        <source>%1 %2 looser</source>
-        <translation>%1 %2 más flojo</translation>
-    </message>
-    <message>
-        <source>Costs: the head is no longer even, rods there back off sooner, and soft strokes near them speak less.</source>
-        <translation>Cuesta: el parche deja de estar parejo, los tornillos ahí se aflojan antes, y los golpes suaves cerca hablan menos.</translation>
-    </message>
-    <message>
-        <source>Costs: slower wires and less snap, most of all at the edge.</source>
-        <translation>Cuesta: bordonera más lenta y menos chasquido, sobre todo en el borde.</translation>
-    </message>
-    <message>
-        <source>Costs: more load on thin film beside the beds, and buzz with other drums comes back.</source>
-        <translation>Cuesta: más carga en película fina junto a los lechos, y vuelve el zumbido con otros tambores.</translation>
-    </message>
-    <message>
-        <source>Edge pitch %1 cents in the mean; its two partials %2 cents apart: the ring wavers %3 times a second and dies sooner.</source>
-        <translation>Tono de borde %1 cents en la media; sus dos parciales a %2 cents: la resonancia ondea %3 veces por segundo y muere antes.</translation>
-    </message>
-    <message>
-        <source>Uneven on purpose</source>
-        <translation>Desigual a propósito</translation>
-    </message>
-    <message>
-        <source>A trial, not a setting: it is logged, heard afterwards, and one key takes all of it back.</source>
-        <translation>Un ensayo, no un ajuste: se anota, se oye después, y una tecla lo devuelve todo.</translation>
-    </message>
-    <message>
-        <source>What to try</source>
-        <translation>Qué probar</translation>
-    </message>
-    <message>
-        <source>Near rods slack, the others a little up: low and dead</source>
-        <translation>Tornillos cercanos flojos, los otros algo más altos: grave y muerto</translation>
-    </message>
-    <message>
-        <source>Rods beside the beds slacker: less buzz</source>
-        <translation>Tornillos junto a los lechos más flojos: menos zumbido</translation>
-    </message>
-    <message>
-        <source>Rods beside the beds tighter: more snap</source>
-        <translation>Tornillos junto a los lechos más apretados: más chasquido</translation>
-    </message>
-    <message>
-        <source>How many rods</source>
-        <translation>Cuántos tornillos</translation>
-    </message>
-    <message>
-        <source>one rod</source>
-        <translation>un tornillo</translation>
-    </message>
-    <message>
-        <source>two rods</source>
-        <translation>dos tornillos</translation>
-    </message>
-    <message>
-        <source>three rods</source>
-        <translation>tres tornillos</translation>
-    </message>
-    <message>
-        <source>From which rod on</source>
-        <translation>Desde qué tornillo</translation>
-    </message>
-    <message>
-        <source>from rod </source>
-        <translation>desde el tornillo </translation>
-    </message>
-    <message>
-        <source>By how much each</source>
-        <translation>Cuánto cada uno</translation>
-    </message>
-    <message>
-        <source>Try it</source>
-        <translation>Probarlo</translation>
     </message>
 </context>
 <context>
@@ -5287,551 +2534,9 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>from below; usual lengths, not measured on this drum yet</source>
         <translation>desde abajo; largos usuales, sin medir en este tambor</translation>
     </message>
-</context>
-<context>
-    <name>UndersideText</name>
     <message>
         <source>The underside</source>
         <translation>El lado de abajo</translation>
-    </message>
-</context>
-<context>
-    <name>VoicePanel</name>
-    <message>
-        <source>Does it answer a voice?</source>
-        <translation>¿Responde a una voz?</translation>
-    </message>
-    <message>
-        <source>Hum, lever off</source>
-        <translation>Tararear, suelta</translation>
-    </message>
-    <message>
-        <source>Hum, lever on</source>
-        <translation>Tararear, puesta</translation>
-    </message>
-    <message>
-        <source>The hum with the lever on</source>
-        <translation>El tarareo con la palanca puesta</translation>
-    </message>
-    <message>
-        <source>The hum with the lever off</source>
-        <translation>El tarareo con la palanca suelta</translation>
-    </message>
-    <message>
-        <source>Three seconds: one steady low oo, an arm&apos;s length away.</source>
-        <translation>Tres segundos: una u grave y estable, a un brazo de distancia.</translation>
-    </message>
-    <message>
-        <source>Now the same hum with the lever on.</source>
-        <translation>Ahora el mismo tarareo con la palanca puesta.</translation>
-    </message>
-    <message>
-        <source>The same low oo twice, an arm&apos;s length away. Sensitive wires hiss along.</source>
-        <translation>La misma u grave dos veces, a un brazo de distancia. Una bordonera sensible sisea con ella.</translation>
-    </message>
-    <message>
-        <source>%1 dB more hiss with the lever on</source>
-        <translation>%1 dB más de siseo con la palanca puesta</translation>
-    </message>
-    <message>
-        <source>They answer: %1, knob at %2.</source>
-        <translation>Responde: %1, perilla en %2.</translation>
-    </message>
-    <message>
-        <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
-        <translation>Sin respuesta: %1, perilla en %2. Más floja, o un bordonero más tenso, responde antes.</translation>
-    </message>
-</context>
-<context>
-    <name>WallClock</name>
-    <message>
-        <source>Time is up: leave the rods as they are, wires on.</source>
-        <translation>Se acabó el tiempo: deje los tornillos como están, bordonera puesta.</translation>
-    </message>
-    <message>
-        <source>Time is up</source>
-        <translation>Se acabó el tiempo</translation>
-    </message>
-    <message>
-        <source>Leave the rods as they are, wires on.</source>
-        <translation>Deje los tornillos como están, bordonera puesta.</translation>
-    </message>
-    <message>
-        <source>.</source>
-        <translation>.</translation>
-    </message>
-    <message>
-        <source>Bombo</source>
-        <translation>Bombo</translation>
-    </message>
-</context>
-<context>
-    <name>WaysPanel</name>
-    <message>
-        <source>%1 s</source>
-        <translation>%1 s</translation>
-    </message>
-    <message>
-        <source>The batter is uneven by %1 cents, and close partials beat. Even it before anything is laid on it.</source>
-        <translation>El batidor está desigual en %1 cents, y baten parciales cercanos. Emparéjelo antes de poner nada encima.</translation>
-    </message>
-    <message>
-        <source>Two close partials beat: even the batter before anything is laid on it.</source>
-        <translation>Baten dos parciales cercanos: empareje el batidor antes de poner nada encima.</translation>
-    </message>
-    <message>
-        <source>The head rings longer than its kind should: it is worn. A fresh one helps more than pads.</source>
-        <translation>El parche resuena más de lo que debería: está gastado. Uno nuevo ayuda más que los apagadores.</translation>
-    </message>
-    <message>
-        <source>The strokes land off the middle, where the edge sounds with them: move the drum, not the pads.</source>
-        <translation>Los golpes caen fuera del centro, donde suena el borde: mueva el tambor, no los apagadores.</translation>
-    </message>
-    <message>
-        <source>The microphone hears %1 times the ring of the room: turn it, or the pad, by some degrees.</source>
-        <translation>El micrófono oye %1 veces la resonancia de la sala: gírelo, o el apagador, unos grados.</translation>
-    </message>
-    <message>
-        <source>Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and shorten.</source>
-        <translation>Afinado tan bajo (%1) queda un solo tono aislado: más alto, sus parciales se juntan y acortan.</translation>
-    </message>
-    <message>
-        <source>Nothing is wrong with it: how long it rings is taste.</source>
-        <translation>No le pasa nada: cuánto resuena es cuestión de gusto.</translation>
-    </message>
-    <message>
-        <source>Tune it out</source>
-        <translation>Afinarlo fuera</translation>
-    </message>
-    <message>
-        <source>Let it ring</source>
-        <translation>Dejarlo sonar</translation>
-    </message>
-    <message>
-        <source>Mask it with wires</source>
-        <translation>Taparlo con la bordonera</translation>
-    </message>
-    <message>
-        <source>Shorten it</source>
-        <translation>Acortarlo</translation>
-    </message>
-    <message>
-        <source>Muffle it</source>
-        <translation>Apagarlo</translation>
-    </message>
-    <message>
-        <source>Not quite enough.</source>
-        <translation>No alcanza del todo.</translation>
-    </message>
-    <message>
-        <source>%1. Higher would not shorten it.</source>
-        <translation>%1. Más alto no lo acortaría.</translation>
-    </message>
-    <message>
-        <source>%1. Batter %2 up: centre %3 cents, film load %4 %.</source>
-        <translation>%1. Batidor %2 arriba: centro %3 cents, carga de película %4 %.</translation>
-    </message>
-    <message>
-        <source>%1. Costs nothing.</source>
-        <translation>%1. No cuesta nada.</translation>
-    </message>
-    <message>
-        <source>%1 of hiss over %2 of ring, knob %3 looser.</source>
-        <translation>%1 de siseo sobre %2 de resonancia, perilla %3 más floja.</translation>
-    </message>
-    <message>
-        <source>%1 of hiss over %2 of ring, as they stand.</source>
-        <translation>%1 de siseo sobre %2 de resonancia, como están.</translation>
-    </message>
-    <message>
-        <source>%1 with a loose weight; the stroke stays whole.</source>
-        <translation>%1 con un peso suelto; el golpe queda entero.</translation>
-    </message>
-    <message>
-        <source>%1 with nothing on the head.</source>
-        <translation>%1 sin nada en el parche.</translation>
-    </message>
-    <message>
-        <source>%1: %2. Stroke %3 dB, rebound %4 % less.</source>
-        <translation>%1: %2. Golpe %3 dB, rebote %4 % menos.</translation>
-    </message>
-    <message>
-        <source>A fault, or taste?</source>
-        <translation>¿Una falla, o gusto?</translation>
-    </message>
-    <message>
-        <source>Ways to the ring that is wanted</source>
-        <translation>Formas de lograr la resonancia deseada</translation>
-    </message>
-    <message>
-        <source>Do it</source>
-        <translation>Hacerlo</translation>
-    </message>
-    <message>
-        <source>%1: do it</source>
-        <translation>%1: hacerlo</translation>
-    </message>
-    <message>
-        <source>The ring is as wanted.</source>
-        <translation>La resonancia es la deseada.</translation>
-    </message>
-    <message>
-        <source>To Tone</source>
-        <translation>Al sonido</translation>
-    </message>
-    <message>
-        <source>To Wires</source>
-        <translation>A la bordonera</translation>
-    </message>
-    <message>
-        <source>As it is</source>
-        <translation>Como está</translation>
-    </message>
-</context>
-<context>
-    <name>WeatherPanel</name>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
-        <source>Temperature</source>
-        <translation>Temperatura</translation>
-    </message>
-    <message>
-        <source> % humid</source>
-        <translation> % de humedad</translation>
-    </message>
-    <message>
-        <source>Relative humidity</source>
-        <translation>Humedad relativa</translation>
-    </message>
-    <message>
-        <source> m high</source>
-        <translation> m de altitud</translation>
-    </message>
-    <message>
-        <source>Height above the sea</source>
-        <translation>Altitud sobre el mar</translation>
-    </message>
-    <message>
-        <source>Here</source>
-        <translation>Aquí</translation>
-    </message>
-    <message>
-        <source>Taken to</source>
-        <translation>Llevado a</translation>
-    </message>
-    <message>
-        <source>There a head would fall slack: it swells more than it was drawn down.</source>
-        <translation>Allí un parche quedaría flojo: se dilata más de lo que se tensó.</translation>
-    </message>
-    <message>
-        <source>%1 %2 → %3 (%4 cents)</source>
-        <translation>%1 %2 → %3 (%4 cents)</translation>
-    </message>
-    <message>
-        <source>Tuned here and taken there, no rod turned:
-%1
-%2
-%3
-It settles with the shell, in an hour for metal and in days for wood.</source>
-        <translation>Afinado aquí y llevado allí, sin girar tornillos:
-%1
-%2
-%3
-Se asienta con el casco, en una hora si es metal y en días si es madera.</translation>
-    </message>
-    <message>
-        <source>batter</source>
-        <translation>batidor</translation>
-    </message>
-    <message>
-        <source>snare side</source>
-        <translation>bordonero</translation>
-    </message>
-    <message>
-        <source>centre</source>
-        <translation>centro</translation>
-    </message>
-</context>
-<context>
-    <name>WiresPage</name>
-    <message>
-        <source>Fit</source>
-        <translation>Montaje</translation>
-    </message>
-    <message>
-        <source>Strainer</source>
-        <translation>Tensor</translation>
-    </message>
-    <message>
-        <source>Buzz with others</source>
-        <translation>Zumbido con otros</translation>
-    </message>
-    <message>
-        <source>By what the setting is judged</source>
-        <translation>Por qué se juzga el ajuste</translation>
-    </message>
-    <message>
-        <source>aim: %1</source>
-        <translation>fin: %1</translation>
-    </message>
-    <message>
-        <source>Undo last</source>
-        <translation>Deshacer</translation>
-    </message>
-    <message>
-        <source>Knob, from first contact</source>
-        <translation>Perilla, desde el primer contacto</translation>
-    </message>
-    <message>
-        <source>Loosen %1</source>
-        <translation>Aflojar %1</translation>
-    </message>
-    <message>
-        <source>Tighten %1</source>
-        <translation>Apretar %1</translation>
-    </message>
-    <message>
-        <source>At this stop</source>
-        <translation>En este punto</translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation>centro</translation>
-    </message>
-    <message>
-        <source>edge</source>
-        <translation>borde</translation>
-    </message>
-    <message>
-        <source>Lay the wires</source>
-        <translation>Monte la bordonera</translation>
-    </message>
-    <message>
-        <source>Set the strainer</source>
-        <translation>Ajuste el tensor</translation>
-    </message>
-    <message>
-        <source>Calm the buzz</source>
-        <translation>Calme el zumbido</translation>
-    </message>
-    <message>
-        <source>Before they are clamped: where the wires lie, and how the knob stands. Wires loose before anything is pushed under them.</source>
-        <translation>Antes de sujetarla: dónde queda la bordonera, y cómo está la perilla. Bordonera floja antes de meter nada debajo.</translation>
-    </message>
-    <message>
-        <source>Which instruments set the wires going, and what to change first. Lever on while they play.</source>
-        <translation>Qué instrumentos excitan la bordonera, y qué cambiar primero. Palanca puesta mientras tocan.</translation>
-    </message>
-    <message>
-        <source>not counted</source>
-        <translation>sin contar</translation>
-    </message>
-    <message>
-        <source>%1 from its loose end</source>
-        <translation>%1 desde su extremo flojo</translation>
-    </message>
-    <message>
-        <source>not tried</source>
-        <translation>sin probar</translation>
-    </message>
-    <message>
-        <source>● answers</source>
-        <translation>● responde</translation>
-    </message>
-    <message>
-        <source>✕ silent</source>
-        <translation>✕ muda</translation>
-    </message>
-    <message>
-        <source>%1 at the %2: %3</source>
-        <translation>%1 en %2: %3</translation>
-    </message>
-    <message>
-        <source>Loud: does it rattle on?</source>
-        <translation>Fuerte: ¿sigue traqueteando?</translation>
-    </message>
-    <message>
-        <source>Loud: rattles on</source>
-        <translation>Fuerte: sigue traqueteando</translation>
-    </message>
-    <message>
-        <source>Loud: clean</source>
-        <translation>Fuerte: limpio</translation>
-    </message>
-    <message>
-        <source>Two answers contradict each other; the odd one counts for less. Try the strokes at that stop again.</source>
-        <translation>Dos respuestas se contradicen; la rara cuenta menos. Pruebe otra vez los golpes en ese punto.</translation>
-    </message>
-    <message>
-        <source>Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.</source>
-        <translation>Bordonera centrada, palanca puesta, tambor derecho. Cuente la perilla desde donde los hilos tocan primero.</translation>
-    </message>
-    <message>
-        <source>Now lever on, knob to first contact</source>
-        <translation>Ahora palanca puesta, perilla al primer contacto</translation>
-    </message>
-    <message>
-        <source>Then tighten %1</source>
-        <translation>Luego apriete %1</translation>
-    </message>
-    <message>
-        <source>First contact: a fingertip on the snare side just feels the strands lift off the film.</source>
-        <translation>Primer contacto: la yema de un dedo en el bordonero apenas siente que los hilos se separan de la película.</translation>
-    </message>
-    <message>
-        <source>Knob is there</source>
-        <translation>La perilla está ahí</translation>
-    </message>
-    <message>
-        <source>Now one loud stroke at the middle</source>
-        <translation>Ahora un golpe fuerte en el centro</translation>
-    </message>
-    <message>
-        <source>Now a %1 stroke at the %2</source>
-        <translation>Ahora un golpe: %1, %2</translation>
-    </message>
-    <message>
-        <source>Do the wires fall silent with the drum?</source>
-        <translation>¿Calla la bordonera con el tambor?</translation>
-    </message>
-    <message>
-        <source>Do the wires answer?</source>
-        <translation>¿Responde la bordonera?</translation>
-    </message>
-    <message>
-        <source>Clean: they stop with the tone. Rattling: they hiss on after it.</source>
-        <translation>Limpio: para con el tono. Traqueteo: sigue siseando después.</translation>
-    </message>
-    <message>
-        <source>Play it as quietly as you would on the stand, and listen for the hiss.</source>
-        <translation>Tóquelo tan suave como en escena, y escuche el siseo.</translation>
-    </message>
-    <message>
-        <source>Play it as quietly as you would on the stand. What is heard answers; or say it yourself.</source>
-        <translation>Tóquelo tan suave como en escena. Lo que se oiga responde; o dígalo usted.</translation>
-    </message>
-    <message>
-        <source>Strike it</source>
-        <translation>Golpear</translation>
-    </message>
-    <message>
-        <source>Clean</source>
-        <translation>Limpio</translation>
-    </message>
-    <message>
-        <source>They answer</source>
-        <translation>Responde</translation>
-    </message>
-    <message>
-        <source>They rattle on  (N)</source>
-        <translation>Sigue traqueteando  (N)</translation>
-    </message>
-    <message>
-        <source>No answer  (N)</source>
-        <translation>Sin respuesta  (N)</translation>
-    </message>
-    <message>
-        <source>Now the knob</source>
-        <translation>Ahora la perilla</translation>
-    </message>
-    <message>
-        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
-        <translation>Traquetea antes de dejar de ahogarse: tense el bordonero, o los hilos están gastados.</translation>
-    </message>
-    <message>
-        <source>To %1 from first contact. %2</source>
-        <translation>A %1 desde el primer contacto. %2</translation>
-    </message>
-    <message>
-        <source>That is the best so far.</source>
-        <translation>Es el mejor hasta ahora.</translation>
-    </message>
-    <message>
-        <source>That stop tells most.</source>
-        <translation>Ese punto dice más.</translation>
-    </message>
-    <message>
-        <source>Turned</source>
-        <translation>Girado</translation>
-    </message>
-    <message>
-        <source>As good as it gets</source>
-        <translation>Lo mejor que se puede</translation>
-    </message>
-    <message>
-        <source>In the usable span</source>
-        <translation>En el margen útil</translation>
-    </message>
-    <message>
-        <source>Leave it at %1</source>
-        <translation>Déjelo en %1</translation>
-    </message>
-    <message>
-        <source>On to the muffling</source>
-        <translation>Al apagado</translation>
-    </message>
-    <message>
-        <source>On to the strainer</source>
-        <translation>Al tensor</translation>
-    </message>
-    <message>
-        <source>Now the wires</source>
-        <translation>Ahora la bordonera</translation>
-    </message>
-    <message>
-        <source>Now take a rule</source>
-        <translation>Ahora tome una regla</translation>
-    </message>
-    <message>
-        <source>Measure strands and gaps</source>
-        <translation>Mida hilos y luces</translation>
-    </message>
-    <message>
-        <source>They lie well</source>
-        <translation>Está bien puesta</translation>
-    </message>
-    <message>
-        <source>See what is said on the right</source>
-        <translation>Vea lo que se dice a la derecha</translation>
-    </message>
-    <message>
-        <source>Shift them to the strainer</source>
-        <translation>Muévala hacia el tensor</translation>
-    </message>
-    <message>
-        <source>Shift them to the butt plate</source>
-        <translation>Muévala a la placa fija</translation>
-    </message>
-    <message>
-        <source>Check that the lever closes, and that the plates lie flat.</source>
-        <translation>Compruebe que la palanca cierra y que las placas quedan planas.</translation>
-    </message>
-    <message>
-        <source>Lever off, strands loose. Done when both gaps are the same and the plates lie over the inner wall.</source>
-        <translation>Palanca suelta, hilos flojos. Listo cuando ambas luces son iguales y las placas quedan sobre la pared interior.</translation>
-    </message>
-    <message>
-        <source>Now the others play</source>
-        <translation>Ahora tocan los otros</translation>
-    </message>
-    <message>
-        <source>Change one thing, then listen again</source>
-        <translation>Cambie una cosa y escuche otra vez</translation>
-    </message>
-    <message>
-        <source>Which of them sets it off?</source>
-        <translation>¿Cuál la excita?</translation>
-    </message>
-    <message>
-        <source>Lever on, strike each of them alone, and enter those that make the wires hiss.</source>
-        <translation>Palanca puesta, golpee cada uno solo, y apunte los que hacen sisear la bordonera.</translation>
-    </message>
-    <message>
-        <source>%1 Predicted: the ear decides.</source>
-        <translation>%1 Previsto: decide el oído.</translation>
     </message>
 </context>
 <context>
@@ -6274,7 +2979,2194 @@ Se asienta con el casco, en una hora si es metal y en días si es madera.</trans
     </message>
 </context>
 <context>
-    <name>bombo</name>
+    <name>bombo::BeginTools</name>
+    <message>
+        <source>What the work begins with</source>
+        <translation>Con qué empieza el trabajo</translation>
+    </message>
+    <message>
+        <source>A new head</source>
+        <translation>Un parche nuevo</translation>
+    </message>
+    <message>
+        <source>Same, from slack</source>
+        <translation>El mismo, desde flojo</translation>
+    </message>
+    <message>
+        <source>Same, as it stands</source>
+        <translation>El mismo, como está</translation>
+    </message>
+    <message>
+        <source>As it stands: nothing is slackened, the first thing is a round of taps.</source>
+        <translation>Como está: no se afloja nada, lo primero es una ronda de toques.</translation>
+    </message>
+    <message>
+        <source>How the wires are kept away</source>
+        <translation>Cómo se aparta la bordonera</translation>
+    </message>
+    <message>
+        <source>Stick under wires</source>
+        <translation>Baqueta bajo bordonera</translation>
+    </message>
+    <message>
+        <source>Wires lifted</source>
+        <translation>Bordonera levantada</translation>
+    </message>
+    <message>
+        <source>Wires taken off</source>
+        <translation>Bordonera quitada</translation>
+    </message>
+    <message>
+        <source>How a new head is seated</source>
+        <translation>Cómo se asienta un parche nuevo</translation>
+    </message>
+    <message>
+        <source>Seat by palm</source>
+        <translation>Asentar con la palma</translation>
+    </message>
+    <message>
+        <source>Rest overnight</source>
+        <translation>Reposar una noche</translation>
+    </message>
+    <message>
+        <source>No seating</source>
+        <translation>Sin asentar</translation>
+    </message>
+    <message>
+        <source>Stretch overnight</source>
+        <translation>Estirar una noche</translation>
+    </message>
+    <message>
+        <source>Stretch: the batter is taken about a minor third above pitch, evened there, left overnight, and brought down again.</source>
+        <translation>Estirar: el parche batidor se sube cerca de una tercera menor, se empareja ahí, se deja una noche y se vuelve a bajar.</translation>
+    </message>
+    <message>
+        <source>In which order rods are turned</source>
+        <translation>En qué orden se giran los tornillos</translation>
+    </message>
+    <message>
+        <source>Pairs, two keys</source>
+        <translation>Pares, dos llaves</translation>
+    </message>
+    <message>
+        <source>Across, one key</source>
+        <translation>En cruz, una llave</translation>
+    </message>
+    <message>
+        <source>Round, one key</source>
+        <translation>En redondo, una llave</translation>
+    </message>
+    <message>
+        <source>Your own skip…</source>
+        <translation>Salto propio…</translation>
+    </message>
+    <message>
+        <source>Across or in pairs the film stays centred; round the head only in small steps.</source>
+        <translation>En cruz o por pares la película queda centrada; en redondo solo con pasos pequeños.</translation>
+    </message>
+    <message>
+        <source>Correct rods</source>
+        <translation>Corregir tornillos</translation>
+    </message>
+    <message>
+        <source>Correct both ways</source>
+        <translation>En ambos sentidos</translation>
+    </message>
+    <message>
+        <source>Tighten only</source>
+        <translation>Solo apretar</translation>
+    </message>
+    <message>
+        <source>Loosen only</source>
+        <translation>Solo aflojar</translation>
+    </message>
+    <message>
+        <source>Tighten only ends a little above pitch, and never leaves slack behind; loosen only ends below: press the head afterwards.</source>
+        <translation>Solo apretar termina algo por encima y nunca deja holgura; solo aflojar termina por debajo: después presione el parche.</translation>
+    </message>
+    <message>
+        <source>Even to ±%1 cents</source>
+        <translation>Parejo a ±%1 cents</translation>
+    </message>
+    <message>
+        <source>How even the head is to be</source>
+        <translation>Cuán parejo debe quedar el parche</translation>
+    </message>
+    <message>
+        <source>Five takes a pass more; twelve is enough for a dead or noisy sound.</source>
+        <translation>Cinco cuestan una pasada más; doce bastan para un sonido muerto o ruidoso.</translation>
+    </message>
+    <message>
+        <source>How far a round turns the rods at most</source>
+        <translation>Cuánto gira los tornillos una ronda como máximo</translation>
+    </message>
+    <message>
+        <source>Steps to 1 turn</source>
+        <translation>Pasos hasta 1 vuelta</translation>
+    </message>
+    <message>
+        <source>Steps to 1/2 turn</source>
+        <translation>Pasos hasta 1/2</translation>
+    </message>
+    <message>
+        <source>Steps to 1/4 turn</source>
+        <translation>Pasos hasta 1/4</translation>
+    </message>
+    <message>
+        <source>Steps of 1/8 turn</source>
+        <translation>Pasos de 1/8</translation>
+    </message>
+    <message>
+        <source>They get smaller by themselves towards the target. Small ones keep the hoop level and take longer.</source>
+        <translation>Se hacen más pequeños solos hacia la meta. Los pequeños mantienen el aro nivelado y tardan más.</translation>
+    </message>
+    <message>
+        <source>Finger-tight already</source>
+        <translation>Ya apretado a mano</translation>
+    </message>
+    <message>
+        <source>Leaves the steps before it out and starts the count.</source>
+        <translation>Omite los pasos anteriores y empieza la cuenta.</translation>
+    </message>
+    <message>
+        <source>Your own skip</source>
+        <translation>Salto propio</translation>
+    </message>
+    <message>
+        <source>Go on by how many rods? 1 is round the head:</source>
+        <translation>¿Cuántos tornillos avanzar? 1 es en redondo:</translation>
+    </message>
+    <message>
+        <source>A skip of %1 on %2 rods never comes to %3. Take one that shares no divisor with %2.</source>
+        <translation>Un salto de %1 con %2 tornillos nunca llega a %3. Tome uno que no comparta divisor con %2.</translation>
+    </message>
+    <message>
+        <source>No palm (thin)</source>
+        <translation>Sin palma (fino)</translation>
+    </message>
+    <message>
+        <source>Stretch batter only</source>
+        <translation>Estirar solo el batidor</translation>
+    </message>
+    <message>
+        <source>Far apart, one key</source>
+        <translation>Lejos entre sí, una llave</translation>
+    </message>
+    <message>
+        <source>Your own skip, %1…</source>
+        <translation>Salto propio, %1…</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BlindDialog</name>
+    <message>
+        <source>Blind comparison</source>
+        <translation>Comparación a ciegas</translation>
+    </message>
+    <message>
+        <source>One of the two is what you want, the other the drum as it is, equally loud. The order changes after each answer.</source>
+        <translation>Uno de los dos es lo que quiere, el otro el tambor como está, igual de fuertes. El orden cambia después de cada respuesta.</translation>
+    </message>
+    <message>
+        <source>Hear the first</source>
+        <translation>Oír el primero</translation>
+    </message>
+    <message>
+        <source>Hear the second</source>
+        <translation>Oír el segundo</translation>
+    </message>
+    <message>
+        <source>The first is the wanted</source>
+        <translation>El primero es el deseado</translation>
+    </message>
+    <message>
+        <source>The second is the wanted</source>
+        <translation>El segundo es el deseado</translation>
+    </message>
+    <message>
+        <source>No answer yet.</source>
+        <translation>Aún sin respuesta.</translation>
+    </message>
+    <message>
+        <source>Right: the %1 was the wanted.</source>
+        <translation>Correcto: el %1 era el deseado.</translation>
+    </message>
+    <message>
+        <source>No: the %1 was the wanted.</source>
+        <translation>No: el %1 era el deseado.</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>primero</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>segundo</translation>
+    </message>
+    <message>
+        <source>Right so far: %1 of %2.</source>
+        <translation>Aciertos hasta ahora: %1 de %2.</translation>
+    </message>
+    <message>
+        <source>You can tell them apart.</source>
+        <translation>Puede distinguirlos.</translation>
+    </message>
+    <message>
+        <source>By ear they are as good as the same.</source>
+        <translation>De oído son prácticamente iguales.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BlindPanel</name>
+    <message>
+        <source>Hear both, blind</source>
+        <translation>Oír los dos, a ciegas</translation>
+    </message>
+    <message>
+        <source>Last stroke is before</source>
+        <translation>El último golpe es antes</translation>
+    </message>
+    <message>
+        <source>Last stroke is after</source>
+        <translation>El último golpe es después</translation>
+    </message>
+    <message>
+        <source>Play the first</source>
+        <translation>Tocar el primero</translation>
+    </message>
+    <message>
+        <source>Play the second</source>
+        <translation>Tocar el segundo</translation>
+    </message>
+    <message>
+        <source>First is better</source>
+        <translation>El primero es mejor</translation>
+    </message>
+    <message>
+        <source>Second is better</source>
+        <translation>El segundo es mejor</translation>
+    </message>
+    <message>
+        <source>No difference</source>
+        <translation>Ninguna diferencia</translation>
+    </message>
+    <message>
+        <source>Tell me which was which</source>
+        <translation>Dime cuál era cuál</translation>
+    </message>
+    <message>
+        <source>Replace before</source>
+        <translation>Reemplazar antes</translation>
+    </message>
+    <message>
+        <source>Replace after</source>
+        <translation>Reemplazar después</translation>
+    </message>
+    <message>
+        <source>Play a stroke as it was, and keep it</source>
+        <translation>Toque un golpe como estaba, y guárdelo</translation>
+    </message>
+    <message>
+        <source>Now a stroke with the change, and keep it</source>
+        <translation>Ahora un golpe con el cambio, y guárdelo</translation>
+    </message>
+    <message>
+        <source>Which is better?</source>
+        <translation>¿Cuál es mejor?</translation>
+    </message>
+    <message>
+        <source>Listen to both, equally loud</source>
+        <translation>Escuche los dos, igual de fuertes</translation>
+    </message>
+    <message>
+        <source>Judged %1 times; five or more tell something.</source>
+        <translation>Juzgado %1 veces; desde cinco dice algo.</translation>
+    </message>
+    <message>
+        <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
+        <translation>Juzgado %1 veces: después fue mejor %2, antes %3, sin diferencia %4.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BuzzPanel</name>
+    <message>
+        <source>tom</source>
+        <translation>tom</translation>
+    </message>
+    <message>
+        <source>bass drum</source>
+        <translation>bombo</translation>
+    </message>
+    <message>
+        <source>bass note</source>
+        <translation>nota grave</translation>
+    </message>
+    <message>
+        <source>voice</source>
+        <translation>voz</translation>
+    </message>
+    <message>
+        <source>something else</source>
+        <translation>otra cosa</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
+    </message>
+    <message>
+        <source>By %1 cents: %2 dB less of it. Costs this drum nothing.</source>
+        <translation>En %1 cents: %2 dB menos. A este tambor no le cuesta nada.</translation>
+    </message>
+    <message>
+        <source>%1 half as long, with a pad</source>
+        <translation>%1 la mitad de largo, con un apagador</translation>
+    </message>
+    <message>
+        <source>%1 dB less of it. Costs it its tail.</source>
+        <translation>%1 dB menos. Le cuesta su cola.</translation>
+    </message>
+    <message>
+        <source>Wires %1 tighter</source>
+        <translation>Bordonera %1 más tensa</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs answer to a whisper.</source>
+        <translation>%1 dB menos. Cuesta la respuesta a un susurro.</translation>
+    </message>
+    <message>
+        <source>Both heads of this drum %1 cents</source>
+        <translation>Los dos parches de este tambor %1 cents</translation>
+    </message>
+    <message>
+        <source>%1 dB less. Costs the tone that was asked for.</source>
+        <translation>%1 dB menos. Cuesta el sonido que se pidió.</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds %1 looser</source>
+        <translation>Tornillos junto a los lechos %1 más flojos</translation>
+    </message>
+    <message>
+        <source>At Snare side, Uneven: %1 dB less. Costs quick answer.</source>
+        <translation>En Parche bordonero, Desigual: %1 dB menos. Cuesta respuesta rápida.</translation>
+    </message>
+    <message>
+        <source>Accept it</source>
+        <translation>Aceptarlo</translation>
+    </message>
+    <message>
+        <source>Throw the lever off where the piece is still.</source>
+        <translation>Suelte la palanca donde la pieza esté quieta.</translation>
+    </message>
+    <message>
+        <source>Who plays beside it?</source>
+        <translation>¿Quién toca al lado?</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Cómo lo llama</translation>
+    </message>
+    <message>
+        <source>name, if you like</source>
+        <translation>nombre, si quiere</translation>
+    </message>
+    <message>
+        <source>Kind of instrument</source>
+        <translation>Tipo de instrumento</translation>
+    </message>
+    <message>
+        <source>Its pitch</source>
+        <translation>Su altura</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Take what was heard</source>
+        <translation>Tomar lo que se oyó</translation>
+    </message>
+    <message>
+        <source>Play the other instrument alone, lever off: its partials as they were heard last.</source>
+        <translation>Toque el otro instrumento solo, palanca suelta: sus parciales como se oyeron por última vez.</translation>
+    </message>
+    <message>
+        <source>Instruments around the drum</source>
+        <translation>Instrumentos alrededor del tambor</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>What calms it, least harm first</source>
+        <translation>Qué lo calma, lo menos dañino primero</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1. %2. %3</source>
+        <translation>%1. %2. %3</translation>
+    </message>
+    <message>
+        <source>Predicted: play it again afterwards and listen.</source>
+        <translation>Previsto: tóquelo otra vez después y escuche.</translation>
+    </message>
+    <message>
+        <source>Nothing to calm yet.</source>
+        <translation>Nada que calmar aún.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CardDialog</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Ficha de tonos</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation>Qué dice</translation>
+    </message>
+    <message>
+        <source>Begin anew</source>
+        <translation>Empezar de nuevo</translation>
+    </message>
+    <message>
+        <source>Take back the last tap</source>
+        <translation>Retirar el último toque</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Now %1: %2</source>
+        <translation>Ahora %1: %2</translation>
+    </message>
+    <message>
+        <source>The card is full</source>
+        <translation>La ficha está completa</translation>
+    </message>
+    <message>
+        <source>Every place was heard. It stays with the session and counts in the proof.</source>
+        <translation>Se oyó cada lugar. Queda con el trabajo y cuenta en la prueba.</translation>
+    </message>
+    <message>
+        <source>Tap %1 of %2 here. Wires off, let each tap ring out: the middle one counts.</source>
+        <translation>Toque %1 de %2 aquí. Sin bordonera, deje sonar cada toque: cuenta el del medio.</translation>
+    </message>
+    <message>
+        <source>One tap more: those before did not agree. Same place, same strength.</source>
+        <translation>Un toque más: los anteriores no coincidían. El mismo lugar, la misma fuerza.</translation>
+    </message>
+    <message>
+        <source>Both tensions follow from these places, and whether they fit each other.</source>
+        <translation>De estos lugares se deducen las dos tensiones, y si concuerdan entre sí.</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Listo</translation>
+    </message>
+    <message>
+        <source>Tap</source>
+        <translation>Tocar</translation>
+    </message>
+    <message>
+        <source>Listening</source>
+        <translation>Escuchando</translation>
+    </message>
+    <message>
+        <source>Give sound files…</source>
+        <translation>Dar archivos de sonido…</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CardView</name>
+    <message>
+        <source>Pitch card</source>
+        <translation>Ficha de tonos</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ClockDialog</name>
+    <message>
+        <source>Too short. Let the tone sound for three seconds and listen again.</source>
+        <translation>Demasiado corto. Deje sonar el tono tres segundos y escuche otra vez.</translation>
+    </message>
+    <message>
+        <source>No steady tone near %1 was heard. Is it loud enough, and is that its pitch?</source>
+        <translation>No se oyó un tono estable cerca de %1. ¿Suena lo bastante fuerte, y es esa su altura?</translation>
+    </message>
+    <message>
+        <source>The tone wavered or stopped. A voice or an instrument will not do: take a tone from a device, alone in the room.</source>
+        <translation>El tono vaciló o paró. Una voz o un instrumento no sirven: tome un tono de un aparato, solo en la sala.</translation>
+    </message>
+    <message>
+        <source>Take a tone between 80 and 4000 Hz.</source>
+        <translation>Tome un tono entre 80 y 4000 Hz.</translation>
+    </message>
+    <message>
+        <source>Calibrate the sound card&apos;s clock</source>
+        <translation>Calibrar el reloj de la tarjeta de sonido</translation>
+    </message>
+    <message>
+        <source>No sound card&apos;s clock is quite right, and every pitch is off by as much. Play a steady tone from a device that you trust, beside the microphone. Or tap the drum, read the pitch on the other device and enter that.</source>
+        <translation>Ningún reloj de tarjeta de sonido es del todo exacto, y cada altura se desvía en esa medida. Haga sonar un tono estable de un aparato de confianza junto al micrófono. O toque el tambor, lea la altura en el otro aparato y escríbala.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>Kept</source>
+        <translation>Guardado</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>Pitch by the device that is trusted</source>
+        <translation>Altura según el aparato de confianza</translation>
+    </message>
+    <message>
+        <source>The tone is</source>
+        <translation>El tono es</translation>
+    </message>
+    <message>
+        <source>Nothing was compared yet.</source>
+        <translation>Aún no se comparó nada.</translation>
+    </message>
+    <message>
+        <source>Forget what is kept</source>
+        <translation>Olvidar lo guardado</translation>
+    </message>
+    <message>
+        <source>Listen for three seconds</source>
+        <translation>Escuchar tres segundos</translation>
+    </message>
+    <message>
+        <source>Keep for this microphone</source>
+        <translation>Guardar el valor</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguno</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nada</translation>
+    </message>
+    <message>
+        <source>There is no microphone to listen with. Plug one in and open this again.</source>
+        <translation>No hay micrófono con que escuchar. Conecte uno y abra esto otra vez.</translation>
+    </message>
+    <message>
+        <source>opening…</source>
+        <translation>abriendo…</translation>
+    </message>
+    <message>
+        <source>nothing: its clock is taken as right</source>
+        <translation>nada: se da por bueno su reloj</translation>
+    </message>
+    <message>
+        <source>reads %1 cents %2, and is corrected</source>
+        <translation>lee %1 cents %2, y se corrige</translation>
+    </message>
+    <message>
+        <source>sharp</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>bajo</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Escuchando…</translation>
+    </message>
+    <message>
+        <source>The tone reads</source>
+        <translation>El tono se lee</translation>
+    </message>
+    <message>
+        <source>The tap reads</source>
+        <translation>El toque se lee</translation>
+    </message>
+    <message>
+        <source>%1 %2 Hz: %3 cents %4.</source>
+        <translation>%1 %2 Hz: %3 cents %4.</translation>
+    </message>
+    <message>
+        <source>No clock is off by so much: it was another tone.</source>
+        <translation>Ningún reloj se desvía tanto: era otro tono.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CorrectionPanel</name>
+    <message>
+        <source>%1: leave it.</source>
+        <translation>%1: déjelo.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 tighter on every rod.</source>
+        <translation>%1: %2 ± %3 más apretado en cada tornillo.</translation>
+    </message>
+    <message>
+        <source>%1: %2 ± %3 looser on every rod.</source>
+        <translation>%1: %2 ± %3 más flojo en cada tornillo.</translation>
+    </message>
+    <message>
+        <source>edge %1, centre %2, ratio %3</source>
+        <translation>borde %1, centro %2, razón %3</translation>
+    </message>
+    <message>
+        <source>Batter edge pitch heard</source>
+        <translation>Tono de borde oído del batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side edge pitch heard, batter muted</source>
+        <translation>Tono de borde oído del bordonero, batidor apagado</translation>
+    </message>
+    <message>
+        <source>Centre pitch heard, both heads free</source>
+        <translation>Tono central oído, ambos parches libres</translation>
+    </message>
+    <message>
+        <source>snare side muted</source>
+        <translation>bordonero apagado</translation>
+    </message>
+    <message>
+        <source>both heads free</source>
+        <translation>ambos parches libres</translation>
+    </message>
+    <message>
+        <source>Both are turned</source>
+        <translation>Se giraron los dos</translation>
+    </message>
+    <message>
+        <source>Batter edge</source>
+        <translation>Borde del batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side edge</source>
+        <translation>Borde del bordonero</translation>
+    </message>
+    <message>
+        <source>batter muted</source>
+        <translation>batidor apagado</translation>
+    </message>
+    <message>
+        <source>Centre</source>
+        <translation>Centro</translation>
+    </message>
+    <message>
+        <source>Give the batter&apos;s edge pitch and the centre or snare-side pitch. Rounds heard at the head stations are filled in.</source>
+        <translation>Dé el tono de borde del batidor y el tono central o el del bordonero. Las rondas oídas en los parches ya están puestas.</translation>
+    </message>
+    <message>
+        <source>With both heads free the centre pitch is needed beside the edge.</source>
+        <translation>Con ambos parches libres hace falta el tono central además del borde.</translation>
+    </message>
+    <message>
+        <source>No tension of these heads sounds like that. Was a tap misread, or is another drum or head on?</source>
+        <translation>Ninguna tensión de estos parches suena así. ¿Se leyó mal un toque, o hay otro tambor o parche?</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Batidor</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>Then %1.</source>
+        <translation>Entonces %1.</translation>
+    </message>
+    <message>
+        <source>Batter alone: %1. Snare side alone: %2.</source>
+        <translation>Solo batidor: %1. Solo bordonero: %2.</translation>
+    </message>
+    <message>
+        <source>Both heads stand where the tone wants them: %1.</source>
+        <translation>Los dos parches están donde los quiere el sonido: %1.</translation>
+    </message>
+    <message>
+        <source>The centre was heard %1 cents from what the edges imply: hear it again.</source>
+        <translation>El centro se oyó a %1 cents de lo que indican los bordes: óigalo otra vez.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CutawayView</name>
+    <message>
+        <source>Drum, cut through</source>
+        <translation>Tambor, en corte</translation>
+    </message>
+    <message>
+        <source>Still</source>
+        <translation>Quieto</translation>
+    </message>
+    <message>
+        <source>Together</source>
+        <translation>Juntos</translation>
+    </message>
+    <message>
+        <source>Against</source>
+        <translation>Opuestos</translation>
+    </message>
+    <message>
+        <source>Edge</source>
+        <translation>Borde</translation>
+    </message>
+    <message>
+        <source>Heads at rest</source>
+        <translation>Parches en reposo</translation>
+    </message>
+    <message>
+        <source>Both heads move together: the centre pitch</source>
+        <translation>Ambos parches se mueven juntos: el tono central</translation>
+    </message>
+    <message>
+        <source>The heads move against each other and press the air</source>
+        <translation>Los parches se mueven en contra y comprimen el aire</translation>
+    </message>
+    <message>
+        <source>The edge pitch: one half up, the other down</source>
+        <translation>El tono de borde: una mitad sube, la otra baja</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumButton</name>
+    <message>
+        <source>%1, %2, %3 rods a side</source>
+        <translation>%1, %2, %3 tornillos por lado</translation>
+    </message>
+    <message>
+        <source>batter %1</source>
+        <translation>batidor %1</translation>
+    </message>
+    <message>
+        <source>%1, %2 %3 strands</source>
+        <translation>%1, %2 hilos de %3</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumPage</name>
+    <message>
+        <source>%1: %2, %3 over %4</source>
+        <translation>%1: %2, %3 sobre %4</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>Which drum is on the stool?</source>
+        <translation>¿Qué tambor está en el taburete?</translation>
+    </message>
+    <message>
+        <source>This session</source>
+        <translation>Este trabajo</translation>
+    </message>
+    <message>
+        <source>Start afresh</source>
+        <translation>Empezar de cero</translation>
+    </message>
+    <message>
+        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
+        <translation>Empieza un trabajo nuevo desde apretado a mano; el anterior queda en el cuaderno.</translation>
+    </message>
+    <message>
+        <source>Lately in the logbook</source>
+        <translation>Lo último en el diario</translation>
+    </message>
+    <message>
+        <source>Look it over first</source>
+        <translation>Revíselo primero</translation>
+    </message>
+    <message>
+        <source>Wires off, lever open.
+Film still dished when slack? Worn: have a spare.
+Hoop round and flat, the same gap all round.
+Rods straight, clean, lightly greased.
+Washers there; lug and strainer screws snug.
+Strands whole, none bent or slack.
+Travel left both ways on the strainer knob.</source>
+        <translation>Sin bordonera, palanca abierta.
+¿Película hundida aun floja? Gastada: tenga repuesto.
+Aro redondo y plano, la misma luz alrededor.
+Tornillos rectos, limpios, poco engrasados.
+Arandelas puestas; casquillos y tensor firmes.
+Hilos enteros, ninguno doblado ni flojo.
+Recorrido en ambos sentidos en la perilla del tensor.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Añadir tambor…</translation>
+    </message>
+    <message>
+        <source>Hear what it is now…</source>
+        <translation>Oír cómo está ahora…</translation>
+    </message>
+    <message>
+        <source>The pitch card: middle and edge of both heads in a minute.</source>
+        <translation>La ficha de tonos: centro y borde de ambos parches en un minuto.</translation>
+    </message>
+    <message>
+        <source>On to the tone</source>
+        <translation>Al sonido</translation>
+    </message>
+    <message>
+        <source>Nothing done yet on %1.</source>
+        <translation>Aún no se hizo nada en %1.</translation>
+    </message>
+    <message>
+        <source>Nothing saved for this drum yet.</source>
+        <translation>Aún no hay nada guardado de este tambor.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::Ear</name>
+    <message>
+        <source>The computer was too busy: %1 s of sound were lost. A tap in that time was not heard; make it again.</source>
+        <translation>El equipo estaba muy ocupado: se perdieron %1 s de sonido. Un toque en ese tiempo no se oyó; repítalo.</translation>
+    </message>
+    <message>
+        <source>%1 is back; go on tapping.</source>
+        <translation>%1 ha vuelto; siga tocando.</translation>
+    </message>
+    <message>
+        <source>%1 holds no hit that can be read. Record one clear stroke near the middle, not clipped, with silence after it.</source>
+        <translation>%1 no contiene ningún golpe que se pueda leer. Grabe un golpe claro cerca del centro, sin saturar, con silencio después.</translation>
+    </message>
+    <message>
+        <source>No voice was heard. Come nearer to the microphone, or turn its level up.</source>
+        <translation>No se oyó ninguna voz. Acérquese al micrófono o suba su nivel.</translation>
+    </message>
+    <message>
+        <source>That was too short. Hum for at least a second.</source>
+        <translation>Fue demasiado corto. Tararee al menos un segundo.</translation>
+    </message>
+    <message>
+        <source>You went on while files were waiting; they were put aside. Give them again where they belong.</source>
+        <translation>Usted siguió mientras esperaban archivos; se apartaron. Délos otra vez donde corresponden.</translation>
+    </message>
+    <message>
+        <source>No tap is due now. Finish the step at hand first, then give the file.</source>
+        <translation>Ahora no toca ningún toque. Termine primero el paso en curso y luego dé el archivo.</translation>
+    </message>
+    <message>
+        <source>What was heard belonged to where you were before; it was put aside. Make it again there if it is still wanted.</source>
+        <translation>Lo que se oyó era de donde estaba antes; se apartó. Repítalo allí si aún lo quiere.</translation>
+    </message>
+    <message>
+        <source>No tap was heard. Tap again.</source>
+        <translation>No se oyó ningún toque. Toque otra vez.</translation>
+    </message>
+    <message>
+        <source>%1: strokes taken %2</source>
+        <translation>%1: golpes tomados %2</translation>
+    </message>
+    <message>
+        <source>%1: taps taken %2</source>
+        <translation>%1: toques tomados %2</translation>
+    </message>
+    <message>
+        <source>left over %1, since they have no place in the round</source>
+        <translation>sobrantes %1, pues no tienen lugar en la ronda</translation>
+    </message>
+    <message>
+        <source>not used %1 (%2)</source>
+        <translation>no usados %1 (%2)</translation>
+    </message>
+    <message>
+        <source>broken samples taken as silence %1</source>
+        <translation>muestras dañadas tomadas como silencio %1</translation>
+    </message>
+    <message>
+        <source>hits without a marker left out %1</source>
+        <translation>golpes sin marca omitidos %1</translation>
+    </message>
+    <message>
+        <source>the file ends before its header says</source>
+        <translation>el archivo termina antes de lo que dice su cabecera</translation>
+    </message>
+    <message>
+        <source>The round goes on at rod %1: give another file or choose another source.</source>
+        <translation>La ronda sigue en el tornillo %1: dé otro archivo o elija otra fuente.</translation>
+    </message>
+    <message>
+        <source>The round is kept. Choose the practice drum or sound files meanwhile.</source>
+        <translation>La ronda se conserva. Elija entretanto el tambor de práctica o archivos de sonido.</translation>
+    </message>
+    <message>
+        <source>No microphone was found. Plug one in and choose Microphone again.</source>
+        <translation>No se encontró micrófono. Conecte uno y elija Micrófono otra vez.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened; another program may hold it.</source>
+        <translation>%1 no se puede abrir; quizá lo tenga otro programa.</translation>
+    </message>
+    <message>
+        <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
+        <translation>%1 no está. Conéctelo y la ronda sigue donde estaba; o elija otra fuente.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ExperimentPanel</name>
+    <message>
+        <source>Change one thing</source>
+        <translation>Cambie una cosa</translation>
+    </message>
+    <message>
+        <source>What is changed</source>
+        <translation>Qué se cambia</translation>
+    </message>
+    <message>
+        <source>what you change, e.g. pad to 3 o&apos;clock</source>
+        <translation>qué cambia, p. ej. apagador a las 3</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Empezar</translation>
+    </message>
+    <message>
+        <source>Keep it</source>
+        <translation>Conservarlo</translation>
+    </message>
+    <message>
+        <source>Put it back</source>
+        <translation>Deshacerlo</translation>
+    </message>
+    <message>
+        <source>a change</source>
+        <translation>un cambio</translation>
+    </message>
+    <message>
+        <source>Say what you change, then begin</source>
+        <translation>Diga qué cambia y empiece</translation>
+    </message>
+    <message>
+        <source>First play some strokes as it is</source>
+        <translation>Toque primero unos golpes como está</translation>
+    </message>
+    <message>
+        <source>Before: %1</source>
+        <translation>Antes: %1</translation>
+    </message>
+    <message>
+        <source>After: %1</source>
+        <translation>Después: %1</translation>
+    </message>
+    <message>
+        <source>%1: change it now, on the head or at the strainer</source>
+        <translation>%1: cámbielo ahora, en el parche o en el tensor</translation>
+    </message>
+    <message>
+        <source>%1: more than one thing is changed, so nobody will know which did it</source>
+        <translation>%1: cambió más de una cosa, así nadie sabrá cuál fue</translation>
+    </message>
+    <message>
+        <source>%1: now the same strokes again</source>
+        <translation>%1: ahora los mismos golpes otra vez</translation>
+    </message>
+    <message>
+        <source>%1: keep it, or put it back</source>
+        <translation>%1: consérvelo o deshágalo</translation>
+    </message>
+    <message>
+        <source>%1 (%2): %3 → %4</source>
+        <translation>%1 (%2): %3 → %4</translation>
+    </message>
+    <message>
+        <source>kept</source>
+        <translation>conservado</translation>
+    </message>
+    <message>
+        <source>put back</source>
+        <translation>deshecho</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FitPanel</name>
+    <message>
+        <source>Too long for this shell: the plates would stand over its face. Take a shorter set.</source>
+        <translation>Demasiado larga para este casco: las placas sobresaldrían. Tome una más corta.</translation>
+    </message>
+    <message>
+        <source>The strands reach over the inner wall and will ride on the edge. Take a shorter set.</source>
+        <translation>Los hilos pasan de la pared interior y rozarán el borde. Tome una más corta.</translation>
+    </message>
+    <message>
+        <source>The plates end inside the wall and lie on the film, which they may cut. Take a longer set.</source>
+        <translation>Las placas terminan dentro y apoyan en la película, que pueden cortar. Tome una más larga.</translation>
+    </message>
+    <message>
+        <source>Off centre: shift them as drawn, lever off, both clamps loose.</source>
+        <translation>Descentrada: muévala como se dibuja, palanca suelta, ambas mordazas flojas.</translation>
+    </message>
+    <message>
+        <source>Gaps and lengths do not add up to the shell: measure one of them again.</source>
+        <translation>Luces y largos no suman el casco: mida uno de ellos otra vez.</translation>
+    </message>
+    <message>
+        <source>Travel not known: count the knob once from its loose to its tight end.</source>
+        <translation>Recorrido desconocido: cuente la perilla una vez de flojo a apretado.</translation>
+    </message>
+    <message>
+        <source>Less than a turn is left to tighten: clamp again with the knob further out.</source>
+        <translation>Queda menos de una vuelta para apretar: sujete otra vez con la perilla más afuera.</translation>
+    </message>
+    <message>
+        <source>Hardly anything is left to loosen: clamp again with the knob further in.</source>
+        <translation>Casi no queda para aflojar: sujete otra vez con la perilla más adentro.</translation>
+    </message>
+    <message>
+        <source>Cord to cut: %1 and %2 free, knots beside.</source>
+        <translation>Cordón a cortar: %1 y %2 libres, nudos aparte.</translation>
+    </message>
+    <message>
+        <source>Straps free: %1 at the strainer, %2 at the butt plate.</source>
+        <translation>Cintas libres: %1 en el tensor, %2 en la placa fija.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever off. Clamp the strainer, then the butt plate, snug.</source>
+        <translation>Perilla a %1 de su extremo flojo, palanca suelta. Sujete el tensor, luego la placa fija, firme.</translation>
+    </message>
+    <message>
+        <source>Knob to %1 from its loose end, lever on. Clamp the butt plate, then the strainer, snug.</source>
+        <translation>Perilla a %1 de su extremo flojo, palanca puesta. Sujete la placa fija, luego el tensor, firme.</translation>
+    </message>
+    <message>
+        <source>Left: %1 tighter, %2 looser.</source>
+        <translation>Quedan: %1 para apretar, %2 para aflojar.</translation>
+    </message>
+    <message>
+        <source>loosen the knob %1</source>
+        <translation>afloje la perilla %1</translation>
+    </message>
+    <message>
+        <source>tighten the knob %1</source>
+        <translation>apriete la perilla %1</translation>
+    </message>
+    <message>
+        <source>give %1 of strap out at the strainer&apos;s clamp</source>
+        <translation>suelte %1 de cinta en la mordaza del tensor</translation>
+    </message>
+    <message>
+        <source>take %1 of strap in at the strainer&apos;s clamp</source>
+        <translation>recoja %1 de cinta en la mordaza del tensor</translation>
+    </message>
+    <message>
+        <source>set the range again: knob back %1, strap in by %2</source>
+        <translation>reajuste el margen: perilla atrás %1, cinta adentro %2</translation>
+    </message>
+    <message>
+        <source>if it comes back, the strands are stretched or bent: replace them</source>
+        <translation>si vuelve, los hilos están estirados o doblados: cámbielos</translation>
+    </message>
+    <message>
+        <source>centre the wires, %1</source>
+        <translation>centre la bordonera, %1</translation>
+    </message>
+    <message>
+        <source>take flat straps: they lie lower than cord</source>
+        <translation>use cintas planas: quedan más bajas que el cordón</translation>
+    </message>
+    <message>
+        <source>straps must leave the plate level with the film, the same at both clamps</source>
+        <translation>las cintas deben salir de la placa a ras de la película, igual en ambas mordazas</translation>
+    </message>
+    <message>
+        <source>By the rule</source>
+        <translation>Con la regla</translation>
+    </message>
+    <message>
+        <source>Strands</source>
+        <translation>Hilos</translation>
+    </message>
+    <message>
+        <source>Each end plate</source>
+        <translation>Cada placa</translation>
+    </message>
+    <message>
+        <source>Shell wall</source>
+        <translation>Pared del casco</translation>
+    </message>
+    <message>
+        <source>Gap at the strainer</source>
+        <translation>Luz en el tensor</translation>
+    </message>
+    <message>
+        <source>Gap at the butt plate</source>
+        <translation>Luz en la placa fija</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>sin medir</translation>
+    </message>
+    <message>
+        <source>From the end plate to the shell&apos;s outer face; negative where the plate stands over it.</source>
+        <translation>De la placa a la cara exterior del casco; negativo donde la placa sobresale.</translation>
+    </message>
+    <message>
+        <source>Knob&apos;s travel</source>
+        <translation>Recorrido de la perilla</translation>
+    </message>
+    <message>
+        <source> turns</source>
+        <translation> vueltas</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>desconocido</translation>
+    </message>
+    <message>
+        <source>First contact at</source>
+        <translation>Primer contacto a</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>sin contar</translation>
+    </message>
+    <message>
+        <source>Turns from the knob&apos;s loose end to where the strands first touch, lever on.</source>
+        <translation>Vueltas desde el extremo flojo de la perilla hasta donde los hilos apenas tocan, palanca puesta.</translation>
+    </message>
+    <message>
+        <source>Held by</source>
+        <translation>Sujeta con</translation>
+    </message>
+    <message>
+        <source>flat straps</source>
+        <translation>cintas planas</translation>
+    </message>
+    <message>
+        <source>cord</source>
+        <translation>cordón</translation>
+    </message>
+    <message>
+        <source>Clamped</source>
+        <translation>Se sujeta</translation>
+    </message>
+    <message>
+        <source>What is wrong</source>
+        <translation>Qué va mal</translation>
+    </message>
+    <message>
+        <source>What is wrong?</source>
+        <translation>¿Qué va mal?</translation>
+    </message>
+    <message>
+        <source>The lever will not close</source>
+        <translation>La palanca no cierra</translation>
+    </message>
+    <message>
+        <source>No contact when on</source>
+        <translation>Puesta y sin contacto</translation>
+    </message>
+    <message>
+        <source>Loose at full travel</source>
+        <translation>Floja al final del recorrido</translation>
+    </message>
+    <message>
+        <source>A plate stands up</source>
+        <translation>Una placa se levanta</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>%1. %2.</source>
+        <translation>%1. %2.</translation>
+    </message>
+    <message>
+        <source>clamp the strainer first, lever off</source>
+        <translation>fijar primero el tensor, palanca suelta</translation>
+    </message>
+    <message>
+        <source>clamp the butt plate first, lever on</source>
+        <translation>fijar primero la placa, palanca puesta</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HeadPage</name>
+    <message>
+        <source>Film load,
+share of yield</source>
+        <translation>Carga,
+parte del límite</translation>
+    </message>
+    <message>
+        <source>Mark of the gauge</source>
+        <translation>Marca del medidor</translation>
+    </message>
+    <message>
+        <source>How this rod feels</source>
+        <translation>Cómo se siente este tornillo</translation>
+    </message>
+    <message>
+        <source>Much looser</source>
+        <translation>Mucho más flojo</translation>
+    </message>
+    <message>
+        <source>Looser</source>
+        <translation>Más flojo</translation>
+    </message>
+    <message>
+        <source>Like the others</source>
+        <translation>Como los otros</translation>
+    </message>
+    <message>
+        <source>Tighter</source>
+        <translation>Más apretado</translation>
+    </message>
+    <message>
+        <source>Much tighter</source>
+        <translation>Mucho más apretado</translation>
+    </message>
+    <message>
+        <source>Turns…</source>
+        <translation>Vueltas…</translation>
+    </message>
+    <message>
+        <source>Every turn of every rod; retrace them, or start this head again.</source>
+        <translation>Cada vuelta de cada tornillo; repítalas o empiece este parche otra vez.</translation>
+    </message>
+    <message>
+        <source>Nearest to me</source>
+        <translation>El más cercano</translation>
+    </message>
+    <message>
+        <source>I stand before this rod: the hoop is laid out from there.</source>
+        <translation>Estoy ante este tornillo: el aro se muestra desde ahí.</translation>
+    </message>
+    <message>
+        <source>One more tap at this rod; its reading becomes the median of its taps.</source>
+        <translation>Un toque más en este tornillo; vale la mediana de sus toques.</translation>
+    </message>
+    <message>
+        <source>The other way round</source>
+        <translation>Al revés</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Cuenta −1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth less than was counted.</source>
+        <translation>Giré este tornillo un octavo menos de lo contado.</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Cuenta +1/8</translation>
+    </message>
+    <message>
+        <source>I turned this rod an eighth more than was counted.</source>
+        <translation>Giré este tornillo un octavo más de lo contado.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Put the batter head on</source>
+        <translation>Ponga el parche batidor</translation>
+    </message>
+    <message>
+        <source>Put the snare-side head on</source>
+        <translation>Ponga el parche bordonero</translation>
+    </message>
+    <message>
+        <source>Start on the batter head</source>
+        <translation>Empiece con el batidor</translation>
+    </message>
+    <message>
+        <source>Start on the snare-side head</source>
+        <translation>Empiece con el bordonero</translation>
+    </message>
+    <message>
+        <source>Raise the batter head</source>
+        <translation>Suba el parche batidor</translation>
+    </message>
+    <message>
+        <source>Raise the snare-side head</source>
+        <translation>Suba el parche bordonero</translation>
+    </message>
+    <message>
+        <source>Tap round the batter head</source>
+        <translation>Toque alrededor del batidor</translation>
+    </message>
+    <message>
+        <source>Tap round the snare-side head</source>
+        <translation>Toque alrededor del bordonero</translation>
+    </message>
+    <message>
+        <source>Even the batter head</source>
+        <translation>Empareje el parche batidor</translation>
+    </message>
+    <message>
+        <source>Even the snare-side head</source>
+        <translation>Empareje el parche bordonero</translation>
+    </message>
+    <message>
+        <source>Batter head: done</source>
+        <translation>Parche batidor: listo</translation>
+    </message>
+    <message>
+        <source>Snare-side head: done</source>
+        <translation>Parche bordonero: listo</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, finger on the middle.</source>
+        <translation>Sin bordonera, bordonero apagado, dedo en el centro.</translation>
+    </message>
+    <message>
+        <source>Wires off, snare side muted, nothing on this head.</source>
+        <translation>Sin bordonera, bordonero apagado, nada en este parche.</translation>
+    </message>
+    <message>
+        <source>Drum upturned, wires off and held away, batter muted. No palm on this film.</source>
+        <translation>Tambor boca abajo, bordonera suelta y apartada, batidor apagado. No ponga la palma en esta película.</translation>
+    </message>
+    <message>
+        <source>In silence: the result is provisional until it is heard.</source>
+        <translation>En silencio: provisional hasta que se oiga.</translation>
+    </message>
+    <message>
+        <source>In silence, beside the last taps: together they tell opposite rods apart.</source>
+        <translation>En silencio, junto a los últimos toques: juntos distinguen tornillos opuestos.</translation>
+    </message>
+    <message>
+        <source>Before the show, stop by %1.</source>
+        <translation>Antes de la función, termine a las %1.</translation>
+    </message>
+    <message>
+        <source>Round %1.</source>
+        <translation>Ronda %1.</translation>
+    </message>
+    <message>
+        <source>target %1</source>
+        <translation>meta %1</translation>
+    </message>
+    <message>
+        <source>last mean %1, %2 cents; spread ± %3</source>
+        <translation>última media %1, %2 cents; dispersión ± %3</translation>
+    </message>
+    <message>
+        <source>edge pitch, other head muted</source>
+        <translation>tono de borde, otro parche apagado</translation>
+    </message>
+    <message>
+        <source>Tap the round again</source>
+        <translation>Tocar la ronda otra vez</translation>
+    </message>
+    <message>
+        <source>Listen now</source>
+        <translation>Escuchar ahora</translation>
+    </message>
+    <message>
+        <source>It resists: nothing is tightened. Back off the last rod a quarter; burr, grit or a bent rod? Clean and grease it, never force it. Film load near its limit: stay here.</source>
+        <translation>Se resiste: no se aprieta nada. Retroceda un cuarto el último tornillo; ¿rebaba, suciedad o tornillo doblado? Límpielo y engráselo, nunca a la fuerza. Carga cerca del límite: quédese aquí.</translation>
+    </message>
+    <message>
+        <source>Rod %1 does not fit the others. If it stays so when it is tapped again, look at the edge and the hoop there.</source>
+        <translation>El tornillo %1 no concuerda con los otros. Si sigue así al tocar otra vez, mire ahí el borde y el aro.</translation>
+    </message>
+    <message>
+        <source>The last moves landed within %1 cents of the prediction.</source>
+        <translation>Los últimos movimientos cayeron a %1 cents de lo previsto.</translation>
+    </message>
+    <message>
+        <source>Taps cannot tell %1 apart. If only one feels slack, turn that one and correct the count of both; or read hoop gap, gauge or feel (Listen now, In silence).</source>
+        <translation>Los toques no distinguen %1. Si solo uno se siente flojo, gire ese y corrija la cuenta de los dos; o lea la luz del aro, el medidor o el tacto (Escuchar ahora, En silencio).</translation>
+    </message>
+    <message>
+        <source>Thin film: eyes clear of the hoop, stop if the resistance jumps. Rods at the snare beds never read quite like the rest.</source>
+        <translation>Película fina: ojos lejos del aro, pare si la resistencia salta. Los tornillos en los lechos nunca dan lo mismo que el resto.</translation>
+    </message>
+    <message>
+        <source>Click a rod, or choose it with the arrow keys, to start a round there, to correct its count or to lay the hoop out from it.</source>
+        <translation>Haga clic en un tornillo, o elíjalo con las flechas, para empezar ahí una ronda, corregir su cuenta o mostrar el aro desde él.</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Gap from lug to hoop</source>
+        <translation>Luz del casquillo al aro</translation>
+    </message>
+    <message>
+        <source>The cause is cleared</source>
+        <translation>Se resolvió la causa</translation>
+    </message>
+    <message>
+        <source>It resists</source>
+        <translation>Se resiste</translation>
+    </message>
+    <message>
+        <source>Rods may be tightened again.</source>
+        <translation>Los tornillos pueden apretarse otra vez.</translation>
+    </message>
+    <message>
+        <source>The resistance of a rod jumped: stop, listen, and find out why.</source>
+        <translation>La resistencia de un tornillo saltó: pare, escuche y averigüe por qué.</translation>
+    </message>
+    <message>
+        <source>Turn the trial back</source>
+        <translation>Deshacer el ensayo</translation>
+    </message>
+    <message>
+        <source>Uneven…</source>
+        <translation>Desigual…</translation>
+    </message>
+    <message>
+        <source>Turns back what was turned for the trial; then the head is evened.</source>
+        <translation>Devuelve lo girado en el ensayo; luego se empareja el parche.</translation>
+    </message>
+    <message>
+        <source>Make this head uneven on purpose, as a trial.</source>
+        <translation>Desiguala este parche a propósito, como ensayo.</translation>
+    </message>
+    <message>
+        <source>From the strainer</source>
+        <translation>Desde el tensor</translation>
+    </message>
+    <message>
+        <source>Tap rod %1 again</source>
+        <translation>Tornillo %1 otra vez</translation>
+    </message>
+    <message>
+        <source>Start at rod %1</source>
+        <translation>Empezar en el tornillo %1</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HoopView</name>
+    <message>
+        <source>Hoop, laid flat</source>
+        <translation>Aro, desplegado</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HurryDialog</name>
+    <message>
+        <source>Minutes before the show</source>
+        <translation>Minutos antes de la función</translation>
+    </message>
+    <message>
+        <source>How long have you got?</source>
+        <translation>¿Cuánto tiempo tiene?</translation>
+    </message>
+    <message>
+        <source>Minutes</source>
+        <translation>Minutos</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>What fits into it</source>
+        <translation>Qué cabe en ellos</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Desde</translation>
+    </message>
+    <message>
+        <source>Takes</source>
+        <translation>Lleva</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Qué</translation>
+    </message>
+    <message>
+        <source>No head is changed and no rod goes further than a quarter: whoever is called on stage may stop after any line, and undo brings everything back.</source>
+        <translation>No se cambia ningún parche y ningún tornillo gira más de un cuarto: quien sea llamado a escena puede parar tras cualquier línea, y deshacer lo devuelve todo.</translation>
+    </message>
+    <message>
+        <source>No show any more</source>
+        <translation>Ya no hay función</translation>
+    </message>
+    <message>
+        <source>Begin</source>
+        <translation>Empezar</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LedgerDialog</name>
+    <message>
+        <source>counted round</source>
+        <translation>ronda contada</translation>
+    </message>
+    <message>
+        <source>after round %1</source>
+        <translation>tras la ronda %1</translation>
+    </message>
+    <message>
+        <source>correction of both heads</source>
+        <translation>corrección de ambos parches</translation>
+    </message>
+    <message>
+        <source>trial, uneven on purpose</source>
+        <translation>ensayo, desigual a propósito</translation>
+    </message>
+    <message>
+        <source>count corrected</source>
+        <translation>cuenta corregida</translation>
+    </message>
+    <message>
+        <source>Turns of the batter</source>
+        <translation>Vueltas del batidor</translation>
+    </message>
+    <message>
+        <source>Turns of the snare side</source>
+        <translation>Vueltas del bordonero</translation>
+    </message>
+    <message>
+        <source>Rod</source>
+        <translation>Tornillo</translation>
+    </message>
+    <message>
+        <source>Stands at</source>
+        <translation>Está en</translation>
+    </message>
+    <message>
+        <source>Where each rod stands</source>
+        <translation>Dónde está cada tornillo</translation>
+    </message>
+    <message>
+        <source>Count −1/8</source>
+        <translation>Cuenta −1/8</translation>
+    </message>
+    <message>
+        <source>Count +1/8</source>
+        <translation>Cuenta +1/8</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth less than was counted.</source>
+        <translation>El tornillo elegido se giró un octavo menos de lo contado.</translation>
+    </message>
+    <message>
+        <source>The chosen rod was turned an eighth more than was counted.</source>
+        <translation>El tornillo elegido se giró un octavo más de lo contado.</translation>
+    </message>
+    <message>
+        <source>Rods</source>
+        <translation>Tornillos</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Girado</translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation>Por qué</translation>
+    </message>
+    <message>
+        <source>Every turn, the latest first</source>
+        <translation>Cada vuelta, la última primero</translation>
+    </message>
+    <message>
+        <source>Start this head again</source>
+        <translation>Empezar este parche otra vez</translation>
+    </message>
+    <message>
+        <source>A new head, or the count is lost: back to the first step. Undo brings it back.</source>
+        <translation>Parche nuevo, o se perdió la cuenta: vuelta al primer paso. Deshacer lo devuelve.</translation>
+    </message>
+    <message>
+        <source>Retrace from finger-tight</source>
+        <translation>Repetir desde apretado a mano</translation>
+    </message>
+    <message>
+        <source>It was dropped, or let down: leads every rod from finger-tight to where it stood, then asks for taps.</source>
+        <translation>Se cayó o se aflojó: lleva cada tornillo desde apretado a mano hasta donde estaba y luego pide toques.</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Counted from how the head was found standing.</source>
+        <translation>Contado desde como se encontró el parche.</translation>
+    </message>
+    <message>
+        <source>Counted from finger-tight. To find the sound again by hand: finger-tight all round, then each rod to its figure, in opposite pairs and small steps.</source>
+        <translation>Contado desde apretado a mano. Para hallar el sonido a mano: todo apretado a mano, luego cada tornillo a su cifra, por pares opuestos y pasos pequeños.</translation>
+    </message>
+    <message>
+        <source>every rod</source>
+        <translation>todos los tornillos</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LevelMeter</name>
+    <message>
+        <source>Input level</source>
+        <translation>Nivel de entrada</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ListenBar</name>
+    <message>
+        <source>Hear it</source>
+        <translation>Oírlo</translation>
+    </message>
+    <message>
+        <source>One stroke as the targets promise it</source>
+        <translation>Un golpe como lo prometen las metas</translation>
+    </message>
+    <message>
+        <source>Wires off</source>
+        <translation>Sin bordonera</translation>
+    </message>
+    <message>
+        <source>The same with the lever off</source>
+        <translation>Lo mismo con la palanca suelta</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Como está</translation>
+    </message>
+    <message>
+        <source>The drum as far as it is known now</source>
+        <translation>El tambor según se conoce ahora</translation>
+    </message>
+    <message>
+        <source>Blind…</source>
+        <translation>A ciegas…</translation>
+    </message>
+    <message>
+        <source>Both in a hidden order: can you tell them apart?</source>
+        <translation>Los dos en orden oculto: ¿puede distinguirlos?</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ListeningStrip</name>
+    <message>
+        <source>Listening</source>
+        <translation>Escuchando</translation>
+    </message>
+    <message>
+        <source>Source of sound</source>
+        <translation>Fuente de sonido</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>¿Me oye?</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
+    </message>
+    <message>
+        <source>Give files…</source>
+        <translation>Dar archivos…</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>tone</source>
+        <translation>tono</translation>
+    </message>
+    <message>
+        <source>Edge taps</source>
+        <translation>Toques de borde</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
+        <translation>Sonido (*.wav *.flac *.ogg *.aiff);;Todos los archivos (*)</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LoadWedge</name>
+    <message>
+        <source>Film load</source>
+        <translation>Carga de película</translation>
+    </message>
+    <message>
+        <source>%1: %2 percent of yield, limit %3 percent</source>
+        <translation>%1: %2 por ciento de la fluencia, límite %3 por ciento</translation>
+    </message>
+    <message>
+        <source>%1 %2 %, limit %3 %</source>
+        <translation>%1 %2 %, límite %3 %</translation>
+    </message>
+    <message>
+        <source>%1: slack so far</source>
+        <translation>%1: floja por ahora</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LogbookPage</name>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Mostrar</translation>
+    </message>
+    <message>
+        <source>Show entries of</source>
+        <translation>Mostrar entradas de</translation>
+    </message>
+    <message>
+        <source>Saved setups</source>
+        <translation>Afinaciones guardadas</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Cuándo</translation>
+    </message>
+    <message>
+        <source>Drum</source>
+        <translation>Tambor</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Sonido</translation>
+    </message>
+    <message>
+        <source>Batter</source>
+        <translation>Batidor</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>Even to</source>
+        <translation>Parejo a</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Tensor</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>Bring this setup back</source>
+        <translation>Recuperar esta afinación</translation>
+    </message>
+    <message>
+        <source>all drums</source>
+        <translation>todos los tambores</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source> cents</source>
+        <translation> cents</translation>
+    </message>
+    <message>
+        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
+        <translation>Aún no hay nada guardado. La última estación, Prueba, guarda aquí una afinación.</translation>
+    </message>
+    <message>
+        <source>Ring %1, %2.</source>
+        <translation>Resonancia %1, %2.</translation>
+    </message>
+    <message>
+        <source> s</source>
+        <translation> s</translation>
+    </message>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>An entry of figures only: it can be read, but not brought back.</source>
+        <translation>Una entrada solo de cifras: se puede leer, pero no recuperar.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MainWindow</name>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>&amp;Workbook</source>
+        <translation>&amp;Cuaderno</translation>
+    </message>
+    <message>
+        <source>&amp;New…</source>
+        <translation>&amp;Nuevo…</translation>
+    </message>
+    <message>
+        <source>New workbook</source>
+        <translation>Cuaderno nuevo</translation>
+    </message>
+    <message>
+        <source>&amp;Open…</source>
+        <translation>&amp;Abrir…</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Abrir un cuaderno</translation>
+    </message>
+    <message>
+        <source>Open the &amp;demo</source>
+        <translation>Abrir la &amp;demostración</translation>
+    </message>
+    <message>
+        <source>Save a &amp;copy…</source>
+        <translation>Guardar una &amp;copia…</translation>
+    </message>
+    <message>
+        <source>Save a copy</source>
+        <translation>Guardar una copia</translation>
+    </message>
+    <message>
+        <source>&amp;Quit</source>
+        <translation>&amp;Salir</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Editar</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Rehacer</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>&amp;Ver</translation>
+    </message>
+    <message>
+        <source>&amp;Stand view</source>
+        <translation>Vista de &amp;atril</translation>
+    </message>
+    <message>
+        <source>As the &amp;system</source>
+        <translation>Como el &amp;sistema</translation>
+    </message>
+    <message>
+        <source>&amp;Day</source>
+        <translation>&amp;Día</translation>
+    </message>
+    <message>
+        <source>&amp;Night</source>
+        <translation>&amp;Noche</translation>
+    </message>
+    <message>
+        <source>Lan&amp;guage</source>
+        <translation>&amp;Idioma</translation>
+    </message>
+    <message>
+        <source>Lengths in &amp;millimetres</source>
+        <translation>Longitudes en &amp;milímetros</translation>
+    </message>
+    <message>
+        <source>&amp;Tensions in N/m</source>
+        <translation>&amp;Tensiones en N/m</translation>
+    </message>
+    <message>
+        <source>&amp;Left-handed: rounds run clockwise</source>
+        <translation>&amp;Zurdo: las rondas van en sentido horario</translation>
+    </message>
+    <message>
+        <source>&amp;Reference pitch…</source>
+        <translation>&amp;Altura de referencia…</translation>
+    </message>
+    <message>
+        <source>Reference pitch</source>
+        <translation>Altura de referencia</translation>
+    </message>
+    <message>
+        <source>The note A4, in Hz:</source>
+        <translation>La nota La4, en Hz:</translation>
+    </message>
+    <message>
+        <source>&amp;Listen</source>
+        <translation>E&amp;scuchar</translation>
+    </message>
+    <message>
+        <source>&amp;Go</source>
+        <translation>&amp;Ir</translation>
+    </message>
+    <message>
+        <source>&amp;Minutes before the show…</source>
+        <translation>&amp;Minutos antes de la función…</translation>
+    </message>
+    <message>
+        <source>&amp;Remind me…</source>
+        <translation>&amp;Recordarme…</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation>Como el sistema</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+    <message>
+        <source>%1 (read only) – Bombo</source>
+        <translation>%1 (solo lectura) – Bombo</translation>
+    </message>
+    <message>
+        <source>%1 – Bombo</source>
+        <translation>%1 – Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MicrophoneDialog</name>
+    <message>
+        <source>Is it hearing me?</source>
+        <translation>¿Me oye?</translation>
+    </message>
+    <message>
+        <source>Lever off. Hold the microphone a hand&apos;s width over the edge of the head and tap lightly beside it, five times, a second apart.</source>
+        <translation>Palanca suelta. Sostenga el micrófono a un palmo sobre el borde del parche y toque suave al lado, cinco veces, con un segundo entre toques.</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>The practice drum&apos;s microphone</source>
+        <translation>El micrófono del tambor de práctica</translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation>Nivel</translation>
+    </message>
+    <message>
+        <source>Check again</source>
+        <translation>Comprobar otra vez</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet</source>
+        <translation>Aún no se oyó nada</translation>
+    </message>
+    <message>
+        <source>Does the level move when you speak? If not, it is muted, or it is another one: choose it above.</source>
+        <translation>¿Se mueve el nivel cuando habla? Si no, está silenciado, o es otro: elíjalo arriba.</translation>
+    </message>
+    <message>
+        <source>Tap five times</source>
+        <translation>Toque cinco veces</translation>
+    </message>
+    <message numerus="yes">
+        <source>Heard. %n more</source>
+        <translation>
+            <numerusform>Oído. Falta %n</numerusform>
+            <numerusform>Oído. Faltan %n</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>There is no microphone</source>
+        <translation>No hay micrófono</translation>
+    </message>
+    <message>
+        <source>%1 is gone</source>
+        <translation>%1 no está</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened</source>
+        <translation>%1 no se puede abrir</translation>
+    </message>
+    <message>
+        <source>Another program may hold it: close that, or choose another one above.</source>
+        <translation>Quizá lo tenga otro programa: ciérrelo, o elija otro arriba.</translation>
+    </message>
+    <message>
+        <source>Plug one in and open this again. Without one, sound files can be read.</source>
+        <translation>Conecte uno y abra esto otra vez. Sin él se pueden leer archivos de sonido.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MufflingPage</name>
+    <message>
+        <source>Ring</source>
+        <translation>Resonancia</translation>
+    </message>
+    <message>
+        <source>Ways to shorten it</source>
+        <translation>Formas de acortarla</translation>
+    </message>
+    <message>
+        <source>Your own muffler</source>
+        <translation>Apagador propio</translation>
+    </message>
+    <message>
+        <source>Muffle, last and least</source>
+        <translation>Apagar, lo último y lo mínimo</translation>
+    </message>
+    <message>
+        <source>First evenness, then pitch, then the stroke, then things on the head. Lever off while you listen for ring.</source>
+        <translation>Primero parejo, luego la altura, luego el golpe, luego cosas sobre el parche. Palanca suelta mientras escucha la resonancia.</translation>
+    </message>
+    <message>
+        <source>What is laid next</source>
+        <translation>Qué se pone a continuación</translation>
+    </message>
+    <message>
+        <source>Lay it</source>
+        <translation>Ponerlo</translation>
+    </message>
+    <message>
+        <source>Where it shortens the ring most; or click the head where you want it.</source>
+        <translation>Donde más acorta la resonancia; o haga clic en el parche donde lo quiera.</translation>
+    </message>
+    <message>
+        <source>Take off</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Close mic</source>
+        <translation>Mic. cercano</translation>
+    </message>
+    <message>
+        <source>A close microphone: drag it, or M and the arrow keys; Page up and down for its height.</source>
+        <translation>Un micrófono cercano: arrástrelo, o M y las flechas; Re Pág y Av Pág para su altura.</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Listen</source>
+        <translation>Escuchar</translation>
+    </message>
+    <message>
+        <source>How a stroke sounds with what lies on the head, as predicted.</source>
+        <translation>Cómo suena un golpe con lo que hay sobre el parche, según lo previsto.</translation>
+    </message>
+    <message>
+        <source>On to the proof</source>
+        <translation>A la prueba</translation>
+    </message>
+    <message>
+        <source>%1 s → %2 s</source>
+        <translation>%1 s → %2 s</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>Ring as wanted</source>
+        <translation>Resonancia como se quería</translation>
+    </message>
+    <message>
+        <source>Still rings longer than wanted</source>
+        <translation>Aún resuena más de lo deseado</translation>
+    </message>
+    <message>
+        <source>Rings longer than wanted</source>
+        <translation>Resuena más de lo deseado</translation>
+    </message>
+    <message>
+        <source>Shorter than wanted: take less</source>
+        <translation>Más corta de lo deseado: ponga menos</translation>
+    </message>
+    <message>
+        <source>Short enough with nothing on it</source>
+        <translation>Bastante corta sin nada encima</translation>
+    </message>
+    <message>
+        <source>predicted; %1 s wanted for %2</source>
+        <translation>previsto; %1 s deseados para %2</translation>
+    </message>
+    <message>
+        <source>from the targets, since the batter was not heard yet</source>
+        <translation>según las metas, pues el batidor aún no se oyó</translation>
+    </message>
+    <message>
+        <source>with this drum&apos;s own damping, %1 of usual</source>
+        <translation>con el amortiguamiento de este tambor, %1 del usual</translation>
+    </message>
+    <message>
+        <source>strike it, and its own damping counts</source>
+        <translation>golpéelo, y contará su propio amortiguamiento</translation>
+    </message>
+    <message>
+        <source>heard %1 s</source>
+        <translation>oído %1 s</translation>
+    </message>
+    <message>
+        <source>the stick loses %1 % of its rebound</source>
+        <translation>la baqueta pierde %1 % de su rebote</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3. Arrows nudge it.</source>
+        <translation>%1, %2: %3. Las flechas lo mueven.</translation>
+    </message>
+    <message>
+        <source>microphone: %1</source>
+        <translation>micrófono: %1</translation>
+    </message>
+    <message>
+        <source>Nothing lies on the head. Click it to lay something there.</source>
+        <translation>No hay nada en el parche. Haga clic en él para poner algo.</translation>
+    </message>
+    <message>
+        <source>Things on the head: %1. Choose one by its number.</source>
+        <translation>Cosas en el parche: %1. Elija una por su número.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::NameToneDialog</name>
+    <message>
+        <source>Name and ear-words</source>
+        <translation>Nombre y palabras para el oído</translation>
+    </message>
+    <message>
+        <source>Rain: low, blurred, long wire</source>
+        <translation>Lluvia: grave, difuso, bordonera larga</translation>
+    </message>
+    <message>
+        <source>Give the tone a name, so that you find it again.</source>
+        <translation>Dé un nombre al sonido para encontrarlo.</translation>
+    </message>
     <message>
         <source>centre %1 ±%2 Hz</source>
         <translation>centro %1 ±%2 Hz</translation>
@@ -6330,6 +5222,1464 @@ Se asienta con el casco, en una hora si es metal y en días si es madera.</trans
     <message>
         <source>Brightness comes from stick, head and room; it is noted, not aimed at.</source>
         <translation>El brillo viene de baqueta, parche y sala; se anota, no se busca.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::NewDrumDialog</name>
+    <message>
+        <source>Add a drum</source>
+        <translation>Añadir un tambor</translation>
+    </message>
+    <message>
+        <source>what you call it</source>
+        <translation>cómo lo llama</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Fondo</translation>
+    </message>
+    <message>
+        <source>Shell of</source>
+        <translation>Casco de</translation>
+    </message>
+    <message>
+        <source>Rods a side</source>
+        <translation>Tornillos por lado</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Parche batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Parche bordonero</translation>
+    </message>
+    <message>
+        <source>Hoops</source>
+        <translation>Aros</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Bordonera</translation>
+    </message>
+    <message>
+        <source>Give the drum a name.</source>
+        <translation>Dé un nombre al tambor.</translation>
+    </message>
+    <message>
+        <source>There is a drum of that name; give another.</source>
+        <translation>Ya hay un tambor con ese nombre; dé otro.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::NoticeBar</name>
+    <message>
+        <source>Dismiss</source>
+        <translation>Descartar</translation>
+    </message>
+    <message>
+        <source>Problem</source>
+        <translation>Problema</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::OwnPanel</name>
+    <message>
+        <source>A muffler of your own</source>
+        <translation>Un apagador propio</translation>
+    </message>
+    <message>
+        <source>Coin, sponge, key ring: two hearings tell what it weighs and takes. Lever off, the same stroke each time.</source>
+        <translation>Moneda, esponja, llavero: oír dos veces dice cuánto pesa y cuánto quita. Palanca suelta, siempre el mismo golpe.</translation>
+    </message>
+    <message>
+        <source>What you call it</source>
+        <translation>Cómo lo llama</translation>
+    </message>
+    <message>
+        <source>sponge</source>
+        <translation>esponja</translation>
+    </message>
+    <message>
+        <source>How wide it is</source>
+        <translation>Cuánto mide de ancho</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>Too few partials were heard both times. Nearer the middle, and let it ring.</source>
+        <translation>Se oyeron muy pocos parciales ambas veces. Más al centro, y déjelo sonar.</translation>
+    </message>
+    <message>
+        <source>It changed nothing that can be heard. Lay it further in and play again.</source>
+        <translation>No cambió nada que se oiga. Póngalo más adentro y toque otra vez.</translation>
+    </message>
+    <message>
+        <source>1. Without it: strokes heard %1 of %2</source>
+        <translation>1. Sin él: golpes oídos %1 de %2</translation>
+    </message>
+    <message>
+        <source>That was without it</source>
+        <translation>Eso fue sin él</translation>
+    </message>
+    <message>
+        <source>2. Lay it on the head where it is drawn</source>
+        <translation>2. Póngalo en el parche donde se dibuja</translation>
+    </message>
+    <message>
+        <source>2. Give it a name</source>
+        <translation>2. Déle un nombre</translation>
+    </message>
+    <message>
+        <source>It lies there</source>
+        <translation>Ahí está</translation>
+    </message>
+    <message>
+        <source>3. With it: strokes heard %1 of %2</source>
+        <translation>3. Con él: golpes oídos %1 de %2</translation>
+    </message>
+    <message>
+        <source>That was with it</source>
+        <translation>Eso fue con él</translation>
+    </message>
+    <message>
+        <source>%1: %2 g, damps like a %3 g gel pad</source>
+        <translation>%1: %2 g, apaga como una almohadilla de gel de %3 g</translation>
+    </message>
+    <message>
+        <source>None calibrated yet.</source>
+        <translation>Ninguno calibrado aún.</translation>
+    </message>
+    <message>
+        <source>Calibrated, and in the list of mufflers to lay:</source>
+        <translation>Calibrados, y en la lista de apagadores:</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::PrimaryButton</name>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ProofPage</name>
+    <message>
+        <source>Line by line</source>
+        <translation>Línea a línea</translation>
+    </message>
+    <message>
+        <source>Player or drum</source>
+        <translation>Músico o tambor</translation>
+    </message>
+    <message>
+        <source>One change</source>
+        <translation>Un cambio</translation>
+    </message>
+    <message>
+        <source>Is it what was asked for?</source>
+        <translation>¿Es lo que se pidió?</translation>
+    </message>
+    <message>
+        <source>Brief against what was reached</source>
+        <translation>Lo pedido y lo logrado</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Qué</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Deseado</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Logrado</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Fuente</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Veredicto</translation>
+    </message>
+    <message>
+        <source>In your own words, for the next time</source>
+        <translation>Con sus palabras, para la próxima vez</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Nota</translation>
+    </message>
+    <message>
+        <source>%1 of %2 stars</source>
+        <translation>%1 de %2 estrellas</translation>
+    </message>
+    <message>
+        <source>Page as PDF…</source>
+        <translation>Página en PDF…</translation>
+    </message>
+    <message>
+        <source>Print…</source>
+        <translation>Imprimir…</translation>
+    </message>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 en %2</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
+        <translation>%1 no se puede escribir. Elija otra carpeta, o haga sitio en el disco.</translation>
+    </message>
+    <message>
+        <source>Save the page</source>
+        <translation>Guardar la página</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+        <source>The printer took no page. Save it as PDF and print that.</source>
+        <translation>La impresora no aceptó la página. Guárdela en PDF e imprímala.</translation>
+    </message>
+    <message>
+        <source>%1 on %2.</source>
+        <translation>%1 en %2.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 settled</source>
+        <translation>%1 de %2 resueltos</translation>
+    </message>
+    <message>
+        <source>Save once more</source>
+        <translation>Guardar otra vez</translation>
+    </message>
+    <message>
+        <source>Save to the logbook</source>
+        <translation>Guardar en el diario</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::QuestionPanel</name>
+    <message>
+        <source>How high?</source>
+        <translation>¿Qué altura?</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>bajo</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>alto</translation>
+    </message>
+    <message>
+        <source>How long?</source>
+        <translation>¿Qué duración?</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <translation>más corto</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>más largo</translation>
+    </message>
+    <message>
+        <source>How much wire?</source>
+        <translation>¿Cuánta bordonera?</translation>
+    </message>
+    <message>
+        <source>dry</source>
+        <translation>seca</translation>
+    </message>
+    <message>
+        <source>plenty</source>
+        <translation>mucha</translation>
+    </message>
+    <message>
+        <source>Under the stick?</source>
+        <translation>¿Bajo la baqueta?</translation>
+    </message>
+    <message>
+        <source>softer</source>
+        <translation>más blando</translation>
+    </message>
+    <message>
+        <source>harder</source>
+        <translation>más duro</translation>
+    </message>
+    <message>
+        <source>%1 %2 to %3</source>
+        <translation>%1 %2 a %3</translation>
+    </message>
+    <message>
+        <source>%1 s; open drum only %2 s</source>
+        <translation>%1 s; tambor abierto solo %2 s</translation>
+    </message>
+    <message>
+        <source>ring %1 s; open drum %2 s</source>
+        <translation>resonancia %1 s; tambor abierto %2 s</translation>
+    </message>
+    <message>
+        <source>lever off in this tone</source>
+        <translation>palanca suelta en este sonido</translation>
+    </message>
+    <message>
+        <source>film %1 % over %2 %</source>
+        <translation>película %1 % sobre %2 %</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ReminderDialog</name>
+    <message>
+        <source>Remind me</source>
+        <translation>Recordarme</translation>
+    </message>
+    <message>
+        <source>A new head drifts in its first night, and weather moves all of them. The reminder shows when the program starts, and on the desktop while it runs.</source>
+        <translation>Un parche nuevo se mueve su primera noche, y el tiempo mueve a todos. El aviso aparece al iniciar el programa, y en el escritorio mientras funciona.</translation>
+    </message>
+    <message>
+        <source>About what</source>
+        <translation>Sobre qué</translation>
+    </message>
+    <message>
+        <source>The head has rested: tap it once more</source>
+        <translation>El parche ha reposado: tóquelo una vez más</translation>
+    </message>
+    <message>
+        <source>Look at the tuning again</source>
+        <translation>Revisar la afinación otra vez</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Cuándo</translation>
+    </message>
+    <message>
+        <source>Tomorrow morning</source>
+        <translation>Mañana por la mañana</translation>
+    </message>
+    <message>
+        <source>In a week</source>
+        <translation>En una semana</translation>
+    </message>
+    <message>
+        <source>Save for a calendar…</source>
+        <translation>Guardar para un calendario…</translation>
+    </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Guardar para un calendario</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Calendario (*.ics)</translation>
+    </message>
+    <message>
+        <source>No reminder</source>
+        <translation>Sin aviso</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2. Choose another folder.</source>
+        <translation>%1 no se puede escribir: %2. Elija otra carpeta.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::RoundTools</name>
+    <message>
+        <source>How the rods are compared</source>
+        <translation>Cómo se comparan los tornillos</translation>
+    </message>
+    <message>
+        <source>Finger on the middle</source>
+        <translation>Dedo en el centro</translation>
+    </message>
+    <message>
+        <source>Nothing on this head</source>
+        <translation>Nada en este parche</translation>
+    </message>
+    <message>
+        <source>In silence, by gauge</source>
+        <translation>En silencio, medidor</translation>
+    </message>
+    <message>
+        <source>In silence, hoop gap</source>
+        <translation>En silencio, luz del aro</translation>
+    </message>
+    <message>
+        <source>In silence, by feel</source>
+        <translation>En silencio, al tacto</translation>
+    </message>
+    <message>
+        <source>A light finger takes the centre pitch away, at the same pressure each time. Taps with and without it are never compared: changing it begins the round again. What is read beside the rods in silence also tells opposite rods apart, which no tap can: do it before or after a round of taps, with no turn between.</source>
+        <translation>Un dedo ligero quita el tono central, siempre con la misma presión. Los toques con y sin él nunca se comparan: cambiarlo empieza la ronda de nuevo. Lo que se lee junto a los tornillos en silencio también distingue tornillos opuestos, cosa que ningún toque puede: hágalo antes o después de una ronda de toques, sin girar entremedio.</translation>
+    </message>
+    <message>
+        <source>Rods of a round</source>
+        <translation>Tornillos de una ronda</translation>
+    </message>
+    <message>
+        <source>Every rod</source>
+        <translation>Cada tornillo</translation>
+    </message>
+    <message>
+        <source>Half the rods</source>
+        <translation>La mitad</translation>
+    </message>
+    <message>
+        <source>Taps at each rod</source>
+        <translation>Toques en cada tornillo</translation>
+    </message>
+    <message>
+        <source>1 tap each</source>
+        <translation>1 toque cada uno</translation>
+    </message>
+    <message>
+        <source>2 taps each</source>
+        <translation>2 toques cada uno</translation>
+    </message>
+    <message>
+        <source>3 taps each</source>
+        <translation>3 toques cada uno</translation>
+    </message>
+    <message>
+        <source>The middle of several taps counts; one that stands apart is named and left out.</source>
+        <translation>De varios toques vale el del medio; el que se aparta se nombra y se descarta.</translation>
+    </message>
+    <message>
+        <source>Which gauge</source>
+        <translation>Qué medidor</translation>
+    </message>
+    <message>
+        <source>A round by gauge and a round of taps with no turn between them tell what its marks stand for; that is kept in the workbook under its name.</source>
+        <translation>Una ronda con medidor y una de toques, sin girar entremedio, dicen qué significan sus marcas; eso queda en el cuaderno con su nombre.</translation>
+    </message>
+    <message>
+        <source>Another gauge</source>
+        <translation>Otro medidor</translation>
+    </message>
+    <message>
+        <source>What you call it:</source>
+        <translation>Cómo lo llama:</translation>
+    </message>
+    <message>
+        <source>Opposite rods read alike in the last whole round: half of them say as much.</source>
+        <translation>Los tornillos opuestos dieron igual en la última ronda entera: la mitad dice lo mismo.</translation>
+    </message>
+    <message>
+        <source>Opposite rods sound almost alike. Tap one whole round before you trust half.</source>
+        <translation>Los tornillos opuestos suenan casi igual. Toque una ronda entera antes de fiarse de la mitad.</translation>
+    </message>
+    <message>
+        <source>Gauge without a name</source>
+        <translation>Medidor sin nombre</translation>
+    </message>
+    <message>
+        <source>Another gauge…</source>
+        <translation>Otro medidor…</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::RouteRail</name>
+    <message>
+        <source>Route</source>
+        <translation>Ruta</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>F11  stand view</source>
+        <translation>F11  vista de atril</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 rods</source>
+        <translation>%1, %2, %3 tornillos</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SchoolPanel</name>
+    <message>
+        <source>How high the snare side stands, by school</source>
+        <translation>Qué alto está el bordonero, según la escuela</translation>
+    </message>
+    <message>
+        <source>Snare side</source>
+        <translation>Bordonero</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>borde</translation>
+    </message>
+    <message>
+        <source>film</source>
+        <translation>película</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <translation>razón</translation>
+    </message>
+    <message>
+        <source>minor third</source>
+        <translation>tercera menor</translation>
+    </message>
+    <message>
+        <source>major third</source>
+        <translation>tercera mayor</translation>
+    </message>
+    <message>
+        <source>fourth</source>
+        <translation>cuarta</translation>
+    </message>
+    <message>
+        <source>fifth</source>
+        <translation>quinta</translation>
+    </message>
+    <message>
+        <source>sixth</source>
+        <translation>sexta</translation>
+    </message>
+    <message>
+        <source>octave</source>
+        <translation>octava</translation>
+    </message>
+    <message>
+        <source>Interval</source>
+        <translation>Intervalo</translation>
+    </message>
+    <message>
+        <source>Ratio</source>
+        <translation>Razón</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Orden</translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation>–</translation>
+    </message>
+    <message>
+        <source>%1 Hz</source>
+        <translation>%1 Hz</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Against the tone&apos;s own: snare side %1 cents, film %2 to %3 %, centre %4 cents.</source>
+        <translation>Frente al propio del sonido: bordonero %1 cents, película %2 a %3 %, centro %4 cents.</translation>
+    </message>
+    <message>
+        <source>▲ held back: %1.</source>
+        <translation>▲ retenido: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SessionController</name>
+    <message>
+        <source>The folder %1 cannot be made; check your rights there.</source>
+        <translation>La carpeta %1 no se puede crear; compruebe sus permisos ahí.</translation>
+    </message>
+    <message>
+        <source>%1 exists; choose another name for the copy.</source>
+        <translation>%1 ya existe; elija otro nombre para la copia.</translation>
+    </message>
+    <message>
+        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
+        <translation>Se empezó un trabajo nuevo; el anterior queda en el cuaderno.</translation>
+    </message>
+    <message>
+        <source>This setup is in the logbook already.</source>
+        <translation>Esta afinación ya está en el diario.</translation>
+    </message>
+    <message>
+        <source>Saved to the logbook.</source>
+        <translation>Guardado en el diario.</translation>
+    </message>
+    <message>
+        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
+        <translation>La afinación se recuperó como trabajo nuevo; el anterior queda en el cuaderno.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SoundOutput</name>
+    <message>
+        <source>There is no sound output to play it on; plug in a loudspeaker or headphones.</source>
+        <translation>No hay salida de sonido; conecte un altavoz o auriculares.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StandView</name>
+    <message>
+        <source>heard %1</source>
+        <translation>oído %1</translation>
+    </message>
+    <message>
+        <source>again: %1</source>
+        <translation>otra vez: %1</translation>
+    </message>
+    <message>
+        <source>Space: %1</source>
+        <translation>Espacio: %1</translation>
+    </message>
+    <message>
+        <source>Stand view</source>
+        <translation>Vista de atril</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StartPage</name>
+    <message>
+        <source>Open the demo</source>
+        <translation>Abrir la demostración</translation>
+    </message>
+    <message>
+        <source>Open a workbook…</source>
+        <translation>Abrir un cuaderno…</translation>
+    </message>
+    <message>
+        <source>%1 holds no drum yet</source>
+        <translation>%1 no tiene tambores aún</translation>
+    </message>
+    <message>
+        <source>Which drum is in front of you?</source>
+        <translation>¿Qué tambor tiene delante?</translation>
+    </message>
+    <message>
+        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
+        <translation>Un cuaderno es un archivo con sus tambores, sus sonidos, el trabajo en curso y el diario.</translation>
+    </message>
+    <message>
+        <source>Add a drum…</source>
+        <translation>Añadir tambor…</translation>
+    </message>
+    <message>
+        <source>My own drum…</source>
+        <translation>Mi propio tambor…</translation>
+    </message>
+    <message>
+        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
+        <translation>Sus medidas, tornillos, parches y bordonera; todo puede estimarse al principio.</translation>
+    </message>
+    <message>
+        <source>Opens your workbook %1.</source>
+        <translation>Abre su cuaderno %1.</translation>
+    </message>
+    <message>
+        <source>It goes into a new workbook, %1.</source>
+        <translation>Va a un cuaderno nuevo, %1.</translation>
+    </message>
+    <message>
+        <source>Open a workbook</source>
+        <translation>Abrir un cuaderno</translation>
+    </message>
+    <message>
+        <source>Bombo workbooks (*.bombo);;All files (*)</source>
+        <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StationButton</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StepDial</name>
+    <message>
+        <source>Step, drawn</source>
+        <translation>Paso, dibujado</translation>
+    </message>
+    <message>
+        <source>tighter, clockwise</source>
+        <translation>más apretado, sentido horario</translation>
+    </message>
+    <message>
+        <source>looser, counter-clockwise</source>
+        <translation>más flojo, sentido antihorario</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TapMarks</name>
+    <message>
+        <source>%1 of %2 taps heard</source>
+        <translation>%1 de %2 toques oídos</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TapView</name>
+    <message>
+        <source>Last tap, its partials</source>
+        <translation>Último toque, sus parciales</translation>
+    </message>
+    <message>
+        <source>Nothing was heard yet.</source>
+        <translation>Aún no se oyó nada.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ToneList</name>
+    <message>
+        <source>out of reach of this drum</source>
+        <translation>fuera del alcance de este tambor</translation>
+    </message>
+    <message>
+        <source>%1 over %2 Hz, ring %3 s</source>
+        <translation>%1 sobre %2 Hz, suena %3 s</translation>
+    </message>
+    <message>
+        <source>Tones</source>
+        <translation>Sonidos</translation>
+    </message>
+    <message>
+        <source>From a recording…</source>
+        <translation>De una grabación…</translation>
+    </message>
+    <message>
+        <source>A sound file with one or more hits becomes a tone</source>
+        <translation>Un archivo de sonido con uno o más golpes se vuelve un sonido</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone…</source>
+        <translation>Esta afinación como sonido…</translation>
+    </message>
+    <message>
+        <source>Of this workbook</source>
+        <translation>De este cuaderno</translation>
+    </message>
+    <message>
+        <source>Always at hand</source>
+        <translation>Siempre a mano</translation>
+    </message>
+    <message>
+        <source>The drum as it stands becomes a tone of this workbook</source>
+        <translation>El tambor como está se vuelve un sonido de este cuaderno</translation>
+    </message>
+    <message>
+        <source>Once the batter was heard</source>
+        <translation>En cuanto se oiga el batidor</translation>
+    </message>
+    <message>
+        <source>A recorded hit</source>
+        <translation>Un golpe grabado</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac);;All files (*)</source>
+        <translation>Sonido (*.wav *.flac);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Tone from %1</source>
+        <translation>Sonido de %1</translation>
+    </message>
+    <message>
+        <source>Kept: edge pitches as heard, ring as predicted with the pads that lie there, and how tight the wires stand in their span. It scales to other drums.</source>
+        <translation>Se guardan: tonos de borde como se oyeron, resonancia prevista con los apagadores puestos, y cuán tensa está la bordonera en su margen. Se adapta a otros tambores.</translation>
+    </message>
+    <message>
+        <source>Keep this setup as a tone</source>
+        <translation>Guardar esta afinación como sonido</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TonePage</name>
+    <message>
+        <source>What should it sound like?</source>
+        <translation>¿Cómo debe sonar?</translation>
+    </message>
+    <message>
+        <source>Questions</source>
+        <translation>Preguntas</translation>
+    </message>
+    <message>
+        <source>School</source>
+        <translation>Escuela</translation>
+    </message>
+    <message>
+        <source>Weather</source>
+        <translation>Tiempo</translation>
+    </message>
+    <message>
+        <source>Both heads</source>
+        <translation>Ambos parches</translation>
+    </message>
+    <message>
+        <source>Take this tone</source>
+        <translation>Tomar este sonido</translation>
+    </message>
+    <message>
+        <source>On to the batter</source>
+        <translation>Al batidor</translation>
+    </message>
+    <message>
+        <source>On to the snare side</source>
+        <translation>Al bordonero</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>The snare side stops at %1: beyond it %2.</source>
+        <translation>El bordonero se detiene en %1: más allá %2.</translation>
+    </message>
+    <message>
+        <source>Muffling: %1.</source>
+        <translation>Apagado: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TrialDialog</name>
+    <message>
+        <source>%1 %2 tighter</source>
+        <translation>%1 %2 más apretado</translation>
+    </message>
+    <message>
+        <source>%1 %2 looser</source>
+        <translation>%1 %2 más flojo</translation>
+    </message>
+    <message>
+        <source>Costs: the head is no longer even, rods there back off sooner, and soft strokes near them speak less.</source>
+        <translation>Cuesta: el parche deja de estar parejo, los tornillos ahí se aflojan antes, y los golpes suaves cerca hablan menos.</translation>
+    </message>
+    <message>
+        <source>Costs: slower wires and less snap, most of all at the edge.</source>
+        <translation>Cuesta: bordonera más lenta y menos chasquido, sobre todo en el borde.</translation>
+    </message>
+    <message>
+        <source>Costs: more load on thin film beside the beds, and buzz with other drums comes back.</source>
+        <translation>Cuesta: más carga en película fina junto a los lechos, y vuelve el zumbido con otros tambores.</translation>
+    </message>
+    <message>
+        <source>Edge pitch %1 cents in the mean; its two partials %2 cents apart: the ring wavers %3 times a second and dies sooner.</source>
+        <translation>Tono de borde %1 cents en la media; sus dos parciales a %2 cents: la resonancia ondea %3 veces por segundo y muere antes.</translation>
+    </message>
+    <message>
+        <source>Uneven on purpose</source>
+        <translation>Desigual a propósito</translation>
+    </message>
+    <message>
+        <source>A trial, not a setting: it is logged, heard afterwards, and one key takes all of it back.</source>
+        <translation>Un ensayo, no un ajuste: se anota, se oye después, y una tecla lo devuelve todo.</translation>
+    </message>
+    <message>
+        <source>What to try</source>
+        <translation>Qué probar</translation>
+    </message>
+    <message>
+        <source>Near rods slack, the others a little up: low and dead</source>
+        <translation>Tornillos cercanos flojos, los otros algo más altos: grave y muerto</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds slacker: less buzz</source>
+        <translation>Tornillos junto a los lechos más flojos: menos zumbido</translation>
+    </message>
+    <message>
+        <source>Rods beside the beds tighter: more snap</source>
+        <translation>Tornillos junto a los lechos más apretados: más chasquido</translation>
+    </message>
+    <message>
+        <source>How many rods</source>
+        <translation>Cuántos tornillos</translation>
+    </message>
+    <message>
+        <source>one rod</source>
+        <translation>un tornillo</translation>
+    </message>
+    <message>
+        <source>two rods</source>
+        <translation>dos tornillos</translation>
+    </message>
+    <message>
+        <source>three rods</source>
+        <translation>tres tornillos</translation>
+    </message>
+    <message>
+        <source>From which rod on</source>
+        <translation>Desde qué tornillo</translation>
+    </message>
+    <message>
+        <source>from rod </source>
+        <translation>desde el tornillo </translation>
+    </message>
+    <message>
+        <source>By how much each</source>
+        <translation>Cuánto cada uno</translation>
+    </message>
+    <message>
+        <source>Try it</source>
+        <translation>Probarlo</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::VoicePanel</name>
+    <message>
+        <source>Does it answer a voice?</source>
+        <translation>¿Responde a una voz?</translation>
+    </message>
+    <message>
+        <source>Hum, lever off</source>
+        <translation>Tararear, suelta</translation>
+    </message>
+    <message>
+        <source>Hum, lever on</source>
+        <translation>Tararear, puesta</translation>
+    </message>
+    <message>
+        <source>The hum with the lever on</source>
+        <translation>El tarareo con la palanca puesta</translation>
+    </message>
+    <message>
+        <source>The hum with the lever off</source>
+        <translation>El tarareo con la palanca suelta</translation>
+    </message>
+    <message>
+        <source>Three seconds: one steady low oo, an arm&apos;s length away.</source>
+        <translation>Tres segundos: una u grave y estable, a un brazo de distancia.</translation>
+    </message>
+    <message>
+        <source>Now the same hum with the lever on.</source>
+        <translation>Ahora el mismo tarareo con la palanca puesta.</translation>
+    </message>
+    <message>
+        <source>The same low oo twice, an arm&apos;s length away. Sensitive wires hiss along.</source>
+        <translation>La misma u grave dos veces, a un brazo de distancia. Una bordonera sensible sisea con ella.</translation>
+    </message>
+    <message>
+        <source>%1 dB more hiss with the lever on</source>
+        <translation>%1 dB más de siseo con la palanca puesta</translation>
+    </message>
+    <message>
+        <source>They answer: %1, knob at %2.</source>
+        <translation>Responde: %1, perilla en %2.</translation>
+    </message>
+    <message>
+        <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
+        <translation>Sin respuesta: %1, perilla en %2. Más floja, o un bordonero más tenso, responde antes.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WallClock</name>
+    <message>
+        <source>Time is up: leave the rods as they are, wires on.</source>
+        <translation>Se acabó el tiempo: deje los tornillos como están, bordonera puesta.</translation>
+    </message>
+    <message>
+        <source>Time is up</source>
+        <translation>Se acabó el tiempo</translation>
+    </message>
+    <message>
+        <source>Leave the rods as they are, wires on.</source>
+        <translation>Deje los tornillos como están, bordonera puesta.</translation>
+    </message>
+    <message>
+        <source>.</source>
+        <translation>.</translation>
+    </message>
+    <message>
+        <source>Bombo</source>
+        <translation>Bombo</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WaysPanel</name>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>The batter is uneven by %1 cents, and close partials beat. Even it before anything is laid on it.</source>
+        <translation>El batidor está desigual en %1 cents, y baten parciales cercanos. Emparéjelo antes de poner nada encima.</translation>
+    </message>
+    <message>
+        <source>Two close partials beat: even the batter before anything is laid on it.</source>
+        <translation>Baten dos parciales cercanos: empareje el batidor antes de poner nada encima.</translation>
+    </message>
+    <message>
+        <source>The head rings longer than its kind should: it is worn. A fresh one helps more than pads.</source>
+        <translation>El parche resuena más de lo que debería: está gastado. Uno nuevo ayuda más que los apagadores.</translation>
+    </message>
+    <message>
+        <source>The strokes land off the middle, where the edge sounds with them: move the drum, not the pads.</source>
+        <translation>Los golpes caen fuera del centro, donde suena el borde: mueva el tambor, no los apagadores.</translation>
+    </message>
+    <message>
+        <source>The microphone hears %1 times the ring of the room: turn it, or the pad, by some degrees.</source>
+        <translation>El micrófono oye %1 veces la resonancia de la sala: gírelo, o el apagador, unos grados.</translation>
+    </message>
+    <message>
+        <source>Tuned this low (%1) one distinct boom stands alone: higher, its partials crowd and shorten.</source>
+        <translation>Afinado tan bajo (%1) queda un solo tono aislado: más alto, sus parciales se juntan y acortan.</translation>
+    </message>
+    <message>
+        <source>Nothing is wrong with it: how long it rings is taste.</source>
+        <translation>No le pasa nada: cuánto resuena es cuestión de gusto.</translation>
+    </message>
+    <message>
+        <source>Tune it out</source>
+        <translation>Afinarlo fuera</translation>
+    </message>
+    <message>
+        <source>Let it ring</source>
+        <translation>Dejarlo sonar</translation>
+    </message>
+    <message>
+        <source>Mask it with wires</source>
+        <translation>Taparlo con la bordonera</translation>
+    </message>
+    <message>
+        <source>Shorten it</source>
+        <translation>Acortarlo</translation>
+    </message>
+    <message>
+        <source>Muffle it</source>
+        <translation>Apagarlo</translation>
+    </message>
+    <message>
+        <source>Not quite enough.</source>
+        <translation>No alcanza del todo.</translation>
+    </message>
+    <message>
+        <source>%1. Higher would not shorten it.</source>
+        <translation>%1. Más alto no lo acortaría.</translation>
+    </message>
+    <message>
+        <source>%1. Batter %2 up: centre %3 cents, film load %4 %.</source>
+        <translation>%1. Batidor %2 arriba: centro %3 cents, carga de película %4 %.</translation>
+    </message>
+    <message>
+        <source>%1. Costs nothing.</source>
+        <translation>%1. No cuesta nada.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, knob %3 looser.</source>
+        <translation>%1 de siseo sobre %2 de resonancia, perilla %3 más floja.</translation>
+    </message>
+    <message>
+        <source>%1 of hiss over %2 of ring, as they stand.</source>
+        <translation>%1 de siseo sobre %2 de resonancia, como están.</translation>
+    </message>
+    <message>
+        <source>%1 with a loose weight; the stroke stays whole.</source>
+        <translation>%1 con un peso suelto; el golpe queda entero.</translation>
+    </message>
+    <message>
+        <source>%1 with nothing on the head.</source>
+        <translation>%1 sin nada en el parche.</translation>
+    </message>
+    <message>
+        <source>%1: %2. Stroke %3 dB, rebound %4 % less.</source>
+        <translation>%1: %2. Golpe %3 dB, rebote %4 % menos.</translation>
+    </message>
+    <message>
+        <source>A fault, or taste?</source>
+        <translation>¿Una falla, o gusto?</translation>
+    </message>
+    <message>
+        <source>Ways to the ring that is wanted</source>
+        <translation>Formas de lograr la resonancia deseada</translation>
+    </message>
+    <message>
+        <source>Do it</source>
+        <translation>Hacerlo</translation>
+    </message>
+    <message>
+        <source>%1: do it</source>
+        <translation>%1: hacerlo</translation>
+    </message>
+    <message>
+        <source>The ring is as wanted.</source>
+        <translation>La resonancia es la deseada.</translation>
+    </message>
+    <message>
+        <source>To Tone</source>
+        <translation>Al sonido</translation>
+    </message>
+    <message>
+        <source>To Wires</source>
+        <translation>A la bordonera</translation>
+    </message>
+    <message>
+        <source>As it is</source>
+        <translation>Como está</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WeatherPanel</name>
+    <message>
+        <source> °C</source>
+        <translation> °C</translation>
+    </message>
+    <message>
+        <source>Temperature</source>
+        <translation>Temperatura</translation>
+    </message>
+    <message>
+        <source> % humid</source>
+        <translation> % de humedad</translation>
+    </message>
+    <message>
+        <source>Relative humidity</source>
+        <translation>Humedad relativa</translation>
+    </message>
+    <message>
+        <source> m high</source>
+        <translation> m de altitud</translation>
+    </message>
+    <message>
+        <source>Height above the sea</source>
+        <translation>Altitud sobre el mar</translation>
+    </message>
+    <message>
+        <source>Here</source>
+        <translation>Aquí</translation>
+    </message>
+    <message>
+        <source>Taken to</source>
+        <translation>Llevado a</translation>
+    </message>
+    <message>
+        <source>There a head would fall slack: it swells more than it was drawn down.</source>
+        <translation>Allí un parche quedaría flojo: se dilata más de lo que se tensó.</translation>
+    </message>
+    <message>
+        <source>%1 %2 → %3 (%4 cents)</source>
+        <translation>%1 %2 → %3 (%4 cents)</translation>
+    </message>
+    <message>
+        <source>Tuned here and taken there, no rod turned:
+%1
+%2
+%3
+It settles with the shell, in an hour for metal and in days for wood.</source>
+        <translation>Afinado aquí y llevado allí, sin girar tornillos:
+%1
+%2
+%3
+Se asienta con el casco, en una hora si es metal y en días si es madera.</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation>batidor</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation>bordonero</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>centro</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WiresPage</name>
+    <message>
+        <source>Fit</source>
+        <translation>Montaje</translation>
+    </message>
+    <message>
+        <source>Strainer</source>
+        <translation>Tensor</translation>
+    </message>
+    <message>
+        <source>Buzz with others</source>
+        <translation>Zumbido con otros</translation>
+    </message>
+    <message>
+        <source>By what the setting is judged</source>
+        <translation>Por qué se juzga el ajuste</translation>
+    </message>
+    <message>
+        <source>aim: %1</source>
+        <translation>fin: %1</translation>
+    </message>
+    <message>
+        <source>Undo last</source>
+        <translation>Deshacer</translation>
+    </message>
+    <message>
+        <source>Knob, from first contact</source>
+        <translation>Perilla, desde el primer contacto</translation>
+    </message>
+    <message>
+        <source>Loosen %1</source>
+        <translation>Aflojar %1</translation>
+    </message>
+    <message>
+        <source>Tighten %1</source>
+        <translation>Apretar %1</translation>
+    </message>
+    <message>
+        <source>At this stop</source>
+        <translation>En este punto</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>centro</translation>
+    </message>
+    <message>
+        <source>edge</source>
+        <translation>borde</translation>
+    </message>
+    <message>
+        <source>Lay the wires</source>
+        <translation>Monte la bordonera</translation>
+    </message>
+    <message>
+        <source>Set the strainer</source>
+        <translation>Ajuste el tensor</translation>
+    </message>
+    <message>
+        <source>Calm the buzz</source>
+        <translation>Calme el zumbido</translation>
+    </message>
+    <message>
+        <source>Before they are clamped: where the wires lie, and how the knob stands. Wires loose before anything is pushed under them.</source>
+        <translation>Antes de sujetarla: dónde queda la bordonera, y cómo está la perilla. Bordonera floja antes de meter nada debajo.</translation>
+    </message>
+    <message>
+        <source>Which instruments set the wires going, and what to change first. Lever on while they play.</source>
+        <translation>Qué instrumentos excitan la bordonera, y qué cambiar primero. Palanca puesta mientras tocan.</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>sin contar</translation>
+    </message>
+    <message>
+        <source>%1 from its loose end</source>
+        <translation>%1 desde su extremo flojo</translation>
+    </message>
+    <message>
+        <source>not tried</source>
+        <translation>sin probar</translation>
+    </message>
+    <message>
+        <source>● answers</source>
+        <translation>● responde</translation>
+    </message>
+    <message>
+        <source>✕ silent</source>
+        <translation>✕ muda</translation>
+    </message>
+    <message>
+        <source>%1 at the %2: %3</source>
+        <translation>%1 en %2: %3</translation>
+    </message>
+    <message>
+        <source>Loud: does it rattle on?</source>
+        <translation>Fuerte: ¿sigue traqueteando?</translation>
+    </message>
+    <message>
+        <source>Loud: rattles on</source>
+        <translation>Fuerte: sigue traqueteando</translation>
+    </message>
+    <message>
+        <source>Loud: clean</source>
+        <translation>Fuerte: limpio</translation>
+    </message>
+    <message>
+        <source>Two answers contradict each other; the odd one counts for less. Try the strokes at that stop again.</source>
+        <translation>Dos respuestas se contradicen; la rara cuenta menos. Pruebe otra vez los golpes en ese punto.</translation>
+    </message>
+    <message>
+        <source>Wires centred, lever on, drum the right way up. Count the knob from where the strands first touch.</source>
+        <translation>Bordonera centrada, palanca puesta, tambor derecho. Cuente la perilla desde donde los hilos tocan primero.</translation>
+    </message>
+    <message>
+        <source>Now lever on, knob to first contact</source>
+        <translation>Ahora palanca puesta, perilla al primer contacto</translation>
+    </message>
+    <message>
+        <source>Then tighten %1</source>
+        <translation>Luego apriete %1</translation>
+    </message>
+    <message>
+        <source>First contact: a fingertip on the snare side just feels the strands lift off the film.</source>
+        <translation>Primer contacto: la yema de un dedo en el bordonero apenas siente que los hilos se separan de la película.</translation>
+    </message>
+    <message>
+        <source>Knob is there</source>
+        <translation>La perilla está ahí</translation>
+    </message>
+    <message>
+        <source>Now one loud stroke at the middle</source>
+        <translation>Ahora un golpe fuerte en el centro</translation>
+    </message>
+    <message>
+        <source>Now a %1 stroke at the %2</source>
+        <translation>Ahora un golpe: %1, %2</translation>
+    </message>
+    <message>
+        <source>Do the wires fall silent with the drum?</source>
+        <translation>¿Calla la bordonera con el tambor?</translation>
+    </message>
+    <message>
+        <source>Do the wires answer?</source>
+        <translation>¿Responde la bordonera?</translation>
+    </message>
+    <message>
+        <source>Clean: they stop with the tone. Rattling: they hiss on after it.</source>
+        <translation>Limpio: para con el tono. Traqueteo: sigue siseando después.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand, and listen for the hiss.</source>
+        <translation>Tóquelo tan suave como en escena, y escuche el siseo.</translation>
+    </message>
+    <message>
+        <source>Play it as quietly as you would on the stand. What is heard answers; or say it yourself.</source>
+        <translation>Tóquelo tan suave como en escena. Lo que se oiga responde; o dígalo usted.</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
+    </message>
+    <message>
+        <source>Clean</source>
+        <translation>Limpio</translation>
+    </message>
+    <message>
+        <source>They answer</source>
+        <translation>Responde</translation>
+    </message>
+    <message>
+        <source>They rattle on  (N)</source>
+        <translation>Sigue traqueteando  (N)</translation>
+    </message>
+    <message>
+        <source>No answer  (N)</source>
+        <translation>Sin respuesta  (N)</translation>
+    </message>
+    <message>
+        <source>Now the knob</source>
+        <translation>Ahora la perilla</translation>
+    </message>
+    <message>
+        <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
+        <translation>Traquetea antes de dejar de ahogarse: tense el bordonero, o los hilos están gastados.</translation>
+    </message>
+    <message>
+        <source>To %1 from first contact. %2</source>
+        <translation>A %1 desde el primer contacto. %2</translation>
+    </message>
+    <message>
+        <source>That is the best so far.</source>
+        <translation>Es el mejor hasta ahora.</translation>
+    </message>
+    <message>
+        <source>That stop tells most.</source>
+        <translation>Ese punto dice más.</translation>
+    </message>
+    <message>
+        <source>Turned</source>
+        <translation>Girado</translation>
+    </message>
+    <message>
+        <source>As good as it gets</source>
+        <translation>Lo mejor que se puede</translation>
+    </message>
+    <message>
+        <source>In the usable span</source>
+        <translation>En el margen útil</translation>
+    </message>
+    <message>
+        <source>Leave it at %1</source>
+        <translation>Déjelo en %1</translation>
+    </message>
+    <message>
+        <source>On to the muffling</source>
+        <translation>Al apagado</translation>
+    </message>
+    <message>
+        <source>On to the strainer</source>
+        <translation>Al tensor</translation>
+    </message>
+    <message>
+        <source>Now the wires</source>
+        <translation>Ahora la bordonera</translation>
+    </message>
+    <message>
+        <source>Now take a rule</source>
+        <translation>Ahora tome una regla</translation>
+    </message>
+    <message>
+        <source>Measure strands and gaps</source>
+        <translation>Mida hilos y luces</translation>
+    </message>
+    <message>
+        <source>They lie well</source>
+        <translation>Está bien puesta</translation>
+    </message>
+    <message>
+        <source>See what is said on the right</source>
+        <translation>Vea lo que se dice a la derecha</translation>
+    </message>
+    <message>
+        <source>Shift them to the strainer</source>
+        <translation>Muévala hacia el tensor</translation>
+    </message>
+    <message>
+        <source>Shift them to the butt plate</source>
+        <translation>Muévala a la placa fija</translation>
+    </message>
+    <message>
+        <source>Check that the lever closes, and that the plates lie flat.</source>
+        <translation>Compruebe que la palanca cierra y que las placas quedan planas.</translation>
+    </message>
+    <message>
+        <source>Lever off, strands loose. Done when both gaps are the same and the plates lie over the inner wall.</source>
+        <translation>Palanca suelta, hilos flojos. Listo cuando ambas luces son iguales y las placas quedan sobre la pared interior.</translation>
+    </message>
+    <message>
+        <source>Now the others play</source>
+        <translation>Ahora tocan los otros</translation>
+    </message>
+    <message>
+        <source>Change one thing, then listen again</source>
+        <translation>Cambie una cosa y escuche otra vez</translation>
+    </message>
+    <message>
+        <source>Which of them sets it off?</source>
+        <translation>¿Cuál la excita?</translation>
+    </message>
+    <message>
+        <source>Lever on, strike each of them alone, and enter those that make the wires hiss.</source>
+        <translation>Palanca puesta, golpee cada uno solo, y apunte los que hacen sisear la bordonera.</translation>
+    </message>
+    <message>
+        <source>%1 Predicted: the ear decides.</source>
+        <translation>%1 Previsto: decide el oído.</translation>
     </message>
 </context>
 <context>

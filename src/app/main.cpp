@@ -1,4 +1,4 @@
-#include "app/main_window.h"
+#include "app/language/windows.h"
 #include "app/numbers/numbers.h"
 #include "app/settings.h"
 #include "app/theme/palette.h"
@@ -29,8 +29,7 @@ int main(int argc, char** argv) {
     bombo::Settings settings;
     bombo::applyTheme(application, settings.theme());
     bombo::SessionController controller(settings);
-    bombo::MainWindow window(controller);
-    window.show();
+    bombo::Windows windows(application, controller);
     const QStringList files = parser.positionalArguments();
     if (!files.isEmpty())
         controller.openWorkbook(files.front());

@@ -1,4 +1,5 @@
 #include "app/main_window.h"
+#include "app/language/language.h"
 #include "app/listening/ear.h"
 
 #include "app/drum/drum_page.h"
@@ -124,6 +125,7 @@ void MainWindow::fillMenus() {
         action->setChecked(m_controller.settings().theme() == choice);
         themes->addAction(action);
     }
+    fillLanguages(*view->addMenu(tr("Lan&guage")));
     view->addSeparator();
     QAction* millimetres = view->addAction(tr("Lengths in &millimetres"), this, [this](bool on) {
         UnitsShown units = unitsShown();
@@ -170,6 +172,19 @@ void MainWindow::fillMenus() {
     });
     go->addSeparator();
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
+}
+
+void MainWindow::fillLanguages(QMenu& menu) {
+    auto* choices = new QActionGroup(this);
+    const auto add = [&](const QString& name, const QString& code) {
+        QAction* action = menu.addAction(name, this, [this, code] { emit languageChosen(code); });
+        action->setCheckable(true);
+        action->setChecked(m_controller.settings().language() == code);
+        choices->addAction(action);
+    };
+    add(tr("As the system"), {});
+    for (const Language& language : languages())
+        add(language.name, language.code);
 }
 
 void MainWindow::setUnits(const UnitsShown& units) {

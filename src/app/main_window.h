@@ -22,6 +22,10 @@ public:
     NoticeBar* noticeBar() { return m_notice; }
     bool isStandViewOpen() const { return m_stand->isVisible(); }
 
+signals:
+    /// The user wants another language: the window has to be made anew.
+    void languageChosen(const QString& code);
+
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
@@ -36,6 +40,7 @@ private:
     void setUnits(const UnitsShown& units);
     void setTheme(ThemeChoice choice);
     void fillMenus();
+    void fillLanguages(QMenu& menu);
 
     SessionController& m_controller;
     RouteRail* m_rail;

@@ -10,6 +10,7 @@ namespace {
 // Stored names, untranslated.
 const QString kLastWorkbook = QStringLiteral("workbook/last");
 const QString kTheme = QStringLiteral("view/theme");
+const QString kLanguage = QStringLiteral("view/language");
 const QString kReferencePitch = QStringLiteral("view/reference_pitch_hz");
 const QString kMillimetres = QStringLiteral("view/millimetres");
 const QString kDetails = QStringLiteral("view/details");
@@ -49,6 +50,13 @@ QString Settings::lastWorkbook() const {
 }
 void Settings::setLastWorkbook(const QString& path) {
     m_store.setValue(kLastWorkbook, path);
+}
+
+QString Settings::language() const {
+    return m_store.value(kLanguage).toString();
+}
+void Settings::setLanguage(const QString& code) {
+    m_store.setValue(kLanguage, code);
 }
 
 ThemeChoice Settings::theme() const {

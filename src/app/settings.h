@@ -19,6 +19,8 @@ public:
     void setLastWorkbook(const QString& path);
     ThemeChoice theme() const;
     void setTheme(ThemeChoice choice);
+    QString language() const; ///< a code of languages(); empty: as the system
+    void setLanguage(const QString& code);
     QByteArray inputDevice() const; ///< id; empty: the default
     void setInputDevice(const QByteArray& id);
     /// By how much the clock of an input device reads sharp; 0 if it was never compared.

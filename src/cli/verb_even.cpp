@@ -180,7 +180,7 @@ Answer even(const Json& in, const Shelf& shelf) {
              {"unheard", unheardWords(drum->rods, now)},
              {"turn_response",
               {{"per_turn_n_per_m", response.perTurn().value},
-               {"standard_error_n_per_m", std::sqrt(response.covariance(1, 1))}}},
+               {"standard_error_n_per_m", response.line.slopeSpread()}}},
              {"evening", {{"factor", limits.evening.mean}, {"standard_error", limits.evening.spread}}},
              {"warnings", warningsOf(*drum, *side, *readings, now)}};
     if (!history->empty())

@@ -181,13 +181,13 @@ void paintCardPicture(QPainter& painter, const QRectF& area, const CardPicture& 
         const double x = strip.left() + 2.0 * radius + 34;
         painter.setPen(p.ink);
         painter.setFont(typeface(16, row.due ? QFont::Bold : QFont::DemiBold));
-        painter.drawText(QRectF(x, strip.center().y() - 22, 230, 22), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.drawText(QRectF(x, strip.center().y() - 22, 252, 22), Qt::AlignLeft | Qt::AlignVCenter,
                          placeWords(row.place));
         painter.setPen(p.quiet);
         painter.setFont(typeface(13));
-        painter.drawText(QRectF(x, strip.center().y() + 2, 230, 20), Qt::AlignLeft | Qt::AlignVCenter,
+        painter.drawText(QRectF(x, strip.center().y() + 2, 252, 20), Qt::AlignLeft | Qt::AlignVCenter,
                          placeHold(row.place));
-        const QRectF figure(x + 236, strip.top(), 190, height);
+        const QRectF figure(x + 258, strip.top(), 190, height);
         painter.setPen(row.frequency ? p.ink : p.quiet);
         painter.setFont(typeface(row.frequency ? 22 : 15, row.frequency ? QFont::Bold : QFont::Normal));
         if (row.frequency) {

@@ -1,4 +1,5 @@
 #include "app/drum/drum_elevation.h"
+#include "app/language/language.h"
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -62,17 +63,17 @@ void DrumButton::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(x, frame.top() + 40, frame.right() - x - 8, 22), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("%1, %2, %3 rods a side")
                          .arg(sizeText(m_drum.shell))
-                         .arg(QString::fromStdString(m_drum.shell.material))
+                         .arg(catalogueText(m_drum.shell.material))
                          .arg(m_drum.rods));
     painter.setPen(p.quiet);
     painter.setFont(typeface(14));
     painter.drawText(QRectF(x, frame.top() + 64, frame.right() - x - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("batter %1").arg(QString::fromStdString(m_drum.batterHead.name)));
+                     tr("batter %1").arg(catalogueText(m_drum.batterHead.name)));
     painter.drawText(QRectF(x, frame.top() + 84, frame.right() - x - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("%1, %2 %3 strands")
-                         .arg(QString::fromStdString(m_drum.snareSideHead.name))
+                         .arg(catalogueText(m_drum.snareSideHead.name))
                          .arg(m_drum.wires.strands)
-                         .arg(QString::fromStdString(m_drum.wires.material)));
+                         .arg(catalogueText(m_drum.wires.material)));
 }
 
 } // namespace bombo

@@ -1,4 +1,5 @@
 #include "app/drum/new_drum_dialog.h"
+#include "app/language/language.h"
 #include "app/numbers/numbers.h"
 
 #include "app/theme/parts.h"
@@ -11,6 +12,10 @@
 
 namespace bombo {
 namespace {
+
+// What most drums carry.
+const std::string kUsualBatter = "single-coated-25";
+const std::string kUsualSnareSide = "snare-film-76";
 
 QDoubleSpinBox* inchBox(double low, double high, double value) {
     auto* box = new NumberBox;
@@ -36,8 +41,8 @@ NewDrumDialog::NewDrumDialog(const std::vector<DrumRow>& known, QWidget* parent)
     m_material = new QComboBox;
     m_material->setObjectName(QStringLiteral("material"));
     for (const ShellKind& kind : m_catalogue.shells)
-        m_material->addItem(QString::fromStdString(kind.name));
-    m_material->setCurrentText(tr("wood, not known which"));
+        m_material->addItem(catalogueText(kind.name), QString::fromStdString(kind.id));
+    m_material->setCurrentIndex(m_material->findData(QStringLiteral("wood")));
     m_rods = new QSpinBox;
     m_rods->setRange(kFewestRods, kMostRods);
     m_rods->setValue(8);
@@ -45,17 +50,17 @@ NewDrumDialog::NewDrumDialog(const std::vector<DrumRow>& known, QWidget* parent)
     m_snareSide = new QComboBox;
     for (std::size_t i = 0; i < m_catalogue.heads.size(); ++i) {
         const HeadSpec& head = m_catalogue.heads[i];
-        (head.thickness < kThinnestBatter ? m_snareSide : m_batter)
-            ->addItem(QString::fromStdString(head.name), static_cast<int>(i));
+        QComboBox* choices = head.thickness < kThinnestBatter ? m_snareSide : m_batter;
+        choices->addItem(catalogueText(head.name), static_cast<int>(i));
+        if (head.id == kUsualBatter || head.id == kUsualSnareSide)
+            choices->setCurrentIndex(choices->count() - 1);
     }
-    m_batter->setCurrentText(tr("single ply 0.25 mm, coated"));
-    m_snareSide->setCurrentText(tr("snare-side film 0.076 mm"));
     m_hoop = new QComboBox;
     for (const HoopKind& kind : m_catalogue.hoops)
-        m_hoop->addItem(QString::fromStdString(kind.name));
+        m_hoop->addItem(catalogueText(kind.name));
     m_wires = new QComboBox;
     for (const WireKind& kind : m_catalogue.wires)
-        m_wires->addItem(QString::fromStdString(kind.name));
+        m_wires->addItem(catalogueText(kind.name));
     form->addRow(tr("Name"), m_name);
     form->addRow(tr("Across"), m_diameter);
     form->addRow(tr("Deep"), m_depth);

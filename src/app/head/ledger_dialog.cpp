@@ -34,7 +34,8 @@ QTableWidget* table(const char* name, const QStringList& headers) {
     auto* made = new QTableWidget(0, static_cast<int>(headers.size()));
     made->setObjectName(QString::fromLatin1(name));
     made->setHorizontalHeaderLabels(headers);
-    made->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    made->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    made->horizontalHeader()->setStretchLastSection(true);
     made->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     made->verticalHeader()->hide();
     made->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -51,7 +52,7 @@ LedgerDialog::LedgerDialog(SessionController& controller, HeadSide side, QWidget
     : QDialog(parent), m_controller(controller), m_side(side) {
     setObjectName(QStringLiteral("ledger"));
     setWindowTitle(side == HeadSide::Batter ? tr("Turns of the batter") : tr("Turns of the snare side"));
-    resize(760, 560);
+    resize(800, 560);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 16, 20, 16);
     column->setSpacing(12);
@@ -61,6 +62,7 @@ LedgerDialog::LedgerDialog(SessionController& controller, HeadSide side, QWidget
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     m_net = table("net", {tr("Rod"), tr("Stands at")});
+    m_net->setMinimumWidth(270); // the longest count in the longest language
     m_net->setAccessibleName(tr("Where each rod stands"));
     auto* left = new QVBoxLayout;
     left->addWidget(m_net, 1);

@@ -39,7 +39,7 @@ HurryDialog::HurryDialog(SessionController& controller, QWidget* parent)
     m_plan->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
     m_plan->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_plan->verticalHeader()->hide();
-    m_plan->verticalHeader()->setDefaultSectionSize(40);
+    m_plan->verticalHeader()->setMinimumSectionSize(40);
     m_plan->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_plan->setSelectionMode(QAbstractItemView::NoSelection);
     m_plan->setShowGrid(false);
@@ -82,6 +82,7 @@ void HurryDialog::refresh() {
         m_plan->setItem(row, 1, new QTableWidgetItem(minutesText(step.takes)));
         m_plan->setItem(row, 2, new QTableWidgetItem(quickText(step)));
     }
+    m_plan->resizeRowsToContents();
 }
 
 } // namespace bombo

@@ -138,8 +138,9 @@ void paintRing(QPainter& painter, const QRectF& area, const RingPicture& picture
     painter.setPen(p.accent);
     painter.setFont(typeface(14, QFont::DemiBold));
     const QString label = RingPictureText::tr("wanted %1 s").arg(number(picture.wanted.value, 2));
-    const bool toTheLeft = wanted + 116 > area.right();
-    painter.drawText(QRectF(toTheLeft ? wanted - 122 : wanted + 6, field.top() - 16, 116, 18),
+    const double width = painter.fontMetrics().horizontalAdvance(label) + 2;
+    const bool toTheLeft = wanted + 6 + width > area.right();
+    painter.drawText(QRectF(toTheLeft ? wanted - 6 - width : wanted + 6, field.top() - 16, width, 18),
                      (toTheLeft ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter, label);
 
     QStringList there;

@@ -1,4 +1,5 @@
 #include "app/proof/proof_page.h"
+#include "app/language/language.h"
 
 #include "app/proof/proof_sheet.h"
 #include "app/proof/proof_words.h"
@@ -134,7 +135,7 @@ QWidget* ProofPage::noteSide() {
     for (int star = 1; star <= kMostStars; ++star) {
         auto* button = secondaryButton({});
         button->setProperty("small", true);
-        button->setFixedWidth(28);
+        button->setFixedWidth(34);
         button->setObjectName(QStringLiteral("star%1").arg(star));
         button->setAccessibleName(tr("%1 of %2 stars").arg(star).arg(kMostStars));
         connect(button, &QPushButton::clicked, this, [this, star] {
@@ -176,8 +177,7 @@ QWidget* ProofPage::saveSide() {
 bool ProofPage::savePage(const QString& path) {
     QPdfWriter writer(path);
     writer.setTitle(
-        tr("%1 on %2")
-            .arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));
+        tr("%1 on %2").arg(catalogueText(session().tone.name), QString::fromStdString(session().drum.name)));
     if (printSheet(writer, session(), madeNow()))
         return true;
     controller().tell(tr("%1 cannot be written. Choose another folder, or make room on the disk.").arg(path));
@@ -215,8 +215,7 @@ void ProofPage::fillTable(const std::vector<ProofLine>& lines) {
 void ProofPage::refresh() {
     m_listening->refresh();
     m_brief->setText(
-        tr("%1 on %2.")
-            .arg(QString::fromStdString(session().tone.name), QString::fromStdString(session().drum.name)));
+        tr("%1 on %2.").arg(catalogueText(session().tone.name), QString::fromStdString(session().drum.name)));
     if (m_note->toPlainText() != QString::fromStdString(session().note))
         m_note->setPlainText(QString::fromStdString(session().note));
     for (std::size_t i = 0; i < m_stars.size(); ++i)

@@ -1,4 +1,5 @@
 #include "app/proof/proof_sheet.h"
+#include "app/language/language.h"
 #include "app/numbers/numbers.h"
 
 #include "app/muffling/head_from_above.h"
@@ -114,17 +115,16 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
     const double height = kPageWidth * page.height() / page.width();
     painter.setPen(p.ink);
     painter.setFont(typeface(25, QFont::Bold));
-    painter.drawText(
-        QRectF(0, 0, kPageWidth, 34), Qt::AlignLeft | Qt::AlignVCenter,
-        ProofSheetText::tr("%1 on %2")
-            .arg(QString::fromStdString(session.tone.name), QString::fromStdString(session.drum.name)));
+    painter.drawText(QRectF(0, 0, kPageWidth, 34), Qt::AlignLeft | Qt::AlignVCenter,
+                     ProofSheetText::tr("%1 on %2")
+                         .arg(catalogueText(session.tone.name), QString::fromStdString(session.drum.name)));
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(0, 34, kPageWidth, 20), Qt::AlignLeft | Qt::AlignVCenter,
                      ProofSheetText::tr("%1, %2 rods a side, %3; %4")
                          .arg(sizeText(session.drum.shell))
                          .arg(session.drum.rods)
-                         .arg(QString::fromStdString(session.drum.shell.material), made));
+                         .arg(catalogueText(session.drum.shell.material), made));
     double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), proofLines(reckoned)) + 16;
     const double head = 230.0;
     PadPicture picture{

@@ -1,4 +1,5 @@
 #include "app/route/route_rail.h"
+#include "app/language/language.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -52,7 +53,7 @@ void RouteRail::refresh(bool inLogbook) {
     m_drum->setText(QString::fromStdString(session.drum.name));
     m_facts->setText(tr("%1, %2, %3 rods")
                          .arg(sizeText(session.drum.shell))
-                         .arg(QString::fromStdString(session.drum.shell.material))
+                         .arg(catalogueText(session.drum.shell.material))
                          .arg(session.drum.rods));
     for (StationButton* button : m_stations) {
         const Station station = button->station();

@@ -1,4 +1,5 @@
 #include "app/session/wording.h"
+#include "app/language/language.h"
 #include "app/numbers/numbers.h"
 
 #include "app/session/units_shown.h"
@@ -19,7 +20,7 @@ struct WordingText {
 } // namespace
 
 QString cueName(const Tone& tone) {
-    return QString::fromStdString(tone.name).section(QLatin1Char(':'), 0, 0);
+    return catalogueText(tone.name).section(QLatin1Char(':'), 0, 0);
 }
 
 QString cueName(const std::string& id, const std::vector<Tone>& tones) {

@@ -5,6 +5,8 @@
 #include <QElapsedTimer>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QStyleOptionButton>
+#include <QStylePainter>
 
 namespace bombo {
 
@@ -22,14 +24,34 @@ QFrame* card() {
 }
 
 void PrimaryButton::paintEvent(QPaintEvent* event) {
-    QPushButton::paintEvent(event);
+    Q_UNUSED(event)
+    QStylePainter painter(this);
+    QStyleOptionButton option;
+    initStyleOption(&option);
+    option.text.clear();
+    painter.drawControl(QStyle::CE_PushButton, option);
+    painter.setPen(isEnabled() ? ink().onAccent : ink().ink);
+    QRect words = rect().adjusted(20, 0, -16, 0);
+    if (isEnabled())
+        words.setRight(words.right() - keyWidth() - 10);
+    painter.setFont(font());
+    painter.drawText(words, Qt::AlignCenter | Qt::TextShowMnemonic, text());
     if (!isEnabled())
         return;
-    QPainter painter(this);
-    painter.setFont(typeface(13));
-    painter.setPen(ink().onAccent);
-    painter.drawText(rect().adjusted(width() - 72, 0, -16, 0), Qt::AlignVCenter | Qt::AlignRight,
-                     tr("Space"));
+    painter.setFont(typeface(kKeyPixels));
+    painter.drawText(rect().adjusted(0, 0, -16, 0), Qt::AlignVCenter | Qt::AlignRight, tr("Space"));
+}
+
+int PrimaryButton::keyWidth() {
+    return QFontMetrics(typeface(kKeyPixels)).horizontalAdvance(tr("Space"));
+}
+
+QSize PrimaryButton::sizeHint() const {
+    return QPushButton::sizeHint() + QSize(keyWidth(), 0);
+}
+
+QSize PrimaryButton::minimumSizeHint() const {
+    return sizeHint();
 }
 
 namespace {

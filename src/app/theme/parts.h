@@ -27,10 +27,16 @@ public:
     static constexpr int kBounce = 300; ///< ms
     /// For tests, which are quicker than a foot.
     static void setBounce(int milliseconds);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override;
 
 protected:
     bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
+
+private:
+    static constexpr int kKeyPixels = 13;
+    static int keyWidth(); ///< of the key's name on the right
 };
 PrimaryButton* primaryButton();
 /// Lesser button: keeps its hands off the focus when clicked, so that the space bar stays with the big one.

@@ -49,38 +49,41 @@ void NameToneDialog::accept() {
 }
 
 QStringList recordingWords(const HitPortrait& hit, const ToneFromHit& made, Seconds openRing) {
-    auto tr = [](const char* text) { return NameToneDialog::tr(text); };
     QStringList lines;
-    QStringList heard{
-        tr("centre %1 ±%2 Hz").arg(pitchText(hit.centre)).arg(number(hit.centreError.value, 1))};
+    QStringList heard{NameToneDialog::tr("centre %1 ±%2 Hz")
+                          .arg(pitchText(hit.centre))
+                          .arg(number(hit.centreError.value, 1))};
     if (hit.edge)
-        heard << tr("edge over centre %1").arg(number(*hit.edge / hit.centre, 2));
+        heard << NameToneDialog::tr("edge over centre %1").arg(number(*hit.edge / hit.centre, 2));
     if (hit.ring)
-        heard << tr("ring %1 ±%2 s")
+        heard << NameToneDialog::tr("ring %1 ±%2 s")
                      .arg(number(hit.ring->value, 2))
                      .arg(number(hit.ringError.value_or(Seconds{}).value, 2));
-    heard << (hit.buzz ? tr("wires for %1 s").arg(number(hit.buzz->value, 2)) : tr("no wires"));
-    heard << tr("brightness about %1 Hz").arg(number(hit.brightness.value, 0));
+    heard << (hit.buzz ? NameToneDialog::tr("wires for %1 s").arg(number(hit.buzz->value, 2))
+                       : NameToneDialog::tr("no wires"));
+    heard << NameToneDialog::tr("brightness about %1 Hz").arg(number(hit.brightness.value, 0));
     const QString all = heard.join(QStringLiteral(", "));
-    lines << (hit.hits == 1 ? tr("Heard in one stroke: %1").arg(all)
-                            : tr("Heard in %1 strokes: %2").arg(hit.hits).arg(all));
+    lines << (hit.hits == 1 ? NameToneDialog::tr("Heard in one stroke: %1").arg(all)
+                            : NameToneDialog::tr("Heard in %1 strokes: %2").arg(hit.hits).arg(all));
     if (made.limit == TargetLimit::None)
-        lines << tr("This drum can do it: centre %1, edge over centre %2.")
+        lines << NameToneDialog::tr("This drum can do it: centre %1, edge over centre %2.")
                      .arg(hertzText(made.centreReached))
                      .arg(number(made.edgeOverCentreReached, 2));
     else
-        lines << tr("This drum cannot do both: %1. The nearest: centre %2, edge over centre %3.")
+        lines << NameToneDialog::tr(
+                     "This drum cannot do both: %1. The nearest: centre %2, edge over centre %3.")
                      .arg(limitWords(made.limit), hertzText(made.centreReached))
                      .arg(number(made.edgeOverCentreReached, 2));
     if (!made.edgeOverCentreHeard)
-        lines << tr("No edge pitch stood out; a fourth between the heads is taken.");
+        lines << NameToneDialog::tr("No edge pitch stood out; a fourth between the heads is taken.");
     if (!made.ringTaken)
-        lines << tr("Noise hides the ring; the usual ring is taken.");
+        lines << NameToneDialog::tr("Noise hides the ring; the usual ring is taken.");
     else if (made.tone.ring.value > 1.15 * openRing.value)
-        lines << tr("Left open, this drum rings about %1 s: shorter than the recording, and nothing "
-                    "lengthens it.")
+        lines << NameToneDialog::tr(
+                     "Left open, this drum rings about %1 s: shorter than the recording, and nothing "
+                     "lengthens it.")
                      .arg(number(openRing.value, 2));
-    lines << tr("Brightness comes from stick, head and room; it is noted, not aimed at.");
+    lines << NameToneDialog::tr("Brightness comes from stick, head and room; it is noted, not aimed at.");
     return lines;
 }
 

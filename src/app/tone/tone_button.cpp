@@ -1,4 +1,5 @@
 #include "app/tone/tone_button.h"
+#include "app/language/language.h"
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -8,14 +9,13 @@
 namespace bombo {
 
 ToneButton::ToneButton(const Tone& tone, QWidget* parent)
-    : QAbstractButton(parent),
-      m_words(QString::fromStdString(tone.name).section(QLatin1Char(':'), 1).trimmed()) {
+    : QAbstractButton(parent), m_words(catalogueText(tone.name).section(QLatin1Char(':'), 1).trimmed()) {
     setText(cueName(tone));
     setCheckable(true);
     setFocusPolicy(Qt::TabFocus);
     setCursor(Qt::PointingHandCursor);
     setObjectName(QStringLiteral("tone-%1").arg(QString::fromStdString(tone.id)));
-    setAccessibleName(QString::fromStdString(tone.name));
+    setAccessibleName(catalogueText(tone.name));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
 

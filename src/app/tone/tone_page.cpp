@@ -1,4 +1,5 @@
 #include "app/tone/tone_page.h"
+#include "app/language/language.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -101,7 +102,7 @@ void TonePage::refresh() {
 
 void TonePage::showTargets(const Session& shown) {
     const auto targets = targetsOf(shown);
-    QString reason = tr("%1. %2").arg(cueName(shown.tone), QString::fromStdString(shown.tone.reason));
+    QString reason = tr("%1. %2").arg(cueName(shown.tone), catalogueText(shown.tone.reason));
     m_primary->setEnabled(static_cast<bool>(targets));
     m_listen->refresh(static_cast<bool>(targets));
     if (!targets) {
@@ -114,7 +115,7 @@ void TonePage::showTargets(const Session& shown) {
             QLatin1Char(' ') + tr("The snare side stops at %1: beyond it %2.")
                                    .arg(hertzText(targets->snareSide.edgePitch), limitWords(targets->limit));
     else if (!shown.tone.muffling.empty())
-        reason += QLatin1Char(' ') + tr("Muffling: %1.").arg(QString::fromStdString(shown.tone.muffling));
+        reason += QLatin1Char(' ') + tr("Muffling: %1.").arg(catalogueText(shown.tone.muffling));
     m_reason->setText(reason);
     m_cutaway->show(cutawayPicture(shown, *targets));
     m_questions->show(shown, *targets);

@@ -58,7 +58,7 @@ void paintOwn(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture)
     const double y = map.ownRow();
     painter.setFont(typeface(14, QFont::DemiBold));
     painter.setPen(p.ink);
-    painter.drawText(QRectF(map.area().left() + 8, y - 20, 96, 40), Qt::AlignRight | Qt::AlignVCenter,
+    painter.drawText(QRectF(map.area().left() + 2, y - 20, 104, 40), Qt::AlignRight | Qt::AlignVCenter,
                      BuzzPictureText::tr("this drum"));
     for (const OwnTone& tone : picture.own) {
         const double x = map.xOf(tone.frequency);

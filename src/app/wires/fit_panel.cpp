@@ -127,11 +127,12 @@ FitPanel::FitPanel(SessionController& controller, QWidget* parent)
     m_attachment =
         choice("fitAttachment", tr("Held by"),
                Choices<Attachment>{{tr("flat straps"), Attachment::Strap}, {tr("cord"), Attachment::Cord}});
-    m_school = choice("fitSchool", tr("Clamped"),
-                      Choices<RefitSchool>{{tr("strainer first, lever off"), RefitSchool::StrainerFirst},
-                                           {tr("butt plate first, lever on"), RefitSchool::ButtFirst}});
+    m_school =
+        choice("fitSchool", tr("Clamped"),
+               Choices<RefitSchool>{{tr("clamp the strainer first, lever off"), RefitSchool::StrainerFirst},
+                                    {tr("clamp the butt plate first, lever on"), RefitSchool::ButtFirst}});
     m_form->addRow(tr("Held by"), m_attachment);
-    m_form->addRow(tr("Clamped"), m_school);
+    m_form->addRow(m_school);
     connect(m_attachment, &QComboBox::activated, this, &FitPanel::measure);
     connect(m_school, &QComboBox::activated, this, &FitPanel::measure);
     column->addLayout(m_form);

@@ -23,7 +23,8 @@ void paintGap(QPainter& painter, QPointF from, QPointF to, QPointF words, const 
     for (const QPointF end : {from, to})
         painter.drawLine(end + QPointF(0, -5), end + QPointF(0, 5));
     painter.setFont(typeface(14, QFont::DemiBold));
-    painter.drawText(QRectF(words.x() - 60, words.y() - 26, 120, 20), Qt::AlignCenter, text);
+    const double half = 0.5 * painter.fontMetrics().horizontalAdvance(text) + 2;
+    painter.drawText(QRectF(words.x() - half, words.y() - 26, 2 * half, 20), Qt::AlignCenter, text);
 }
 
 void paintShell(QPainter& painter, const UndersideMap& map, const UndersidePicture& picture) {

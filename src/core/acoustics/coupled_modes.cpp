@@ -1,6 +1,7 @@
 #include "core/acoustics/coupled_modes.h"
 
 #include "core/acoustics/bessel.h"
+#include "core/acoustics/radiation.h"
 
 #include <algorithm>
 #include <array>
@@ -17,10 +18,17 @@ using Vector = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, kLargestSize, 1>;
 
 constexpr int kPeakPoints = 41;
 
+Eigen::Map<ShapeColumn> column(ShapeVector& shape) {
+    return Eigen::Map<ShapeColumn>(shape.data());
+}
+Eigen::Map<const ShapeColumn> column(const ShapeVector& shape) {
+    return Eigen::Map<const ShapeColumn>(shape.data());
+}
+
 /// Integrals of the head shapes and their values from the middle to the hoop; depend on m only.
 struct HeadBasis {
-    ShapeVector norm;   ///< int J^2 s ds
-    ShapeVector strain; ///< int |grad|^2 s ds
+    ShapeColumn norm;   ///< int J^2 s ds
+    ShapeColumn strain; ///< int |grad|^2 s ds
     Eigen::Matrix<double, kPeakPoints, kRadialShapes> atPoints;
 
     explicit HeadBasis(int m) {
@@ -53,7 +61,7 @@ struct CavityBasis {
             zeros[k] = q;
             const double edge = besselJ(m, q);
             const double norm = q == 0.0 ? 0.5 : 0.5 * (1.0 - m * m / (q * q)) * edge * edge;
-            ShapeVector overlap;
+            ShapeColumn overlap;
             for (int n = 0; n < kRadialShapes; ++n)
                 overlap[n] = besselOverlap(m, shapeZeros(m)[static_cast<std::size_t>(n)], q);
             products[k] = overlap * overlap.transpose() / norm;
@@ -132,9 +140,9 @@ public:
         mode.order = order;
         mode.frequency = Hertz{omega / kTwoPi};
         if (batterMoves())
-            mode.batterShape = q.head<kRadialShapes>();
+            column(mode.batterShape) = q.head<kRadialShapes>();
         if (snareSideMoves())
-            mode.snareSideShape = q.tail<kRadialShapes>();
+            column(mode.snareSideShape) = q.tail<kRadialShapes>();
         normalise(mode);
         shareEnergy(mode);
         massAndRadiation(mode, omega);
@@ -215,7 +223,7 @@ private:
     }
 
     double peak(const ShapeVector& shape) const {
-        const Eigen::Matrix<double, kPeakPoints, 1> values = headBasis(m_m).atPoints * shape;
+        const Eigen::Matrix<double, kPeakPoints, 1> values = headBasis(m_m).atPoints * column(shape);
         Eigen::Index at = 0;
         values.cwiseAbs().maxCoeff(&at);
         return values[at];
@@ -225,16 +233,17 @@ private:
         const double batterPeak = peak(mode.batterShape);
         const double snareSidePeak = peak(mode.snareSideShape);
         const double scale = std::abs(batterPeak) >= std::abs(snareSidePeak) ? batterPeak : snareSidePeak;
-        mode.batterShape /= scale;
-        mode.snareSideShape /= scale;
+        column(mode.batterShape) /= scale;
+        column(mode.snareSideShape) /= scale;
         mode.relativePhaseDeg = batterPeak * snareSidePeak < 0.0 ? 180.0 : 0.0;
         mode.amplitudeRatio = std::abs(snareSidePeak) / std::max(std::abs(batterPeak), 1e-9);
     }
 
     void shareEnergy(CoupledMode& mode) const {
-        const double batter = m_drum.batter.tension.value * m_strain.dot(mode.batterShape.cwiseAbs2());
+        const double batter =
+            m_drum.batter.tension.value * m_strain.dot(column(mode.batterShape).cwiseAbs2());
         const double snareSide =
-            m_drum.snareSide.tension.value * m_strain.dot(mode.snareSideShape.cwiseAbs2());
+            m_drum.snareSide.tension.value * m_strain.dot(column(mode.snareSideShape).cwiseAbs2());
         mode.batterShare = batter / (batter + snareSide);
         mode.snareSideShare = 1.0 - mode.batterShare;
     }
@@ -243,9 +252,9 @@ private:
     void massAndRadiation(CoupledMode& mode, double omega) const {
         Vector q(size());
         if (batterMoves())
-            q.head<kRadialShapes>() = mode.batterShape;
+            q.head<kRadialShapes>() = column(mode.batterShape);
         if (snareSideMoves())
-            q.tail<kRadialShapes>() = mode.snareSideShape;
+            q.tail<kRadialShapes>() = column(mode.snareSideShape);
         const double step = 1e-4 * omega;
         const Matrix slope =
             (dynamicStiffness(omega + step) - dynamicStiffness(omega - step)) / (4.0 * step * omega);
@@ -256,8 +265,9 @@ private:
         const double a = m_drum.radius.value;
         const ShapeMatrix c = m_drum.air.density * a * a * a * omega *
                               radiationResistance(m_m, omega * a / m_drum.air.soundSpeed);
-        const double loss =
-            mode.batterShape.dot(c * mode.batterShape) + mode.snareSideShape.dot(c * mode.snareSideShape);
+        const auto batter = column(mode.batterShape);
+        const auto snareSide = column(mode.snareSideShape);
+        const double loss = batter.dot(c * batter) + snareSide.dot(c * snareSide);
         const double decay = 0.5 * loss / mass;
         if (decay > 1e-6)
             mode.radiationT60 = t60OfRate(decay);
@@ -267,8 +277,8 @@ private:
     int m_m;
     AirCoupling m_air;
     Held m_held;
-    ShapeVector m_norm;
-    ShapeVector m_strain;
+    ShapeColumn m_norm;
+    ShapeColumn m_strain;
 };
 
 /// One root between two probes. On det D (Brent's method) when no cavity pole lies between, else bisection.
@@ -352,8 +362,9 @@ void isolate(const Family& family, const Probe& low, const Probe& high, int want
 
 double shapeAt(int m, const ShapeVector& shape, double radius) {
     double value = 0.0;
-    for (int n = 0; n < kRadialShapes; ++n)
-        value += shape[n] * besselJ(m, shapeZeros(m)[static_cast<std::size_t>(n)] * radius);
+    const ShapeVector& zeros = shapeZeros(m);
+    for (std::size_t n = 0; n < shape.size(); ++n)
+        value += shape[n] * besselJ(m, zeros[n] * radius);
     return value;
 }
 

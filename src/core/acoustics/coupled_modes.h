@@ -1,7 +1,7 @@
 #pragma once
 /// The two heads and the air between and around them as one vibrating system.
 #include "core/acoustics/air.h"
-#include "core/acoustics/radiation.h"
+#include "core/acoustics/head_shapes.h"
 #include "core/drum/drum.h"
 
 #include <optional>
@@ -33,11 +33,11 @@ struct CoupledMode {
     Hertz frequency;
     double batterShare = 0; ///< of the strain energy of both heads, 0..1
     double snareSideShare = 0;
-    double relativePhaseDeg = 0;                   ///< 0: heads move the same way; 180: against each other
-    double amplitudeRatio = 0;                     ///< snare-side peak over batter peak
-    std::optional<Seconds> radiationT60;           ///< empty if no outside air or no measurable loss
-    ShapeVector batterShape = ShapeVector::Zero(); ///< of J_m(j_mn r/a); the larger head peaks near 1
-    ShapeVector snareSideShape = ShapeVector::Zero();
+    double relativePhaseDeg = 0;         ///< 0: heads move the same way; 180: against each other
+    double amplitudeRatio = 0;           ///< snare-side peak over batter peak
+    std::optional<Seconds> radiationT60; ///< empty if no outside air or no measurable loss
+    ShapeVector batterShape{};           ///< the larger head peaks near 1
+    ShapeVector snareSideShape{};
     Kilograms modalMass; ///< of this mode with the amplitudes above, air included
 };
 
@@ -57,8 +57,5 @@ struct ModeOptions {
 std::vector<CoupledMode> coupledModes(const DrumState& drum, const ModeOptions& options = {});
 
 DrumState drumState(const Drum& drum, Tension batter, Tension snareSide, const Air& air = {});
-
-/// Deflection of one head in a mode at `radius` (0..1 of the head's radius), without the angular factor.
-double shapeAt(int m, const ShapeVector& shape, double radius);
 
 } // namespace bombo

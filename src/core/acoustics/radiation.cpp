@@ -16,9 +16,9 @@ constexpr int kNodes = 40;
 constexpr int kSteps = 240;
 
 /// J_{m+1}(j_mn): minus the slope of each shape at the hoop.
-const ShapeVector& shapeSlopes(int m) {
+const ShapeColumn& shapeSlopes(int m) {
     static const auto slopes = [] {
-        std::array<ShapeVector, kHighestM + 1> all;
+        std::array<ShapeColumn, kHighestM + 1> all;
         for (int order = 0; order <= kHighestM; ++order)
             for (int n = 0; n < kRadialShapes; ++n)
                 all[static_cast<std::size_t>(order)][n] =
@@ -29,10 +29,10 @@ const ShapeVector& shapeSlopes(int m) {
 }
 
 /// Hankel transforms of the shapes at x = (radial wavenumber) * a: besselOverlap with J_m(x) taken once.
-ShapeVector transforms(int m, double x) {
+ShapeColumn transforms(int m, double x) {
     const auto& zeros = shapeZeros(m);
     const double atX = besselJ(m, x);
-    ShapeVector w;
+    ShapeColumn w;
     for (int n = 0; n < kRadialShapes; ++n) {
         const double p = zeros[static_cast<std::size_t>(n)];
         w[n] = std::abs(p - x) < 1e-6 * p ? besselOverlap(m, p, x)
@@ -47,7 +47,7 @@ template <class XOfT> ShapeMatrix integrate(int m, double length, int intervals,
     const double step = length / intervals;
     for (int i = 0; i <= intervals; ++i) {
         const double weight = (i == 0 || i == intervals) ? 1.0 : (i % 2 == 1 ? 4.0 : 2.0);
-        const ShapeVector w = transforms(m, xOfT(step * i));
+        const ShapeColumn w = transforms(m, xOfT(step * i));
         sum += (weight * step / 3.0) * w * w.transpose();
     }
     return sum;

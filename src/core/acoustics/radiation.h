@@ -1,12 +1,12 @@
 #pragma once
 /// Outside air on a baffled circular head: added mass and radiated power of its clamped shapes.
+#include "core/acoustics/head_shapes.h"
+
 #include <Eigen/Dense>
 
 namespace bombo {
 
-inline constexpr int kHighestM = 4;
-inline constexpr int kRadialShapes = 5;
-using ShapeVector = Eigen::Matrix<double, kRadialShapes, 1>;
+using ShapeColumn = Eigen::Matrix<double, kRadialShapes, 1>;
 using ShapeMatrix = Eigen::Matrix<double, kRadialShapes, kRadialShapes>;
 
 struct RadiationLoad {
@@ -24,8 +24,5 @@ ShapeMatrix radiationResistance(int m, double ka);
 
 /// The same by direct quadrature, for reference and tests.
 RadiationLoad radiationLoadByQuadrature(int m, double ka);
-
-/// Zeros j_mn of the shapes above.
-const std::array<double, kRadialShapes>& shapeZeros(int m);
 
 } // namespace bombo

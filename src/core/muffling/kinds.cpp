@@ -1,5 +1,6 @@
 #include "core/muffling/kinds.h"
 
+#include <Eigen/Dense>
 #include <algorithm>
 #include <array>
 #include <cmath>

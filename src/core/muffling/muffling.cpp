@@ -2,6 +2,7 @@
 
 #include "core/acoustics/damping.h"
 
+#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
 #include <complex>

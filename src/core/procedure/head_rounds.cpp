@@ -102,20 +102,19 @@ EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief) {
 
 EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
     std::vector<EveningObservation> seen;
-    const auto rods = static_cast<Eigen::Index>(work.rodTurns.size());
+    const std::size_t rods = work.rodTurns.size();
     for (std::size_t i = 1; i < work.history.size(); ++i) {
         const FinishedRound& before = work.history[i - 1];
         const FinishedRound& after = work.history[i];
         if (isSilent(before) || before.way.half || after.way.half || before.way.kind != after.way.kind)
             continue;
-        EveningObservation one{Eigen::VectorXd(rods), Eigen::VectorXd(rods), Eigen::VectorXd(rods), 0.0};
+        EveningObservation one;
         const EvennessEstimate was = estimateOf(before);
         const EvennessEstimate is = estimateOf(after);
-        for (Eigen::Index rod = 0; rod < rods; ++rod) {
-            const auto at = static_cast<std::size_t>(rod);
-            one.turned[rod] = (after.rodTurns[at] - before.rodTurns[at]).value;
-            one.heardBefore[rod] = was.heard[at].value;
-            one.heardAfter[rod] = is.heard[at].value;
+        for (std::size_t rod = 0; rod < rods; ++rod) {
+            one.turned.push_back((after.rodTurns[rod] - before.rodTurns[rod]).value);
+            one.heardBefore.push_back(was.heard[rod].value);
+            one.heardAfter.push_back(is.heard[rod].value);
         }
         const Tension there = response.at((meanOf(before.rodTurns) + meanOf(after.rodTurns)) / 2.0);
         one.centsPerTurn = kCentsPerShare * response.perTurn().value / std::max(there.value, 100.0);

@@ -49,8 +49,8 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     const double within = (now.isLocal ? kLocalTolerance : 1.0) * brief.tolerance.value + asShown;
     work.withinTolerance = farthestHeard(now, brief.target).value <= within;
     if (now.oddPartKnown && !now.isLocal) // rods that taps hear alike may still pull unlike
-        work.withinTolerance = work.withinTolerance && now.deviation.cwiseAbs().maxCoeff() <=
-                                                           kLocalTolerance * brief.tolerance.value + asShown;
+        work.withinTolerance =
+            work.withinTolerance && widestOwn(now).value <= kLocalTolerance * brief.tolerance.value + asShown;
     if (const FinishedRound* heard = heardHere(work); heard != nullptr && isSilent(work.way.kind))
         work.way = heard->way; // what was read beside the rods has served; the next round is heard again
     work.moves.clear();
@@ -287,7 +287,7 @@ Hertz impliedBy(const HeadWork& work, const HeadBrief& brief, double mark) {
     default: {
         GaugeScale scale = brief.gauge;
         if (!scale.isKnown)
-            scale.mean[0] = std::log(now.value) - scale.mean[1] * std::log(first);
+            scale.line.start = std::log(now.value) - scale.line.slope * std::log(first);
         return pitchAt(scale.at(mark));
     }
     }

@@ -12,7 +12,7 @@ CorrectionStep stepFor(Tension now, Tension wanted, const TurnResponse& response
     CorrectionStep step;
     step.exact = Turns{(wanted - now) / response.perTurn()};
     step.turns = Turns{std::round(step.exact.value * finest) / finest};
-    const double slopeShare = std::sqrt(response.covariance(1, 1)) / response.perTurn().value;
+    const double slopeShare = response.perTurnShare();
     step.error = Turns{std::abs(step.exact.value) * slopeShare};
     return step;
 }

@@ -14,10 +14,13 @@ EveningShare learnEvening(const std::vector<EveningObservation>& seen) {
     double weighted = precision * prior.mean;
     for (const EveningObservation& one : seen) {
         const int rods = static_cast<int>(one.turned.size());
+        const auto byRod = [rods](const std::vector<double>& values) {
+            return Eigen::Map<const Eigen::VectorXd>(values.data(), rods);
+        };
         const Eigen::MatrixXd uneven =
             heardKernel(rods, 1) - Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
-        const Eigen::VectorXd full = one.centsPerTurn * uneven * one.turned;
-        const Eigen::VectorXd change = one.heardAfter - one.heardBefore;
+        const Eigen::VectorXd full = one.centsPerTurn * uneven * byRod(one.turned);
+        const Eigen::VectorXd change = byRod(one.heardAfter) - byRod(one.heardBefore);
         precision += full.squaredNorm() / (readingSpread * readingSpread);
         weighted += full.dot(change) / (readingSpread * readingSpread);
     }

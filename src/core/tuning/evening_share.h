@@ -2,16 +2,15 @@
 /// How strongly unevenness is heard on this head, against the first-order kernel.
 #include "core/units/quantities.h"
 
-#include <Eigen/Dense>
 #include <vector>
 
 namespace bombo {
 
 /// What turning rods unequally did between two full rounds of taps.
 struct EveningObservation {
-    Eigen::VectorXd turned;      ///< turns by rod
-    Eigen::VectorXd heardBefore; ///< edge pitch by rod, cents against the mean of the round
-    Eigen::VectorXd heardAfter;
+    std::vector<double> turned;      ///< turns by rod
+    std::vector<double> heardBefore; ///< edge pitch by rod, cents against the mean of the round
+    std::vector<double> heardAfter;
     double centsPerTurn = 0; ///< of the mean pitch when all rods are turned alike, there
 };
 

@@ -95,17 +95,15 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
                 weighted += weight * row.transpose() * own->value;
             }
     }
-    const Eigen::MatrixXd covariance = precision.inverse();
-    const Eigen::VectorXd known = covariance * weighted;
-    estimate.covariance = covariance.topLeftCorner(rods, rods);
-    estimate.deviation = known.head(rods);
+    const Eigen::VectorXd known = precision.ldlt().solve(weighted);
+    estimate.deviation.assign(known.data(), known.data() + rods);
     const double mean = edgeMean + known[edgeOffset] / 1200.0;
     estimate.mean = Hertz{std::exp2(mean)};
     estimate.fourthHarmonicKnown = useSecond;
     for (int i = 0; i < rods; ++i) {
         const auto& own = readings[static_cast<std::size_t>(i)];
         const auto& reading = own ? own : readings[static_cast<std::size_t>((i + rods / 2) % rods)];
-        const double field = edgeKernel.row(i).dot(estimate.deviation);
+        const double field = edgeKernel.row(i).dot(known.head(rods));
         const double itself =
             besideTheField * besideTheField * (reading ? precisionOf(besideTheField, reading->error) : 0.0);
         const double heard = reading ? 1200.0 * (std::log2(reading->edge.value) - mean) : field;
@@ -116,21 +114,17 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
 }
 
 EvennessEstimate estimateFromGauge(const std::vector<Hertz>& implied) {
-    const auto rods = static_cast<Eigen::Index>(implied.size());
     double sum = 0.0;
     for (const Hertz pitch : implied)
         sum += std::log2(pitch.value);
     EvennessEstimate estimate;
-    estimate.mean = Hertz{std::exp2(sum / static_cast<double>(rods))};
-    estimate.deviation.resize(rods);
-    for (Eigen::Index i = 0; i < rods; ++i) {
-        const Cents own = centsBetween(estimate.mean, implied[static_cast<std::size_t>(i)]);
-        estimate.deviation[i] = own.value;
+    estimate.mean = Hertz{std::exp2(sum / static_cast<double>(implied.size()))};
+    for (const Hertz pitch : implied) {
+        const Cents own = centsBetween(estimate.mean, pitch);
+        estimate.deviation.push_back(own.value);
         estimate.heard.push_back(own);
         estimate.widest = std::max(estimate.widest, Cents{std::abs(own.value)});
     }
-    constexpr double gaugeSpread = 15.0; // cents, see localFromGauge
-    estimate.covariance = gaugeSpread * gaugeSpread * Eigen::MatrixXd::Identity(rods, rods);
     estimate.oddPartKnown = true;
     estimate.isLocal = true;
     return estimate;
@@ -205,6 +199,7 @@ public:
         m_edgeShare = edgeKernel.row(0).sum();
         const double lowerShare = lowerKernel.row(0).sum();
         const double offset = centsBetween(target, now.mean).value;
+        const Eigen::Map<const Eigen::VectorXd> deviation(now.deviation.data(), m_rods);
 
         // Turns add tension, and pitch goes with its root: all is reckoned in tension over the target's, in
         // cents to first order there, so that far corrections do not fall short.
@@ -214,16 +209,16 @@ public:
         m_effect.resize(rows, static_cast<Eigen::Index>(m_handles.size()));
         // What each tap will hear now, from the estimate: noise of single readings is already smoothed.
         m_start.head(m_rods) =
-            scale * edgeKernel * now.deviation + Eigen::VectorXd::Constant(m_rods, m_edgeShare * offsetThere);
+            scale * edgeKernel * deviation + Eigen::VectorXd::Constant(m_rods, m_edgeShare * offsetThere);
         if (lower)
-            m_start.tail(m_rods) = scale * lowerKernel * now.deviation +
-                                   Eigen::VectorXd::Constant(m_rods, lowerShare * offsetThere);
-        m_wish = -(scale * now.deviation + Eigen::VectorXd::Constant(m_rods, offsetThere));
+            m_start.tail(m_rods) =
+                scale * lowerKernel * deviation + Eigen::VectorXd::Constant(m_rods, lowerShare * offsetThere);
+        m_wish = -(scale * deviation + Eigen::VectorXd::Constant(m_rods, offsetThere));
 
         const double meanTurns = meanOf(rodTurns);
         const double tension = std::max(response.at(Turns{meanTurns}).value, 0.5 * kFingerTight.value);
         m_centsPerTurn = kCentsPerShare * response.perTurn().value / (tension / scale);
-        m_perTurnSpread = std::sqrt(response.covariance(1, 1)) / response.perTurn().value;
+        m_perTurnSpread = response.perTurnShare();
         for (std::size_t h = 0; h < m_handles.size(); ++h) {
             Eigen::VectorXd turned = Eigen::VectorXd::Zero(m_rods);
             for (int rod : m_handles[h])
@@ -271,7 +266,7 @@ private:
             double lowest = -m_limits.largestMove.value;
             double highest = m_limits.largestMove.value;
             for (int rod : handle) {
-                const double own = tension * std::exp2(now.deviation[rod] / 600.0);
+                const double own = tension * std::exp2(now.deviation[static_cast<std::size_t>(rod)] / 600.0);
                 const double room = (ceiling - own) / response.perTurn().value;
                 const double slack = (m_limits.floor - rodTurns[static_cast<std::size_t>(rod)]).value;
                 m_filmBinds = m_filmBinds || (mayTighten() && room < highest);
@@ -495,6 +490,13 @@ MovePlan planMoves(const EvennessEstimate& now, Hertz target, const std::vector<
     for (Cents& predicted : plan.predicted)
         predicted += centsBetween(target, aim);
     return plan;
+}
+
+Cents widestOwn(const EvennessEstimate& estimate) {
+    double widest = 0.0;
+    for (const double own : estimate.deviation)
+        widest = std::max(widest, std::abs(own));
+    return {widest};
 }
 
 Cents farthestHeard(const EvennessEstimate& estimate, Hertz target) {

@@ -18,18 +18,20 @@ struct RodPitches {
 };
 
 struct EvennessEstimate {
-    Hertz mean;                 ///< geometric mean of the edge pitches, by their errors
-    std::vector<Cents> heard;   ///< edge pitch at each rod against `mean`, as the whole round tells it: of a
-                                ///< tap with a wide error mostly what the others say of its place; as its
-                                ///< opposite where not tapped
-    Eigen::VectorXd deviation;  ///< each rod's own deviation in cents of pitch, sums to 0; its odd part is 0
-                                ///< unless something was measured beside each rod
-    Eigen::MatrixXd covariance; ///< of `deviation`, cents^2; wide along what taps cannot know
-    Cents widest;               ///< largest |heard|
+    Hertz mean;               ///< geometric mean of the edge pitches, by their errors
+    std::vector<Cents> heard; ///< edge pitch at each rod against `mean`, as the whole round tells it: of a
+                              ///< tap with a wide error mostly what the others say of its place; as its
+                              ///< opposite where not tapped
+    std::vector<double> deviation; ///< each rod's own in cents of pitch, sums to 0; its odd part is 0 unless
+                                   ///< something was measured beside each rod
+    Cents widest;                  ///< largest |heard|
     bool fourthHarmonicKnown = false; ///< enough (2,1) readings to see every second rod high
     bool oddPartKnown = false;        ///< gauge or hoop gap at every rod: opposite rods are told apart
     bool isLocal = false;             ///< nothing was heard: `heard` is each rod's own deviation
 };
+
+/// The largest own deviation of a rod, without its sign.
+Cents widestOwn(const EvennessEstimate& estimate);
 
 /// How far from the target the rod is heard that is heard farthest from it.
 Cents farthestHeard(const EvennessEstimate& estimate, Hertz target);

@@ -30,29 +30,23 @@ LocalReadings around(std::vector<std::optional<double>> cents, double spread) {
 } // namespace
 
 Tension GaugeScale::at(double mark) const {
-    return {std::exp(mean[0] + mean[1] * std::log(mark))};
+    return {std::exp(line.at(std::log(mark)))};
 }
 
 double GaugeScale::spreadAt(double mark) const {
-    const Eigen::Vector2d x(1.0, std::log(mark));
-    return std::sqrt(x.dot(covariance * x) + kMarkNoise * kMarkNoise);
+    return std::hypot(line.spreadAt(std::log(mark)), kMarkNoise);
 }
 
 GaugeScale learnGaugeScale(const std::vector<GaugePoint>& points) {
-    GaugeScale scale;
-    const Eigen::Vector2d prior(0.0, 1.0);
-    Eigen::Matrix2d precision = Eigen::Matrix2d::Zero();
-    precision(0, 0) = 1e-4; // nothing is known of the dial's own unit
-    precision(1, 1) = 1.0 / (kSlopeSpread * kSlopeSpread);
-    Eigen::Vector2d weighted = precision * prior;
-    for (const GaugePoint& point : points) {
-        const Eigen::Vector2d x(1.0, std::log(point.mark));
-        precision += x * x.transpose() / (kPointNoise * kPointNoise);
-        weighted += x * std::log(point.tension.value) / (kPointNoise * kPointNoise);
-    }
-    scale.covariance = precision.inverse();
-    scale.mean = scale.covariance * weighted;
-    scale.mean[1] = std::clamp(scale.mean[1], 0.3, 3.0); // a gauge that falls as the film tightens is broken
+    std::vector<LinePoint> seen;
+    for (const GaugePoint& point : points)
+        seen.push_back({std::log(point.mark), std::log(point.tension.value), kPointNoise});
+    // Nothing is known of the dial's own unit.
+    GaugeScale scale{learnLine(
+        {.start = 0.0, .slope = 1.0, .startVariance = 1e4, .slopeVariance = kSlopeSpread * kSlopeSpread},
+        seen)};
+    scale.line.slope =
+        std::clamp(scale.line.slope, 0.3, 3.0); // a gauge that falls as the film tightens is broken
     scale.isKnown = !points.empty();
     return scale;
 }
@@ -60,7 +54,7 @@ GaugeScale learnGaugeScale(const std::vector<GaugePoint>& points) {
 LocalReadings localFromGauge(const std::vector<std::optional<double>>& marks, const GaugeScale& scale) {
     std::vector<std::optional<double>> cents;
     for (const auto& mark : marks)
-        cents.push_back(mark ? std::optional(kCentsPerShare * scale.mean[1] * std::log(*mark))
+        cents.push_back(mark ? std::optional(kCentsPerShare * scale.line.slope * std::log(*mark))
                              : std::nullopt);
     return around(std::move(cents), kCentsPerShare * kMarkNoise);
 }

@@ -17,12 +17,11 @@ struct GaugePoint {
 inline constexpr double kLowestMark = 0.01; ///< of a dial, exclusive of what no gauge shows
 inline constexpr double kHighestMark = 10000.0;
 
-/// Gaussian belief about log(T / 1 N/m) = mean[0] + mean[1] log(mark). A gauge pressed into the film reads
-/// about in proportion to its tension, so that the prior of mean[1] is 1 with a deviation of 0.3; of mean[0]
-/// nothing is known before the gauge was read beside a pitch.
+/// Gaussian belief about log(T / 1 N/m) over log(mark). A gauge pressed into the film reads
+/// about in proportion to its tension, so that the prior of the slope is 1 with a deviation of 0.3; of its
+/// start nothing is known before the gauge was read beside a pitch.
 struct GaugeScale {
-    Eigen::Vector2d mean{0.0, 1.0};
-    Eigen::Matrix2d covariance = Eigen::Matrix2d::Identity();
+    LineBelief line{.slope = 1.0};
     bool isKnown = false; ///< at least one point: a mark stands for a tension
 
     /// @pre isKnown, mark > 0

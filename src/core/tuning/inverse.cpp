@@ -2,6 +2,7 @@
 
 #include "core/tuning/targets.h"
 
+#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
 #include <functional>

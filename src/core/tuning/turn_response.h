@@ -1,8 +1,8 @@
 #pragma once
 /// T = T0 + k turns for one head of one drum, learned from its own log.
 #include "core/acoustics/film.h"
+#include "core/tuning/line_belief.h"
 
-#include <Eigen/Dense>
 #include <vector>
 
 namespace bombo {
@@ -15,13 +15,14 @@ struct TurnObservation {
 
 /// Gaussian belief about (T0, k). Bayesian linear regression from a wide prior.
 struct TurnResponse {
-    Eigen::Vector2d mean; ///< N/m at finger-tight, N/m per turn
-    Eigen::Matrix2d covariance;
+    LineBelief line; ///< N/m at finger-tight, N/m per turn
 
-    Tension at(Turns turns) const { return {mean[0] + mean[1] * turns.value}; }
+    Tension at(Turns turns) const { return {line.at(turns.value)}; }
     /// Standard deviation of at(turns).
-    Tension spreadAt(Turns turns) const;
-    Tension perTurn() const { return {mean[1]}; }
+    Tension spreadAt(Turns turns) const { return {line.spreadAt(turns.value)}; }
+    Tension perTurn() const { return {line.slope}; }
+    /// One standard deviation of perTurn() as a share of it.
+    double perTurnShare() const { return line.slopeSpread() / line.slope; }
     /// Turns since the count began for a tension; 0 or more.
     Turns turnsFor(Tension tension) const;
 };

@@ -66,9 +66,13 @@ struct OwnMode {
 std::vector<OwnMode> ownModes(const Drum& drum, const DrumState& state) {
     std::vector<OwnMode> own;
     for (const CoupledMode& mode : coupledModes(state))
-        if (mode.frequency < kHighestMeeting)
+        if (mode.frequency < kHighestMeeting) {
+            ShapeVector against = mode.batterShape;
+            for (std::size_t n = 0; n < against.size(); ++n)
+                against[n] -= mode.snareSideShape[n];
             own.push_back({mode, decayRate(mode, drum), underWires(mode.m, mode.snareSideShape),
-                           momentsOf(mode.m, mode.batterShape - mode.snareSideShape)});
+                           momentsOf(mode.m, against)});
+        }
     return own;
 }
 

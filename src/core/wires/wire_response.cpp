@@ -4,6 +4,7 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 
+#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
 #include <numbers>

@@ -265,7 +265,7 @@ TEST(Gauge, OfUnknownScaleSaysHowFarRodsAreApartOnly) {
     EXPECT_NEAR(tensionNow(work, brief()).value, believed, 0.02 * believed);
     EXPECT_NEAR(lastEstimate(work)->widest.value, 0.0, 1e-6);
     // The turns learn nothing from it.
-    EXPECT_EQ(turnResponseOf(work, brief()).mean, turnResponseOf(freshHead(8), brief()).mean);
+    EXPECT_EQ(turnResponseOf(work, brief()).line, turnResponseOf(freshHead(8), brief()).line);
 }
 
 TEST(SettledDrum, APredictionIsKeptBesideWhatCame) {

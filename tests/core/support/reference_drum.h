@@ -4,6 +4,7 @@
 /// exponentially with its size; slow.
 #include "core/acoustics/coupled_modes.h"
 
+#include <Eigen/Dense>
 #include <functional>
 #include <vector>
 

@@ -9,12 +9,14 @@ namespace {
 /// A head whose true factor is `share`: rods of one pair turned by `turns`, heard exactly.
 EveningObservation observed(double share, double turns) {
     EveningObservation one;
-    one.turned = Eigen::VectorXd::Zero(8);
-    one.turned[1] = one.turned[5] = turns;
+    Eigen::VectorXd turned = Eigen::VectorXd::Zero(8);
+    turned[1] = turned[5] = turns;
     one.centsPerTurn = 300.0;
-    const Eigen::VectorXd heard = 300.0 * heardKernel(8, 1, share) * one.turned;
-    one.heardBefore = Eigen::VectorXd::Zero(8);
-    one.heardAfter = heard.array() - heard.mean();
+    const Eigen::VectorXd heard = 300.0 * heardKernel(8, 1, share) * turned;
+    one.turned.assign(turned.begin(), turned.end());
+    one.heardBefore.assign(8, 0.0);
+    for (const double cents : heard)
+        one.heardAfter.push_back(cents - heard.mean());
     return one;
 }
 

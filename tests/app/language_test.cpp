@@ -1,0 +1,174 @@
+#include "app/drum/new_drum_dialog.h"
+#include "app/language/language.h"
+#include "app/language/windows.h"
+#include "drawn_text.h"
+#include "store/demo.h"
+#include "store/resources.h"
+#include "tour.h"
+
+#include <QApplication>
+#include <QFile>
+#include <QMenu>
+#include <QMenuBar>
+#include <QPushButton>
+#include <QScopeGuard>
+#include <QXmlStreamReader>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+/// Speaks a language and goes back to English.
+auto speaking(const QString& code) {
+    speak(*qApp, code);
+    return qScopeGuard([] { speak(*qApp, QStringLiteral("en")); });
+}
+
+/// Looks at every view for words that are cut, and for a window that does not fit.
+class Proofreader : public testing::Visitor {
+public:
+    explicit Proofreader(QSize room) : m_room(room) {}
+    void see(const QString& name, QWidget& window) override { read(name, window); }
+    void glance(QWidget& part) override { read(QStringLiteral("part"), part); }
+    QSet<QString> wrong;
+    QSet<QString> texts; ///< all that was drawn
+    int views = 0;
+
+private:
+    void read(const QString& name, QWidget& window) {
+        testing::settle();
+        ++views;
+        for (const QString& line : testing::cutTexts(window))
+            wrong.insert(name + QStringLiteral(": ") + line);
+        for (QWidget* part : window.findChildren<QWidget*>())
+            if (part->isVisible())
+                for (const testing::DrawnText& drawn : testing::drawnText(*part))
+                    texts.insert(drawn.text);
+        if (window.width() > m_room.width() || window.height() > m_room.height())
+            wrong.insert(
+                QStringLiteral("%1 needs %2 x %3").arg(name).arg(window.width()).arg(window.height()));
+    }
+    QSize m_room;
+};
+
+/// Source and translation of every sentence that no other one is translated to.
+std::vector<std::pair<QString, QString>> sentences(const QString& language) {
+    QFile file(QStringLiteral(BOMBO_TRANSLATIONS "/bombo_%1.ts").arg(language));
+    EXPECT_TRUE(file.open(QIODevice::ReadOnly));
+    QXmlStreamReader words(&file);
+    std::vector<std::pair<QString, QString>> found;
+    QSet<QString> translations;
+    QString source;
+    while (!words.atEnd()) {
+        words.readNext();
+        if (words.isStartElement() && words.name() == QLatin1String("source"))
+            source = words.readElementText();
+        else if (words.isStartElement() && words.name() == QLatin1String("translation")) {
+            const QString text = words.readElementText(QXmlStreamReader::IncludeChildElements);
+            translations.insert(text);
+            found.emplace_back(source, text);
+        }
+    }
+    EXPECT_GT(found.size(), language == QLatin1String("en") ? 0U : 1500U);
+    std::erase_if(found, [&](const auto& one) { return translations.contains(one.first); });
+    return found;
+}
+
+class EveryLanguage : public ::testing::TestWithParam<const char*> {};
+
+TEST_P(EveryLanguage, CutsNoWordOnAnyPage) {
+    const QSize size(1280, 800);
+    const auto spoken = speaking(QString::fromLatin1(GetParam()));
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("picture-house.bombo"));
+    ASSERT_TRUE(bool(createDemoWorkbook(book)));
+    Proofreader reader(size);
+    {
+        testing::Program start({}, size);
+        reader.see(QStringLiteral("start"), start.window);
+    }
+    testing::Program p(book, size);
+    testing::tour(p, reader, size);
+    EXPECT_GE(reader.views, 39);
+    QStringList english; // what was drawn as it stands in the source although it has a translation
+    for (const auto& [source, translation] : sentences(QString::fromLatin1(GetParam())))
+        if (source != translation && reader.texts.contains(source))
+            english << source;
+    EXPECT_TRUE(english.isEmpty()) << english.join(QLatin1Char('\n')).toStdString();
+    QStringList lines(reader.wrong.begin(), reader.wrong.end());
+    lines.sort();
+    EXPECT_TRUE(lines.isEmpty()) << lines.join(QLatin1Char('\n')).toStdString();
+}
+
+TEST_P(EveryLanguage, KnowsEveryWordOfTheCatalogue) {
+    const QString code = QString::fromLatin1(GetParam());
+    const auto spoken = speaking(code);
+    const Catalogue all = catalogue();
+    // In another language a description of several words never stays as it was.
+    const auto known = [&](const std::string& name) {
+        EXPECT_EQ(catalogueText(name) == QString::fromStdString(name), code == QLatin1String("en")) << name;
+    };
+    for (const HeadSpec& head : all.heads)
+        known(head.name);
+    for (const WireKind& wires : all.wires)
+        known(wires.name);
+    for (const Tone& tone : catalogueTones()) {
+        known(tone.name);
+        known(tone.reason);
+    }
+}
+
+INSTANTIATE_TEST_SUITE_P(Languages, EveryLanguage, ::testing::Values("en", "de", "es"),
+                         [](const auto& one) { return std::string(one.param); });
+
+TEST(Language, IsTheSystemsWhereThereIsATranslation) {
+    const QByteArray before = qgetenv("LANGUAGE");
+    const auto back = qScopeGuard([&] { qputenv("LANGUAGE", before); });
+    EXPECT_EQ(languageFor(QStringLiteral("es")), QStringLiteral("es"));
+    EXPECT_EQ(languageFor(QStringLiteral("xx")), languageFor({}));
+}
+
+TEST(Language, ChosenInViewChangesTheWindowAtOnceAndAfterARestart) {
+    const auto english = speaking(QStringLiteral("en"));
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("settings.ini"));
+    const QString book = folder.filePath(QStringLiteral("picture-house.bombo"));
+    ASSERT_TRUE(bool(createDemoWorkbook(book)));
+    const auto station = [](MainWindow& window) {
+        return window.findChild<QAbstractButton*>(QStringLiteral("station-3"))->accessibleName();
+    };
+    {
+        Settings settings(file);
+        settings.setLanguage(QStringLiteral("en"));
+        SessionController controller(settings);
+        Windows windows(*qApp, controller);
+        controller.openWorkbook(book);
+        EXPECT_TRUE(station(windows.window()).contains(QStringLiteral("Batter")));
+        const auto entry = [&](const QString& name) -> QAction* {
+            for (QAction* menu : windows.window().menuBar()->actions())
+                for (QAction* action : menu->menu()->actions())
+                    if (action->menu() != nullptr)
+                        for (QAction* one : action->menu()->actions())
+                            if (one->text() == name)
+                                return one;
+            return nullptr;
+        };
+        QAction* german = entry(QStringLiteral("Deutsch"));
+        ASSERT_NE(german, nullptr);
+        german->trigger();
+        ASSERT_TRUE(QTest::qWaitFor(
+            [&] { return station(windows.window()).contains(QStringLiteral("Schlagfell")); }));
+        EXPECT_TRUE(windows.window().isVisible());
+        EXPECT_TRUE(entry(QStringLiteral("Deutsch"))->isChecked());
+        EXPECT_TRUE(controller.hasSession());
+        QTest::keyClick(&windows.window(), Qt::Key_Space); // the work goes on
+    }
+    Settings settings(file);
+    SessionController controller(settings);
+    Windows windows(*qApp, controller);
+    controller.openWorkbook(book);
+    EXPECT_TRUE(station(windows.window()).contains(QStringLiteral("Schlagfell")));
+}
+
+} // namespace
+} // namespace bombo

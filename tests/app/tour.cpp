@@ -1,0 +1,286 @@
+#include "tour.h"
+
+#include "app/card/card_dialog.h"
+#include "app/drum/new_drum_dialog.h"
+#include "app/head/ledger_dialog.h"
+#include "app/hurry/hurry_dialog.h"
+#include "app/listening/clock_dialog.h"
+#include "app/listening/ear.h"
+#include "app/listening/listening_strip.h"
+#include "app/listening/microphone_dialog.h"
+#include "app/proof/proof_sheet.h"
+#include "app/reminder/reminder_dialog.h"
+
+#include <QApplication>
+#include <QPainter>
+#include <QPixmap>
+#include <QTabBar>
+#include <QTabWidget>
+
+namespace bombo::testing {
+namespace {
+
+/// The pitch card half heard and full, on the drum as it stands.
+void takeCard(Program& p, Visitor& visitor) {
+    CardDialog dialog(p.controller, &p.window);
+    dialog.show();
+    int taps = 0;
+    while (nextPlace(p.session().card)) {
+        dialog.findChild<QPushButton*>(QStringLiteral("cardTap"))->click();
+        if (!p.waitFor([&] { return !p.controller.ear().listener().isReading(); }))
+            throw std::runtime_error("the card does not listen");
+        if (++taps == 5)
+            visitor.see(QStringLiteral("pitch-card-begun"), dialog);
+    }
+    visitor.see(QStringLiteral("pitch-card"), dialog);
+}
+
+void takeClock(Program& p, Visitor& visitor) {
+    ClockDialog dialog(p.controller, &p.window);
+    dialog.show();
+    visitor.see(QStringLiteral("clock"), dialog);
+}
+
+ListeningStrip* visibleStrip(Program& p) {
+    QApplication::processEvents();
+    for (auto* strip : p.window.findChildren<ListeningStrip*>())
+        if (strip->isVisible())
+            return strip;
+    throw std::runtime_error("no listening strip in front");
+}
+
+/// The strip after a clear tap and after a rough one, in a hall from afar; the microphone checked there and
+/// nearby.
+void takeListening(Program& p, Visitor& visitor) {
+    const auto strip = [&] {
+        visitor.glance(*visibleStrip(p));
+        return visibleStrip(p)->grab();
+    };
+    const QPixmap clear = strip();
+    const PracticeRoom usual = p.settings.practiceRoom();
+    PracticeRoom hall = usual;
+    hall.kind = RoomKind::Hall;
+    hall.distance = RoomDistance::Far;
+    p.settings.setPracticeRoom(hall);
+    const auto rough = [&] {
+        return p.controller.ear().lastReading() &&
+               p.controller.ear().lastReading()->verdict == Verdict::Rough;
+    };
+    for (int tap = 0; tap < 30 && !rough(); ++tap) {
+        p.click(QStringLiteral("primary"));
+        p.waitFor([&] { return !p.controller.ear().listener().isReading(); });
+    }
+    const QPixmap blurred = strip();
+    const auto check = [&] {
+        MicrophoneDialog dialog(p.controller, &p.window);
+        dialog.show();
+        auto* device = dialog.findChild<QComboBox*>(QStringLiteral("checkDevice"));
+        device->setCurrentIndex(device->count() - 1);
+        emit device->activated(device->count() - 1);
+        auto* strike = dialog.findChild<QPushButton*>(QStringLiteral("checkStrike"));
+        while (strike->isEnabled()) {
+            strike->click();
+            p.waitFor([&] { return !p.controller.ear().listener().isReading(); });
+            QApplication::processEvents();
+        }
+        visitor.glance(dialog);
+        return dialog.grab();
+    };
+    const QPixmap far = check();
+    p.settings.setPracticeRoom(usual);
+    const QPixmap near = check();
+    constexpr int gap = 16;
+    QPixmap all(clear.width() + far.width() + 3 * gap,
+                std::max(clear.height() + blurred.height(), far.height() + near.height()) + 3 * gap);
+    all.fill(ink().paper);
+    QPainter painter(&all);
+    painter.drawPixmap(gap, gap, clear);
+    painter.drawPixmap(gap, 2 * gap + clear.height(), blurred);
+    painter.drawPixmap(2 * gap + clear.width(), gap, near);
+    painter.drawPixmap(2 * gap + clear.width(), 2 * gap + near.height(), far);
+    painter.end();
+    visitor.keep(QStringLiteral("listening"), all);
+}
+
+/// Fit and buzz, as a player of the picture house would fill them.
+void takeWires(Program& p, Visitor& visitor) {
+    auto* views = p.find<QTabBar>(QStringLiteral("wireViews"));
+    views->setCurrentIndex(0);
+    visitor.see(QStringLiteral("wires-fit-unmeasured"), p.window);
+    WireLayout layout = p.session().layout.value_or(WireLayout{});
+    layout.strands = Metres{0.288};
+    layout.plate = Metres{0.018};
+    layout.travel = Turns{8.0};
+    layout.strainerGap = Metres{0.0065};
+    layout.buttGap = Metres{0.0005};
+    p.controller.perform(MeasureWires{layout});
+    visitor.see(QStringLiteral("wires-fit"), p.window);
+    views->setCurrentIndex(2);
+    p.controller.perform(SetNeighbours{{neighbourAt("high tom", NeighbourKind::Tom, Hertz{185}),
+                                        neighbourAt("low tom", NeighbourKind::Tom, Hertz{98}),
+                                        neighbourAt("big drum", NeighbourKind::BassDrum, Hertz{58}),
+                                        neighbourAt("organ pedal", NeighbourKind::BassNote, Hertz{82.4})}});
+    visitor.see(QStringLiteral("wires-buzz"), p.window);
+    views->setCurrentIndex(1);
+}
+
+/// So many strokes at a station that hears them.
+void strike(Program& p, int strokes) {
+    for (int i = 0; i < strokes; ++i) {
+        const int before = p.session().clock;
+        p.click(QStringLiteral("stroke"));
+        p.waitFor([&] { return p.session().clock != before && !p.controller.ear().listener().isReading(); });
+    }
+}
+
+/// Open ring, what would shorten it, things laid, a microphone, a thing of one's own.
+void takeMuffling(Program& p, Visitor& visitor) {
+    strike(p, 3);
+    auto* views = p.find<QTabBar>(QStringLiteral("mufflingViews"));
+    views->setCurrentIndex(1);
+    visitor.see(QStringLiteral("muffling-ways"), p.window);
+    views->setCurrentIndex(0);
+    p.click(QStringLiteral("addPad"));
+    p.choose(QStringLiteral("padKind"), 11);
+    p.click(QStringLiteral("addPad"));
+    p.click(QStringLiteral("closeMicrophone"));
+    strike(p, 2);
+    visitor.see(QStringLiteral("muffling"), p.window);
+    views->setCurrentIndex(2);
+    visitor.see(QStringLiteral("muffling-own"), p.window);
+    views->setCurrentIndex(0);
+    p.controller.perform(RemovePad{1});
+    p.find<QPushButton>(QStringLiteral("primary"))->setFocus();
+}
+
+void takeProof(Program& p, Visitor& visitor) {
+    p.controller.setNote(QStringLiteral("Dry and quick. The chase scene stays apart even in the back row."));
+    strike(p, 20);
+    p.click(QStringLiteral("star4"));
+    visitor.see(QStringLiteral("proof"), p.window);
+    auto* views = p.find<QTabBar>(QStringLiteral("proofViews"));
+    views->setCurrentIndex(1);
+    visitor.see(QStringLiteral("proof-strokes"), p.window);
+    views->setCurrentIndex(2);
+    p.controller.perform(BeginExperiment{"knob a quarter looser"});
+    p.controller.ear().keepStrokeSound(Take::Before);
+    p.controller.perform(SetStrainer{p.session().wires.strainer - Turns{0.25}});
+    strike(p, 3);
+    visitor.see(QStringLiteral("proof-one-change"), p.window);
+    p.click(QStringLiteral("experimentBack"));
+    views->setCurrentIndex(0);
+    QPixmap page(1240, 1754);
+    page.fill(Qt::white);
+    QPainter painter(&page);
+    paintSheet(painter, QRectF(90, 90, 1060, 1574), p.session(), QStringLiteral("26 November 2026"));
+    painter.end();
+    visitor.keep(QStringLiteral("proof-page"), page);
+}
+
+void takeDialogs(Program& p, Visitor& visitor) {
+    LedgerDialog ledger(p.controller, HeadSide::SnareSide, &p.window);
+    ledger.show();
+    visitor.see(QStringLiteral("ledger"), ledger);
+    ledger.close();
+    HurryDialog hurry(p.controller, &p.window);
+    hurry.show();
+    visitor.see(QStringLiteral("hurry"), hurry);
+    hurry.close();
+    ReminderDialog reminder(p.controller, &p.window);
+    reminder.show();
+    visitor.see(QStringLiteral("reminder"), reminder);
+    reminder.close();
+    NewDrumDialog drum(p.controller.drums(), &p.window);
+    drum.show();
+    visitor.see(QStringLiteral("new-drum"), drum);
+    drum.close();
+}
+
+} // namespace
+
+void settle() {
+    constexpr int levels = 8;
+    for (int level = 0; level < levels; ++level)
+        QApplication::processEvents();
+}
+
+void tour(Program& p, Visitor& visitor, QSize size) {
+    visitor.see(QStringLiteral("drum"), p.window);
+    p.click(QStringLiteral("station-1"));
+    p.click(QStringLiteral("tone-chase"));
+    visitor.see(QStringLiteral("tone"), p.window);
+    auto* tabs = p.find<QTabWidget>(QStringLiteral("toneTabs"));
+    tabs->setCurrentIndex(1);
+    p.controller.perform(ChooseSchool{{.level = SnareSideLevel::Matched}});
+    visitor.see(QStringLiteral("tone-schools"), p.window);
+    p.controller.perform(ChooseSchool{});
+    tabs->setCurrentIndex(2);
+    p.click(QStringLiteral("motionAgainst"));
+    visitor.see(QStringLiteral("tone-weather"), p.window);
+    p.click(QStringLiteral("motionStill"));
+    tabs->setCurrentIndex(3);
+    visitor.see(QStringLiteral("tone-both-heads"), p.window);
+    tabs->setCurrentIndex(0);
+    p.press(Qt::Key_Space);
+    visitor.see(QStringLiteral("snare-side-first-step"), p.window);
+    for (int step = 0; step < 2; ++step)
+        p.press(Qt::Key_Space);
+    visitor.see(QStringLiteral("snare-side-let-down"), p.window);
+    p.click(QStringLiteral("fingerTight"));
+    p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.round == 1 && w.group == 2; });
+    visitor.see(QStringLiteral("snare-side-raising"), p.window);
+    p.spaceUntil(HeadSide::SnareSide, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
+    takeDialogs(p, visitor);
+    p.window.activateWindow();
+    if (!QTest::qWaitForWindowActive(&p.window))
+        throw std::runtime_error("the window is not in front");
+    p.press(Qt::Key_Space);
+    p.spaceUntil(HeadSide::Batter,
+                 [](const HeadWork& w) { return w.stage == HeadStage::Tapping && w.rodsHeard() == 4; });
+    visitor.see(QStringLiteral("batter-listening"), p.window);
+    takeListening(p, visitor);
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
+    visitor.see(QStringLiteral("batter-evening"), p.window);
+    p.controller.setNearestRod(5);
+    visitor.see(QStringLiteral("batter-from-nearest"), p.window);
+    p.controller.setNearestRod(std::nullopt);
+    p.click(QStringLiteral("listenNow"));
+    p.choose(QStringLiteral("tapKind"), 3);
+    p.find<QPushButton>(QStringLiteral("primary"))->setFocus();
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.rodsHeard() == 3; });
+    visitor.see(QStringLiteral("batter-hoop-gap"), p.window);
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Turning; });
+    p.press(Qt::Key_F11);
+    p.window.showNormal(); // the screen of the offscreen platform is smaller
+    p.window.resize(size);
+    visitor.see(QStringLiteral("stand-view"), p.window);
+    p.press(Qt::Key_F11);
+    p.window.resize(size);
+    p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Done; });
+    p.click(QStringLiteral("station-1"));
+    tabs->setCurrentIndex(3);
+    visitor.see(QStringLiteral("tone-heard"), p.window);
+    tabs->setCurrentIndex(0);
+    p.click(QStringLiteral("station-3"));
+    visitor.see(QStringLiteral("batter-done"), p.window);
+    takeCard(p, visitor);
+    takeClock(p, visitor);
+    p.press(Qt::Key_Space);
+    p.spaceUntil([&] { return p.session().wires.tests.size() == 5; });
+    visitor.see(QStringLiteral("wires"), p.window);
+    takeWires(p, visitor);
+    p.spaceUntil([&] {
+        return !nextStroke(sweepOf(p.session())) &&
+               nextStopOf(wireAdviceOf(p.session()), sweepOf(p.session())) == p.session().wires.strainer;
+    });
+    visitor.see(QStringLiteral("wires-set"), p.window);
+    p.spaceUntil([&] { return p.session().station == Station::Muffling; });
+    takeMuffling(p, visitor);
+    p.press(Qt::Key_Space);
+    takeProof(p, visitor);
+    p.click(QStringLiteral("primary"));
+    p.click(QStringLiteral("logbook"));
+    visitor.see(QStringLiteral("logbook"), p.window);
+}
+
+} // namespace bombo::testing
