@@ -2977,6 +2977,41 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>vents in the head</source>
         <translation>Löcher im Fell</translation>
     </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>und %n weiteres</numerusform>
+            <numerusform>und %n weitere</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>the drum %1 (%2)</source>
+        <translation>die Trommel %1 (%2)</translation>
+    </message>
+    <message>
+        <source>the tone %1 (%2)</source>
+        <translation>der Klang %1 (%2)</translation>
+    </message>
+    <message>
+        <source>step %1 of the session (%2)</source>
+        <translation>Schritt %1 der Sitzung (%2)</translation>
+    </message>
+    <message>
+        <source>the note and the place of a session (%1)</source>
+        <translation>die Notiz und der Ort einer Sitzung (%1)</translation>
+    </message>
+    <message>
+        <source>what is at hand (%1)</source>
+        <translation>was zur Hand ist (%1)</translation>
+    </message>
+    <message>
+        <source>today&apos;s backup could not be made (%1)</source>
+        <translation>die Sicherung von heute gelang nicht (%1)</translation>
+    </message>
+    <message>
+        <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file; backups stand beside it.</source>
+        <translation>In diesem Arbeitsbuch beschädigt und ausgelassen, damit der Rest läuft: %1. Nichts wurde aus der Datei entfernt; Sicherungen stehen daneben.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BeginTools</name>
@@ -5827,6 +5862,14 @@ Anteil der Grenze</translation>
     <message>
         <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
         <translation>Die Stimmung wurde als neue Arbeit zurückgeholt; die frühere bleibt im Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>The demo was damaged and is made anew; the old file stands beside it as %1.</source>
+        <translation>Die Demo war beschädigt und wird neu angelegt; die alte Datei steht als %1 daneben.</translation>
+    </message>
+    <message>
+        <source>The last session of %1 is damaged and was left as it is; a fresh one was begun.</source>
+        <translation>Die letzte Sitzung von %1 ist beschädigt und blieb, wie sie ist; eine neue wurde begonnen.</translation>
     </message>
 </context>
 <context>

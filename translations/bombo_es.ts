@@ -2977,6 +2977,41 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>rods %1 and %2</source>
         <translation>tornillos %1 y %2</translation>
     </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>y %n más</numerusform>
+            <numerusform>y %n más</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>the drum %1 (%2)</source>
+        <translation>el tambor %1 (%2)</translation>
+    </message>
+    <message>
+        <source>the tone %1 (%2)</source>
+        <translation>el sonido %1 (%2)</translation>
+    </message>
+    <message>
+        <source>step %1 of the session (%2)</source>
+        <translation>el paso %1 de la sesión (%2)</translation>
+    </message>
+    <message>
+        <source>the note and the place of a session (%1)</source>
+        <translation>la nota y el lugar de una sesión (%1)</translation>
+    </message>
+    <message>
+        <source>what is at hand (%1)</source>
+        <translation>lo que está a mano (%1)</translation>
+    </message>
+    <message>
+        <source>today&apos;s backup could not be made (%1)</source>
+        <translation>no se pudo hacer la copia de hoy (%1)</translation>
+    </message>
+    <message>
+        <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file; backups stand beside it.</source>
+        <translation>Dañado en este cuaderno y apartado, para que lo demás funcione: %1. No se quitó nada del archivo; hay copias al lado.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BeginTools</name>
@@ -5827,6 +5862,14 @@ parte del límite</translation>
     <message>
         <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
         <translation>La afinación se recuperó como trabajo nuevo; el anterior queda en el cuaderno.</translation>
+    </message>
+    <message>
+        <source>The demo was damaged and is made anew; the old file stands beside it as %1.</source>
+        <translation>La demo estaba dañada y se hace de nuevo; el archivo viejo queda al lado como %1.</translation>
+    </message>
+    <message>
+        <source>The last session of %1 is damaged and was left as it is; a fresh one was begun.</source>
+        <translation>La última sesión de %1 está dañada y quedó como está; se empezó otra.</translation>
     </message>
 </context>
 <context>

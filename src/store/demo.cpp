@@ -24,17 +24,15 @@ std::vector<Tone> demoTones() {
     return tonesFrom(demoJson(), "data/demo.json");
 }
 
-Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& path) {
-    auto created = Workbook::create(path);
-    if (!created)
-        return created;
-    Workbook& book = *created.value();
+namespace {
+
+std::optional<WorkbookProblem> fillDemo(Workbook& book) {
     for (const Tone& tone : demoTones())
         if (auto added = book.addTone(tone); !added)
-            return failure(added.fault());
+            return added.fault();
     for (const DrumRow& row : demoDrums())
         if (auto added = book.addDrum(row); !added)
-            return failure(added.fault());
+            return added.fault();
     const Json demo = demoJson();
     for (const Json& entry : demo.at("log")) {
         const Json summary{
@@ -51,9 +49,15 @@ Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& p
                            QString::fromStdString(summary.dump()),
                            false};
         if (auto added = book.addLogEntry(row); !added)
-            return failure(added.fault());
+            return added.fault();
     }
-    return created;
+    return std::nullopt;
+}
+
+} // namespace
+
+Workbook::Outcome<std::unique_ptr<Workbook>> createDemoWorkbook(const QString& path) {
+    return Workbook::create(path, fillDemo);
 }
 
 } // namespace bombo

@@ -7,13 +7,18 @@ QString problemText(const WorkbookProblem& problem) {
     switch (problem.fault) {
     case WorkbookFault::NotFound:
         return QStringLiteral("%1 is not there. Choose another workbook or make a new one.").arg(name);
+    case WorkbookFault::Unreachable:
+        return QStringLiteral("%1 cannot be reached. Check that its folder is there and that you may write "
+                              "in it.")
+            .arg(name);
     case WorkbookFault::NotAWorkbook:
         return QStringLiteral(
                    "%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.")
             .arg(name);
     case WorkbookFault::Damaged:
-        return QStringLiteral("%1 is damaged (%2). It was left as it is; open the newest backup beside it, "
-                              "or copy it before trying a repair.")
+        return QStringLiteral(
+                   "%1 is damaged (%2). It was left as it is. Open the newest backup beside it (its "
+                   "name ends in .bak), or copy what can be read into a new one with bombo-cli rescue.")
             .arg(name, problem.detail);
     case WorkbookFault::NewerVersion:
         return QStringLiteral(
@@ -26,6 +31,11 @@ QString problemText(const WorkbookProblem& problem) {
         return QStringLiteral("The disk with %1 is full. Nothing saved was lost; free some space, then do "
                               "the last step again.")
             .arg(name);
+    case WorkbookFault::DiskFailing:
+        return QStringLiteral(
+                   "The disk with %1 could not be read or written. The workbook itself may be whole: "
+                   "check the disk and its cable or network, then try again.")
+            .arg(name);
     case WorkbookFault::Busy:
         return QStringLiteral("Another program is writing to %1. Wait a moment, then do the last step again.")
             .arg(name);
@@ -33,6 +43,8 @@ QString problemText(const WorkbookProblem& problem) {
         return QStringLiteral("Another window has gone on with this session in %1. Its steps were loaded; do "
                               "your last step again if it is still wanted.")
             .arg(name);
+    case WorkbookFault::Exists:
+        return QStringLiteral("%1 exists already. Choose another name, or open it.").arg(name);
     case WorkbookFault::Failed:
         break;
     }

@@ -12,12 +12,15 @@ namespace bombo {
 
 enum class WorkbookFault {
     NotFound,
+    Unreachable,  ///< rights, or a folder that is not there
     NotAWorkbook, ///< some other file, or not SQLite at all
     Damaged,
     NewerVersion, ///< written by a newer Bombo
     ReadOnly,
     DiskFull,
+    DiskFailing,      ///< reading or writing went wrong; the file itself may be whole
     Busy,             ///< another program holds it
+    Exists,           ///< a file stands where a new one was to be made
     ChangedElsewhere, ///< another window went on with the same session
     Failed,
 };
@@ -43,6 +46,15 @@ struct StoredSession {
     QStringList steps; ///< steps[0] is the start
     Work work;
     Context context;
+};
+
+/// What could not be read and was left where it is, so that the rest works.
+struct SetAside {
+    enum class What { Drum, Tone, Step, Session, Rig, Backup };
+    What what = What::Step;
+    QString name; ///< of the drum or tone, as far as it can be told; the number of a step
+    QString why;  ///< English
+    bool operator==(const SetAside&) const = default;
 };
 
 /// What is at hand, as stored; a change is refused when another window has made one meanwhile.

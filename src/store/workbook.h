@@ -4,6 +4,7 @@
 #include "core/record/state_text.h"
 #include "store/records.h"
 
+#include <functional>
 #include <memory>
 
 namespace bombo {
@@ -15,10 +16,13 @@ public:
     template <class T> using Outcome = Result<T, WorkbookProblem>;
 
     /// Opens a file and, if need be, migrates it (after a backup beside it). Falls back to reading only when
-    /// it cannot be written.
+    /// it or its folder cannot be written. Before the first write of a day it is copied beside itself, see
+    /// backups().
     static Outcome<std::unique_ptr<Workbook>> open(const QString& path);
-    /// Makes a new, empty one; refuses to write over a file.
-    static Outcome<std::unique_ptr<Workbook>> create(const QString& path);
+    using Fill = std::function<std::optional<WorkbookProblem>(Workbook&)>;
+    /// Makes a new one, whole or not at all: it gets its name once it is filled. Refuses to write over a
+    /// file.
+    static Outcome<std::unique_ptr<Workbook>> create(const QString& path, const Fill& fill = {});
     static int newestVersion();
 
     Workbook() = default;
@@ -30,13 +34,17 @@ public:
     virtual const QString& path() const = 0;
     virtual bool isReadOnly() const = 0;
 
+    /// A damaged drum, tone, step or rig is set aside, see takeSetAside.
     virtual Outcome<std::vector<DrumRow>> drums() const = 0;
     virtual Outcome<std::vector<Tone>> tones() const = 0;
+    /// What was damaged in all that was read since the last call.
+    virtual std::vector<SetAside> takeSetAside() = 0;
     virtual Outcome<Done> addDrum(const DrumRow& row) = 0;
     virtual Outcome<Done> addTone(const Tone& tone) = 0;
 
     virtual Outcome<StoredSession> startSession(const Work& work, const Context& context,
                                                 const QString& now) = 0;
+    /// With the step in force, or where that is damaged the nearest before it that is not.
     virtual Outcome<StoredSession> loadSession(qint64 id) const = 0;
     /// The newest session of a drum, if there is one.
     virtual Outcome<std::optional<qint64>> latestSession(const std::string& drumId) const = 0;
@@ -49,7 +57,7 @@ public:
     virtual Outcome<Done> keepContext(StoredSession& stored, const Context& context) = 0;
     /// Puts another state in the place of the step in force.
     virtual Outcome<Done> amendStep(StoredSession& stored, const Work& work) = 0;
-    /// Undo or redo: puts another step in force.
+    /// Undo or redo: puts another step in force; past damaged ones to the next that can be read.
     virtual Outcome<Done> moveTo(StoredSession& stored, int position) = 0;
     /// A step, and an entry of the logbook with the setup after it, both or neither. @return the entry's id
     virtual Outcome<qint64> saveSetup(StoredSession& stored, const QString& command, const Session& after,

@@ -335,23 +335,6 @@ TEST_F(WorkbookTest, DamagedFilesAreReportedAndLeftAlone) {
     EXPECT_EQ(bytesOf(path()), bytes);
 }
 
-TEST_F(WorkbookTest, DamagedRowsAreReportedWithTheFile) {
-    made();
-    {
-        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
-        raw.setDatabaseName(path());
-        ASSERT_TRUE(raw.open());
-        QSqlQuery(raw).exec(QStringLiteral("UPDATE drums SET description = '{\"diameter_m\": -1}'"));
-        raw.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("raw"));
-    const auto book = Workbook::open(path());
-    ASSERT_TRUE(book);
-    const auto drums = book.value()->drums();
-    ASSERT_FALSE(drums);
-    EXPECT_EQ(drums.fault().fault, WorkbookFault::Damaged);
-}
-
 void setVersion(const QString& file, int version) {
     {
         QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("version"));

@@ -1,5 +1,7 @@
 #include "app/reminder/desktop_notice.h"
 
+#include "app/theme/plain_words.h"
+
 #include <QDBusConnection>
 #include <QDBusMessage>
 #include <QStringList>
@@ -14,8 +16,8 @@ void notifyDesktop(const QString& title, const QString& text) {
     QDBusMessage call = QDBusMessage::createMethodCall(
         QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("/org/freedesktop/Notifications"),
         QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("Notify"));
-    call << QStringLiteral("Bombo") << 0U << QStringLiteral("bombo") << title << text << QStringList()
-         << QVariantMap() << -1;
+    call << QStringLiteral("Bombo") << 0U << QStringLiteral("bombo") << title << withoutMarks(text)
+         << QStringList() << QVariantMap() << -1;
     bus.send(call); // no answer is waited for
 }
 

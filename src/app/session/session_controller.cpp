@@ -68,8 +68,18 @@ bool SessionController::newWorkbook(const QString& path) {
 bool SessionController::openDemo() {
     const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
     const QString path = folder.filePath(QStringLiteral("picture-house.bombo"));
-    if (QFileInfo::exists(path))
-        return openWorkbook(path);
+    if (QFileInfo::exists(path)) {
+        const auto known = Workbook::open(path);
+        if (known || (known.fault().fault != WorkbookFault::NotAWorkbook &&
+                      known.fault().fault != WorkbookFault::Damaged))
+            return openWorkbook(path);
+        // Nothing of the user's is in a demo that does not even open, but nothing is thrown away either.
+        const QString aside = path + QStringLiteral(".damaged");
+        QFile::remove(aside);
+        if (!QFile::rename(path, aside))
+            return openWorkbook(path);
+        say(tr("The demo was damaged and is made anew; the old file stands beside it as %1.").arg(aside));
+    }
     if (!folder.mkpath(QStringLiteral("."))) {
         say(tr("The folder %1 cannot be made; check your rights there.").arg(folder.path()),
             Notice::Kind::Problem);
@@ -136,7 +146,16 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
     m_wallClock->sayOthers();
     if (isReadOnly())
         say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
+    saySetAside();
     return true;
+}
+
+/// What was damaged in the workbook and is left out, so that the rest works.
+void SessionController::saySetAside() {
+    if (!hasWorkbook())
+        return;
+    if (const std::vector<SetAside> left = m_journal.workbook()->takeSetAside(); !left.empty())
+        say(setAsideText(left), Notice::Kind::Problem);
 }
 
 void SessionController::fillShelf(std::vector<DrumRow> drums, std::vector<Tone> tones) {
@@ -169,17 +188,32 @@ void SessionController::chooseDrum(const std::string& id) {
         return;
     }
     if (latest.value()) {
-        if (said(m_journal.resume(**latest)))
+        const auto problem = m_journal.resume(**latest);
+        if (problem && (problem->fault != WorkbookFault::Damaged || isReadOnly())) {
+            said(problem);
             return;
+        }
+        if (problem) { // nothing of it can be read: it stays in the file, and the drum can be worked on
+            beginOn(*row);
+            say(tr("The last session of %1 is damaged and was left as it is; a fresh one was begun.")
+                    .arg(QString::fromStdString(row->drum.name)),
+                Notice::Kind::Problem);
+        }
     } else {
-        const auto tone =
-            std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row->toneId; });
-        const Session start =
-            newSession(row->drum, tone == m_tones.end() ? m_tones.front() : *tone, row->practiceSeed);
-        if (said(m_journal.begin(start, start)))
-            return;
+        beginOn(*row);
     }
+    if (!hasSession() || session().drum.id != id)
+        return;
     keepInFront(id);
+}
+
+/// The first session on a drum.
+void SessionController::beginOn(const DrumRow& row) {
+    const auto tone =
+        std::find_if(m_tones.begin(), m_tones.end(), [&](const Tone& t) { return t.id == row.toneId; });
+    const Session start =
+        newSession(row.drum, tone == m_tones.end() ? m_tones.front() : *tone, row.practiceSeed);
+    said(m_journal.begin(start, start));
 }
 
 /// The next start goes on with this drum.
@@ -271,6 +305,7 @@ void SessionController::setNote(const QString& note) {
 void SessionController::onSessionChanged() {
     m_ear->follow();
     m_wallClock->follow();
+    saySetAside();
     emit sessionChanged();
 }
 

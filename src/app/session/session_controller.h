@@ -102,6 +102,8 @@ private:
     bool adopt(std::unique_ptr<Workbook> book);
     bool loadShelf();
     void fillShelf(std::vector<DrumRow> drums, std::vector<Tone> tones);
+    void saySetAside();
+    void beginOn(const DrumRow& row);
     void keepInFront(const std::string& drumId);
     bool isSaved(const LogEntry& entry);
     void onSessionChanged();

@@ -168,6 +168,9 @@ void SessionJournal::moveTo(int position) {
     emit changed();
     if (problem)
         emit failed(*problem);
+    if (m_stored.position != position) // a damaged step was passed over; not now, as above
+        QMetaObject::invokeMethod(
+            this, [this] { rebuildUndo(); }, Qt::QueuedConnection);
 }
 
 /// Where another program has gone on with the session, its steps are the truth.

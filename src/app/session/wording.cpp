@@ -414,4 +414,39 @@ QString rodsText(const std::vector<int>& rods) {
         .arg(rods.empty() ? 0 : rods.back() + 1);
 }
 
+QString setAsideText(const std::vector<SetAside>& left) {
+    constexpr std::size_t most = 4;
+    QStringList lines;
+    for (const SetAside& one : left) {
+        if (lines.size() == most) {
+            lines << WordingText::tr("and %n more", nullptr, static_cast<int>(left.size() - most));
+            break;
+        }
+        switch (one.what) {
+        case SetAside::What::Drum:
+            lines << WordingText::tr("the drum %1 (%2)").arg(one.name, one.why);
+            break;
+        case SetAside::What::Tone:
+            lines << WordingText::tr("the tone %1 (%2)").arg(one.name, one.why);
+            break;
+        case SetAside::What::Step:
+            lines << WordingText::tr("step %1 of the session (%2)").arg(one.name, one.why);
+            break;
+        case SetAside::What::Session:
+            lines << WordingText::tr("the note and the place of a session (%1)").arg(one.why);
+            break;
+        case SetAside::What::Rig:
+            lines << WordingText::tr("what is at hand (%1)").arg(one.why);
+            break;
+        case SetAside::What::Backup:
+            lines << WordingText::tr("today's backup could not be made (%1)").arg(one.why);
+            break;
+        }
+    }
+    return WordingText::tr(
+               "Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from "
+               "the file; backups stand beside it.")
+        .arg(lines.join(QStringLiteral("; ")));
+}
+
 } // namespace bombo

@@ -2,6 +2,7 @@
 /// What the core's values are called on screen. The only place where enums become sentences.
 #include "core/reading/read_tap.h"
 #include "core/record/session.h"
+#include "store/records.h"
 
 #include <QString>
 
@@ -24,6 +25,9 @@ QString judgingMeaning(WireJudging judging);
 QString kindName(const PadKind& kind);
 /// Where a ring is heard from.
 QString heardFromName(HeardFrom from);
+
+/// What of a workbook is damaged and was left out, and how the rest is saved.
+QString setAsideText(const std::vector<SetAside>& left);
 
 /// What was undone, from a command's stored name.
 QString commandLabel(const QString& storedName);

@@ -1,19 +1,20 @@
+#include "core/record/json_enum.h"
 #include "core/record/json_values.h"
+#include "core/record/state_check.h"
 
 namespace bombo {
 
-NLOHMANN_JSON_SERIALIZE_ENUM(Station, {{Station::Drum, "drum"},
-                                       {Station::Tone, "tone"},
-                                       {Station::SnareSide, "snare_side"},
-                                       {Station::Batter, "batter"},
-                                       {Station::Wires, "wires"},
-                                       {Station::Muffling, "muffling"},
-                                       {Station::Proof, "proof"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(SoundSource, {{SoundSource::Practice, "practice"},
-                                           {SoundSource::File, "file"},
-                                           {SoundSource::Microphone, "microphone"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(ReminderKind,
-                             {{ReminderKind::RestOver, "rest_over"}, {ReminderKind::Recheck, "recheck"}})
+BOMBO_STORED_NAMES(Station, {{Station::Drum, "drum"},
+                             {Station::Tone, "tone"},
+                             {Station::SnareSide, "snare_side"},
+                             {Station::Batter, "batter"},
+                             {Station::Wires, "wires"},
+                             {Station::Muffling, "muffling"},
+                             {Station::Proof, "proof"}})
+BOMBO_STORED_NAMES(SoundSource, {{SoundSource::Practice, "practice"},
+                                 {SoundSource::File, "file"},
+                                 {SoundSource::Microphone, "microphone"}})
+BOMBO_STORED_NAMES(ReminderKind, {{ReminderKind::RestOver, "rest_over"}, {ReminderKind::Recheck, "recheck"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Reminder, kind, due)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Context, station, source, nearestRod, showAt, reminder, note)
 
@@ -23,7 +24,10 @@ std::string contextText(const Context& context) {
 
 Result<Context, InputProblem> contextFromText(const std::string& text) {
     try {
-        return Json::parse(text).get<Context>();
+        const Context context = Json::parse(text).get<Context>();
+        if (auto problem = faultIn(context, kMostRods))
+            return failure(*problem);
+        return context;
     } catch (const Json::exception& problem) {
         return failure(InputProblem{"context", problem.what()});
     }

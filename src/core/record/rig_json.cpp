@@ -1,16 +1,18 @@
+#include "core/record/json_enum.h"
 #include "core/record/json_values.h"
 #include "core/record/pad_json.h"
+#include "core/record/state_check.h"
 
 namespace bombo {
 
-NLOHMANN_JSON_SERIALIZE_ENUM(Attachment, {{Attachment::Strap, "strap"}, {Attachment::Cord, "cord"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(RefitSchool, {{RefitSchool::StrainerFirst, "strainer_first"},
-                                           {RefitSchool::ButtFirst, "butt_first"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(NeighbourKind, {{NeighbourKind::Tom, "tom"},
-                                             {NeighbourKind::BassDrum, "bass_drum"},
-                                             {NeighbourKind::BassNote, "bass_note"},
-                                             {NeighbourKind::Voice, "voice"},
-                                             {NeighbourKind::Other, "other"}})
+BOMBO_STORED_NAMES(Attachment, {{Attachment::Strap, "strap"}, {Attachment::Cord, "cord"}})
+BOMBO_STORED_NAMES(RefitSchool,
+                   {{RefitSchool::StrainerFirst, "strainer_first"}, {RefitSchool::ButtFirst, "butt_first"}})
+BOMBO_STORED_NAMES(NeighbourKind, {{NeighbourKind::Tom, "tom"},
+                                   {NeighbourKind::BassDrum, "bass_drum"},
+                                   {NeighbourKind::BassNote, "bass_note"},
+                                   {NeighbourKind::Voice, "voice"},
+                                   {NeighbourKind::Other, "other"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireLayout, strands, plate, wall, strainerDrop, buttDrop,
                                                 attachment, school, travel, knob, perTurn, strainerGap,
                                                 buttGap)
@@ -30,6 +32,8 @@ Result<DrumRig, InputProblem> drumRigFromText(const std::string& text) {
         rig.layout = kept.value("layout", Json()).get<std::optional<WireLayout>>();
         rig.microphone = kept.value("microphone", Json()).get<std::optional<MicrophonePlace>>();
         rig.gauge.name = kept.value("gauge", std::string());
+        if (auto problem = faultIn(rig))
+            return failure(*problem);
         return rig;
     } catch (const Json::exception& problem) {
         return failure(InputProblem{"rig", problem.what()});
@@ -42,7 +46,10 @@ std::string placeRigText(const PlaceRig& rig) {
 
 Result<PlaceRig, InputProblem> placeRigFromText(const std::string& text) {
     try {
-        return Json::parse(text).get<PlaceRig>();
+        const PlaceRig rig = Json::parse(text).get<PlaceRig>();
+        if (auto problem = faultIn(rig))
+            return failure(*problem);
+        return rig;
     } catch (const Json::exception& problem) {
         return failure(InputProblem{"rig", problem.what()});
     }

@@ -1,61 +1,63 @@
+#include "core/record/json_enum.h"
 #include "core/record/json_values.h"
 #include "core/record/pad_json.h"
+#include "core/record/state_check.h"
 
 namespace bombo {
 
 // With defaults: what was kept by an earlier version lacks the newer fields.
-NLOHMANN_JSON_SERIALIZE_ENUM(HeadStage, {{HeadStage::FingerTight, "finger_tight"},
-                                         {HeadStage::Raising, "raising"},
-                                         {HeadStage::Tapping, "tapping"},
-                                         {HeadStage::Turning, "turning"},
-                                         {HeadStage::Done, "done"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Path, {{Path::OppositePairs, "opposite_pairs"},
-                                    {Path::Star, "star"},
-                                    {Path::OnceRound, "once_round"},
-                                    {Path::OwnSkip, "own_skip"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(TrialKind, {{TrialKind::SlackenNear, "slacken_near"},
-                                         {TrialKind::SlackenBeds, "slacken_beds"},
-                                         {TrialKind::TightenBeds, "tighten_beds"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Direction, {{Direction::CounterClockwise, "counter_clockwise"},
-                                         {Direction::Clockwise, "clockwise"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Dynamic, {{Dynamic::Whisper, "whisper"},
-                                       {Dynamic::Soft, "soft"},
-                                       {Dynamic::Medium, "medium"},
-                                       {Dynamic::Loud, "loud"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(SnareSideLevel, {{SnareSideLevel::AsTone, "as_tone"},
-                                              {SnareSideLevel::Interval, "interval"},
-                                              {SnareSideLevel::LittleAbove, "little_above"},
-                                              {SnareSideLevel::Matched, "matched"},
-                                              {SnareSideLevel::NearLimit, "near_limit"},
-                                              {SnareSideLevel::EdgeOverCentre, "edge_over_centre"},
-                                              {SnareSideLevel::CountedTurns, "counted_turns"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side_first"},
-                                         {HeadOrder::BatterFirst, "batter_first"},
-                                         {HeadOrder::BothAsOne, "both_as_one"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(TapKind, {{TapKind::FingerDamped, "finger_damped"},
-                                       {TapKind::Open, "open"},
-                                       {TapKind::Gauge, "gauge"},
-                                       {TapKind::HoopGap, "hoop_gap"},
-                                       {TapKind::Feel, "feel"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(HeadCondition, {{HeadCondition::New, "new"},
-                                             {HeadCondition::FromSlack, "from_slack"},
-                                             {HeadCondition::AsItStands, "as_it_stands"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(Seating, {{Seating::Palm, "palm"},
-                                       {Seating::RestOvernight, "rest_overnight"},
-                                       {Seating::None, "none"},
-                                       {Seating::StretchOvernight, "stretch_overnight"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(StrayRule, {{StrayRule::ToTarget, "to_target"},
-                                         {StrayRule::RaiseOnly, "raise_only"},
-                                         {StrayRule::LowerOnly, "lower_only"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(WiresAway, {{WiresAway::Stick, "stick"},
-                                         {WiresAway::Lifted, "lifted"},
-                                         {WiresAway::Removed, "removed"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(TurnCause, {{TurnCause::Round, "round"},
-                                         {TurnCause::Move, "move"},
-                                         {TurnCause::BothHeads, "both_heads"},
-                                         {TurnCause::Correction, "correction"},
-                                         {TurnCause::Trial, "trial"}})
-NLOHMANN_JSON_SERIALIZE_ENUM(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
+BOMBO_STORED_NAMES(HeadStage, {{HeadStage::FingerTight, "finger_tight"},
+                               {HeadStage::Raising, "raising"},
+                               {HeadStage::Tapping, "tapping"},
+                               {HeadStage::Turning, "turning"},
+                               {HeadStage::Done, "done"}})
+BOMBO_STORED_NAMES(Path, {{Path::OppositePairs, "opposite_pairs"},
+                          {Path::Star, "star"},
+                          {Path::OnceRound, "once_round"},
+                          {Path::OwnSkip, "own_skip"}})
+BOMBO_STORED_NAMES(TrialKind, {{TrialKind::SlackenNear, "slacken_near"},
+                               {TrialKind::SlackenBeds, "slacken_beds"},
+                               {TrialKind::TightenBeds, "tighten_beds"}})
+BOMBO_STORED_NAMES(Direction,
+                   {{Direction::CounterClockwise, "counter_clockwise"}, {Direction::Clockwise, "clockwise"}})
+BOMBO_STORED_NAMES(Dynamic, {{Dynamic::Whisper, "whisper"},
+                             {Dynamic::Soft, "soft"},
+                             {Dynamic::Medium, "medium"},
+                             {Dynamic::Loud, "loud"}})
+BOMBO_STORED_NAMES(SnareSideLevel, {{SnareSideLevel::AsTone, "as_tone"},
+                                    {SnareSideLevel::Interval, "interval"},
+                                    {SnareSideLevel::LittleAbove, "little_above"},
+                                    {SnareSideLevel::Matched, "matched"},
+                                    {SnareSideLevel::NearLimit, "near_limit"},
+                                    {SnareSideLevel::EdgeOverCentre, "edge_over_centre"},
+                                    {SnareSideLevel::CountedTurns, "counted_turns"}})
+BOMBO_STORED_NAMES(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side_first"},
+                               {HeadOrder::BatterFirst, "batter_first"},
+                               {HeadOrder::BothAsOne, "both_as_one"}})
+BOMBO_STORED_NAMES(TapKind, {{TapKind::FingerDamped, "finger_damped"},
+                             {TapKind::Open, "open"},
+                             {TapKind::Gauge, "gauge"},
+                             {TapKind::HoopGap, "hoop_gap"},
+                             {TapKind::Feel, "feel"}})
+BOMBO_STORED_NAMES(HeadCondition, {{HeadCondition::New, "new"},
+                                   {HeadCondition::FromSlack, "from_slack"},
+                                   {HeadCondition::AsItStands, "as_it_stands"}})
+BOMBO_STORED_NAMES(Seating, {{Seating::Palm, "palm"},
+                             {Seating::RestOvernight, "rest_overnight"},
+                             {Seating::None, "none"},
+                             {Seating::StretchOvernight, "stretch_overnight"}})
+BOMBO_STORED_NAMES(StrayRule, {{StrayRule::ToTarget, "to_target"},
+                               {StrayRule::RaiseOnly, "raise_only"},
+                               {StrayRule::LowerOnly, "lower_only"}})
+BOMBO_STORED_NAMES(WiresAway, {{WiresAway::Stick, "stick"},
+                               {WiresAway::Lifted, "lifted"},
+                               {WiresAway::Removed, "removed"}})
+BOMBO_STORED_NAMES(TurnCause, {{TurnCause::Round, "round"},
+                               {TurnCause::Move, "move"},
+                               {TurnCause::BothHeads, "both_heads"},
+                               {TurnCause::Correction, "correction"},
+                               {TurnCause::Trial, "trial"}})
+BOMBO_STORED_NAMES(StrokePlace, {{StrokePlace::Middle, "middle"}, {StrokePlace::Edge, "edge"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadSpec, id, name, thickness, arealDensity, modulus, poisson,
                                                 yield, lossFactor, source, plies, coating, reinforcement,
                                                 vents, modulusPerKelvin, expansionPerKelvin,
@@ -88,11 +90,11 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)
-NLOHMANN_JSON_SERIALIZE_ENUM(WireJudging, {{WireJudging::AsTone, "as_tone"},
-                                           {WireJudging::LoosestClean, "loosest_clean"},
-                                           {WireJudging::EqualLengths, "equal_lengths"},
-                                           {WireJudging::Dry, "dry"},
-                                           {WireJudging::Wet, "wet"}})
+BOMBO_STORED_NAMES(WireJudging, {{WireJudging::AsTone, "as_tone"},
+                                 {WireJudging::LoosestClean, "loosest_clean"},
+                                 {WireJudging::EqualLengths, "equal_lengths"},
+                                 {WireJudging::Dry, "dry"},
+                                 {WireJudging::Wet, "wet"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(VoiceAnswer, gainDb, strainer)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, judging, voice)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(StrokePartial, m, order, frequency, t60, levelDb)
@@ -136,13 +138,8 @@ Result<Work, InputProblem> workFrom(Json kept) {
         for (const char* head : {"batter", "snareSide"})
             renewHead(kept.at(head));
         const Work work = kept.get<Work>();
-        const auto rods = static_cast<std::size_t>(work.drum.rods);
-        for (const HeadWork* head : {&work.batter, &work.snareSide})
-            if (head->rodTurns.size() != rods || head->taps.size() != rods)
-                return failure(InputProblem{"rodTurns", "the session's rods do not match its drum"});
-        const auto drum = checkedDrum(work.drum);
-        if (!drum)
-            return failure(drum.fault());
+        if (auto problem = faultIn(work))
+            return failure(*problem);
         return work;
     } catch (const Json::exception& problem) {
         return failure(InputProblem{"session", problem.what()});

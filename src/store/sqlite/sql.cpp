@@ -10,9 +10,12 @@ WorkbookProblem problemOf(const QSqlError& error, const QString& path) {
         return {WorkbookFault::Busy, path, error.text()};
     case 8:
         return {WorkbookFault::ReadOnly, path, error.text()};
-    case 10:
+    case 10: // an I/O error says nothing of the file
+        return {WorkbookFault::DiskFailing, path, error.text()};
     case 11:
         return {WorkbookFault::Damaged, path, error.text()};
+    case 14:
+        return {WorkbookFault::Unreachable, path, error.text()};
     case 13:
         return {WorkbookFault::DiskFull, path, error.text()};
     case 26:

@@ -20,6 +20,7 @@ SqliteWorkbook::Outcome<qint64> SqliteWorkbook::insertEntry(const LogEntry& entr
 }
 
 SqliteWorkbook::Outcome<qint64> SqliteWorkbook::addLogEntry(const LogEntry& entry) {
+    beforeWriting();
     return insertEntry(entry, {});
 }
 
@@ -73,6 +74,7 @@ QString takeName(Take take) {
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepRecording(qint64 sessionId, Take take,
                                                             const Recording& recording) {
+    beforeWriting();
     // Little-endian 32-bit floats, as every machine that this is built for has them.
     const QByteArray samples(reinterpret_cast<const char*>(recording.samples.data()),
                              static_cast<qsizetype>(recording.samples.size() * sizeof(float)));

@@ -13,6 +13,7 @@ QString text(const std::string& text) {
 
 SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::startSession(const Work& work, const Context& context,
                                                                     const QString& now) {
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
@@ -58,20 +59,44 @@ SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::loadSession(qint64 id) co
                                        QStringLiteral("session %1 is not in it").arg(id)});
     StoredSession stored{id, head.query().value(1).toLongLong(), head.query().value(0).toInt(), {}, {}, {}};
     const auto context = contextFromText(head.query().value(2).toString().toStdString());
-    if (!context)
-        return failure(damaged(m_path, context.fault()));
-    stored.context = *context;
-    Statement steps(m_database,
-                    QStringLiteral("SELECT command FROM steps WHERE session_id = ? ORDER BY position"), {id});
+    Statement steps(
+        m_database,
+        QStringLiteral("SELECT position, command FROM steps WHERE session_id = ? ORDER BY position"), {id});
     if (!steps.ok())
         return failure(problemOf(steps.error(), m_path));
-    while (steps.query().next())
-        stored.steps << steps.query().value(0).toString();
-    auto work = workAt(id, stored.position);
-    if (!work)
-        return failure(work.fault());
-    stored.work = std::move(work).value();
+    while (steps.query().next() && steps.query().value(0).toLongLong() == stored.steps.size())
+        stored.steps << steps.query().value(1).toString();
+    const auto last = static_cast<int>(stored.steps.size()) - 1; // none after a gap counts
+    const int from = stored.position < 0 || stored.position > last ? last : stored.position;
+    if (from != stored.position)
+        setAside({SetAside::What::Step, QString::number(stored.position),
+                  QStringLiteral("there is no such step")});
+    const auto found = nearestReadable(stored, from, -1);
+    if (!found)
+        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
+                                       QStringLiteral("no step of session %1 can be read").arg(id)});
+    stored.position = *found;
+    if (context)
+        stored.context = *context;
+    else
+        setAside(
+            {SetAside::What::Session, QString::number(id), QString::fromStdString(context.fault().text())});
+    if (stored.context.nearestRod && *stored.context.nearestRod >= stored.work.drum.rods)
+        stored.context.nearestRod.reset();
     return stored;
+}
+
+/// Puts the work of the first step into `stored` that can be read, from `position` on in steps of `way`.
+std::optional<int> SqliteWorkbook::nearestReadable(StoredSession& stored, int position, int way) const {
+    for (; position >= 0 && position < stored.steps.size(); position += way) {
+        auto work = workAt(stored.id, position);
+        if (work) {
+            stored.work = std::move(work).value();
+            return position;
+        }
+        setAside({SetAside::What::Step, QString::number(position), work.fault().detail});
+    }
+    return std::nullopt;
 }
 
 SqliteWorkbook::Outcome<std::optional<qint64>>
@@ -143,6 +168,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::appendStep(StoredSession& stored, 
                                                          const Work& work, const Context& context,
                                                          const std::vector<ReadingRow>& readings,
                                                          const QString& now) {
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
@@ -156,6 +182,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::appendStep(StoredSession& stored, 
 
 SqliteWorkbook::Outcome<qint64> SqliteWorkbook::saveSetup(StoredSession& stored, const QString& command,
                                                           const Session& after, const LogEntry& entry) {
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
@@ -185,6 +212,7 @@ SqliteWorkbook::Problem SqliteWorkbook::claim(const StoredSession& stored, int p
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepContext(StoredSession& stored, const Context& context) {
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
@@ -200,6 +228,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepContext(StoredSession& stored,
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::amendStep(StoredSession& stored, const Work& work) {
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
@@ -221,13 +250,16 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::moveTo(StoredSession& stored, int 
     if (position < 0 || position >= stored.steps.size())
         return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
                                        QStringLiteral("there is no step %1").arg(position)});
-    auto work = workAt(stored.id, position);
-    if (!work)
-        return failure(work.fault());
-    if (auto problem = claim(stored, position))
+    StoredSession moved = stored;
+    const auto found = nearestReadable(moved, position, position < stored.position ? -1 : 1);
+    if (!found)
+        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
+                                       QStringLiteral("no step on that side can be read")});
+    beforeWriting();
+    if (auto problem = claim(stored, *found))
         return failure(*problem);
-    stored.work = std::move(work).value();
-    stored.position = position;
+    stored.work = std::move(moved.work);
+    stored.position = *found;
     ++stored.revision;
     return Done{};
 }

@@ -3,6 +3,9 @@
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
 
+#include <algorithm>
+#include <utility>
+
 namespace bombo {
 namespace {
 
@@ -11,6 +14,24 @@ QString text(const Json& json) {
 }
 
 } // namespace
+
+void SqliteWorkbook::setAside(SetAside one) const {
+    if (std::find(m_setAside.begin(), m_setAside.end(), one) == m_setAside.end())
+        m_setAside.push_back(std::move(one));
+}
+
+void SqliteWorkbook::setAside(SetAside::What what, const Json& json, const InputProblem& problem) const {
+    QString name;
+    if (json.is_object())
+        for (const char* key : {"id", "name"})
+            if (json.contains(key) && json[key].is_string())
+                name = QString::fromStdString(json[key].get<std::string>());
+    setAside({what, name.left(80), QString::fromStdString(problem.text())});
+}
+
+std::vector<SetAside> SqliteWorkbook::takeSetAside() {
+    return std::exchange(m_setAside, {});
+}
 
 SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
     Statement read(m_database,
@@ -21,8 +42,10 @@ SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
     while (read.query().next()) {
         const Json json = Json::parse(read.query().value(0).toString().toStdString(), nullptr, false);
         auto drum = drumFromJson(json, {});
-        if (!drum)
-            return failure(damaged(m_path, drum.fault()));
+        if (!drum) {
+            setAside(SetAside::What::Drum, json, drum.fault());
+            continue;
+        }
         rows.push_back({*drum, static_cast<std::uint64_t>(read.query().value(1).toLongLong()),
                         read.query().value(2).toString().toStdString()});
     }
@@ -37,14 +60,16 @@ SqliteWorkbook::Outcome<std::vector<Tone>> SqliteWorkbook::tones() const {
     while (read.query().next()) {
         const Json json = Json::parse(read.query().value(0).toString().toStdString(), nullptr, false);
         auto tone = toneFromJson(json);
-        if (!tone)
-            return failure(damaged(m_path, tone.fault()));
-        tones.push_back(*tone);
+        if (tone)
+            tones.push_back(*tone);
+        else
+            setAside(SetAside::What::Tone, json, tone.fault());
     }
     return tones;
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::addDrum(const DrumRow& row) {
+    beforeWriting();
     Statement add(m_database,
                   QStringLiteral("INSERT INTO drums(id, position, description, practice_seed, tone_id) "
                                  "VALUES(?, (SELECT COUNT(*) FROM drums), ?, ?, ?)"),
@@ -56,6 +81,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::addDrum(const DrumRow& row) {
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::addTone(const Tone& tone) {
+    beforeWriting();
     Statement add(
         m_database,
         QStringLiteral(
@@ -88,12 +114,17 @@ SqliteWorkbook::Outcome<StoredRig> SqliteWorkbook::rig(const std::string& drumId
     const auto ofPlace = row(QStringLiteral(""));
     if (!ofDrum || !ofPlace)
         return failure(ofDrum ? ofPlace.fault() : ofDrum.fault());
-    const auto drum = drumRigFromText(ofDrum->value);
-    const auto place = placeRigFromText(ofPlace->value);
-    if (!drum || !place)
-        return failure(damaged(m_path, drum ? place.fault() : drum.fault()));
-    StoredRig stored{{*drum, *place}, ofDrum->revision, ofPlace->revision};
-    auto points = gaugePoints(QString::fromStdString(drum->gauge.name), sessionId);
+    StoredRig stored{{}, ofDrum->revision, ofPlace->revision};
+    if (const auto drum = drumRigFromText(ofDrum->value))
+        static_cast<DrumRig&>(stored.rig) = *drum;
+    else
+        setAside({SetAside::What::Rig, QString::fromStdString(drumId),
+                  QString::fromStdString(drum.fault().text())});
+    if (const auto place = placeRigFromText(ofPlace->value))
+        static_cast<PlaceRig&>(stored.rig) = *place;
+    else
+        setAside({SetAside::What::Rig, {}, QString::fromStdString(place.fault().text())});
+    auto points = gaugePoints(QString::fromStdString(stored.rig.gauge.name), sessionId);
     if (!points)
         return failure(points.fault());
     stored.rig.gauge.points = std::move(points).value();
@@ -123,6 +154,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepRig(StoredRig& stored, const s
     const std::string place = placeRigText(rig);
     const bool drumChanged = drum != drumRigText(stored.rig);
     const bool placeChanged = place != placeRigText(stored.rig);
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
@@ -166,6 +198,13 @@ SqliteWorkbook::Outcome<std::vector<GaugePoint>> SqliteWorkbook::gaugePoints(con
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepGaugePoints(qint64 sessionId,
                                                               const std::vector<GaugeRecord>& found) {
+    if (found.empty()) { // the usual case, and no reason to write
+        Statement kept(m_database, QStringLiteral("SELECT 1 FROM gauge_points WHERE session_id = ? LIMIT 1"),
+                       {sessionId});
+        if (kept.ok() && !kept.query().next())
+            return Done{};
+    }
+    beforeWriting();
     Transaction transaction(m_database);
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));

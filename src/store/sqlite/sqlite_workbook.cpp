@@ -1,6 +1,7 @@
 /// SqliteWorkbook: the file itself, opened, checked, brought to the newest version and copied.
 #include "store/sqlite/sqlite_workbook.h"
 
+#include "store/backups.h"
 #include "store/resources.h"
 #include "store/sqlite/sql.h"
 
@@ -8,6 +9,7 @@
 #include <QFileInfo>
 #include <QUrl>
 #include <atomic>
+#include <utility>
 
 namespace bombo {
 namespace {
@@ -46,8 +48,8 @@ Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::open(const QString& path)
     return SqliteWorkbook::open(path);
 }
 
-Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& path) {
-    return SqliteWorkbook::create(path);
+Workbook::Outcome<std::unique_ptr<Workbook>> Workbook::create(const QString& path, const Fill& fill) {
+    return SqliteWorkbook::create(path, fill);
 }
 
 int Workbook::newestVersion() {
@@ -57,7 +59,12 @@ int Workbook::newestVersion() {
 SqliteWorkbook::Problem SqliteWorkbook::connect(bool mayCreate) {
     // A file without any write permission is left alone even where the system (root) would let us write.
     const QFileInfo info(m_path);
-    m_readOnly = !mayCreate && (!info.isWritable() || !info.permission(QFile::WriteOwner));
+    // In a folder without it SQLite cannot keep its log beside the file.
+    const QFileInfo folder(info.absolutePath());
+    const auto closed = [](const QFileInfo& one) {
+        return !one.isWritable() || !one.permission(QFile::WriteOwner);
+    };
+    m_readOnly = !mayCreate && (closed(info) || closed(folder));
     m_database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), m_connection);
     m_database.setDatabaseName(m_path);
     QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=3000");
@@ -84,8 +91,11 @@ SqliteWorkbook::Problem SqliteWorkbook::checkFile() {
         return WorkbookProblem{WorkbookFault::Damaged, m_path, check.query().value(0).toString()};
     if (pragma(m_database, QStringLiteral("application_id")) != kApplicationId)
         return WorkbookProblem{WorkbookFault::NotAWorkbook, m_path, {}};
-    if (pragma(m_database, QStringLiteral("user_version")) > newestVersion())
+    const int version = pragma(m_database, QStringLiteral("user_version"));
+    if (version > newestVersion())
         return WorkbookProblem{WorkbookFault::NewerVersion, m_path, {}};
+    if (version < 1)
+        return WorkbookProblem{WorkbookFault::Damaged, m_path, QStringLiteral("version %1").arg(version)};
     return std::nullopt;
 }
 
@@ -130,33 +140,85 @@ SqliteWorkbook::Outcome<std::unique_ptr<Workbook>> SqliteWorkbook::open(const QS
     makeDurable(book->m_database);
     if (auto problem = book->migrate())
         return failure(*problem);
+    book->m_backupDue = true;
     return std::unique_ptr<Workbook>(std::move(book));
 }
 
-SqliteWorkbook::Outcome<std::unique_ptr<Workbook>> SqliteWorkbook::create(const QString& path) {
-    if (QFileInfo::exists(path))
-        return failure(
-            WorkbookProblem{WorkbookFault::Failed, path, QStringLiteral("a file of that name exists")});
-    std::unique_ptr<SqliteWorkbook> book(new SqliteWorkbook(path));
-    if (auto problem = book->connect(true))
-        return failure(*problem);
-    Statement mark(book->m_database, QStringLiteral("PRAGMA application_id = %1").arg(kApplicationId));
+/// Everything a new workbook holds, in a file that is closed again.
+SqliteWorkbook::Problem SqliteWorkbook::build(const QString& path, const Fill& fill) {
+    SqliteWorkbook book(path);
+    if (auto problem = book.connect(true))
+        return problem;
+    Statement mark(book.m_database, QStringLiteral("PRAGMA application_id = %1").arg(kApplicationId));
     if (!mark.ok())
-        return failure(problemOf(mark.error(), path));
-    makeDurable(book->m_database);
-    if (auto problem = book->migrate())
+        return problemOf(mark.error(), path);
+    makeDurable(book.m_database);
+    if (auto problem = book.migrate())
+        return problem;
+    return fill ? fill(book) : std::nullopt;
+}
+
+SqliteWorkbook::Outcome<std::unique_ptr<Workbook>> SqliteWorkbook::create(const QString& path,
+                                                                          const Fill& fill) {
+    if (QFileInfo::exists(path))
+        return failure(WorkbookProblem{WorkbookFault::Exists, path, {}});
+    const QString making = path + QStringLiteral(".making");
+    const auto clear = [&making] { // what a crash may have left is of no use to anybody
+        for (const char* part : {"", "-wal", "-shm", "-journal"})
+            QFile::remove(making + QLatin1String(part));
+    };
+    clear();
+    if (auto problem = build(making, fill)) {
+        clear();
+        problem->path = path;
         return failure(*problem);
-    return std::unique_ptr<Workbook>(std::move(book));
+    }
+    if (!QFile::rename(making, path)) { // never over another file
+        clear();
+        return failure(WorkbookProblem{WorkbookFault::Exists, path, {}});
+    }
+    auto opened = open(path);
+    if (opened)
+        static_cast<SqliteWorkbook&>(**opened).m_backupDue = false; // nothing in it that could be lost
+    return opened;
+}
+
+/// Called by whatever writes. A copy that cannot be made is told and does not stop the work.
+void SqliteWorkbook::beforeWriting() {
+    if (!std::exchange(m_backupDue, false))
+        return;
+    const QString backup = dailyBackup(m_path, QDate::currentDate());
+    if (QFileInfo::exists(backup))
+        return;
+    if (const auto copied = copyTo(backup); !copied) {
+        setAside({SetAside::What::Backup, backup, copied.fault().detail});
+        return;
+    }
+    dropOldBackups(m_path);
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::copyTo(const QString& path) const {
-    Statement copy(m_database, QStringLiteral("VACUUM INTO ?"), {path});
-    if (!copy.ok())
+    if (QFileInfo::exists(path))
+        return failure(WorkbookProblem{WorkbookFault::Exists, path, {}});
+    // Beside it first: a full disk leaves no stump under the name.
+    const QString making = path + QStringLiteral(".making");
+    QFile::remove(making);
+    Statement copy(m_database, QStringLiteral("VACUUM INTO ?"), {making});
+    if (!copy.ok()) {
+        QFile::remove(making);
         return failure(problemOf(copy.error(), path));
+    }
+    if (!QFile::rename(making, path)) {
+        QFile::remove(making);
+        return failure(WorkbookProblem{WorkbookFault::Unreachable, path, {}});
+    }
     return Done{};
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::setValue(const QString& key, const QString& value) {
+    if (this->value(key) == value)
+        return Done{};
+    beforeWriting();
     Statement set(
         m_database,
         QStringLiteral(

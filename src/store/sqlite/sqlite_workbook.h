@@ -1,5 +1,6 @@
 #pragma once
 /// A workbook as one SQLite file. Private to this folder: everybody else knows the interface alone.
+#include "core/record/json_values.h"
 #include "store/workbook.h"
 
 #include <QtSql/QSqlDatabase>
@@ -9,7 +10,7 @@ namespace bombo {
 class SqliteWorkbook : public Workbook {
 public:
     static Outcome<std::unique_ptr<Workbook>> open(const QString& path);
-    static Outcome<std::unique_ptr<Workbook>> create(const QString& path);
+    static Outcome<std::unique_ptr<Workbook>> create(const QString& path, const Fill& fill);
     ~SqliteWorkbook() override;
 
     const QString& path() const override { return m_path; }
@@ -17,6 +18,7 @@ public:
 
     Outcome<std::vector<DrumRow>> drums() const override;
     Outcome<std::vector<Tone>> tones() const override;
+    std::vector<SetAside> takeSetAside() override;
     Outcome<Done> addDrum(const DrumRow& row) override;
     Outcome<Done> addTone(const Tone& tone) override;
 
@@ -59,10 +61,15 @@ private:
     Problem connect(bool mayCreate);
     Problem checkFile();
     Problem migrate();
+    static Problem build(const QString& path, const Fill& fill);
+    void beforeWriting();
     Problem claim(const StoredSession& stored, int position);
     Problem insertStep(const StoredSession& stored, const QString& command, const Work& work,
                        const Context& context, const std::vector<ReadingRow>& readings, const QString& now);
     Outcome<Work> workAt(qint64 sessionId, int position) const;
+    std::optional<int> nearestReadable(StoredSession& stored, int position, int way) const;
+    void setAside(SetAside one) const;
+    void setAside(SetAside::What what, const Json& json, const InputProblem& problem) const;
     Problem writeContext(qint64 sessionId, const Context& context);
     Problem writeRig(const QString& drumId, const std::string& value, qint64 revision);
     Outcome<qint64> insertEntry(const LogEntry& entry, const QVariant& setup);
@@ -71,6 +78,8 @@ private:
     QString m_connection;
     QSqlDatabase m_database;
     bool m_readOnly = false;
+    bool m_backupDue = false;                 ///< nothing was written yet, and today has no copy
+    mutable std::vector<SetAside> m_setAside; ///< noted by whatever reads
 };
 
 /// What is wrong with the file, as found in one of its texts.

@@ -1,0 +1,130 @@
+/// A workbook from somebody else, or from a failing disk, in the real window.
+#include "driver.h"
+
+#include "app/start/start_page.h"
+#include "store/demo.h"
+
+#include <QAbstractButton>
+#include <QFile>
+#include <QHelpEvent>
+#include <QLabel>
+#include <QToolTip>
+#include <QtSql/QSqlDatabase>
+#include <QtSql/QSqlQuery>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+using testing::Program;
+
+class Stranger : public ::testing::Test {
+protected:
+    Stranger() { EXPECT_TRUE(createDemoWorkbook(book())); }
+    QString book() const { return QDir(m_folder.path()).filePath(QStringLiteral("season.bombo")); }
+    void tamper(const QString& sql) {
+        {
+            QSqlDatabase raw =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("stranger"));
+            raw.setDatabaseName(book());
+            ASSERT_TRUE(raw.open());
+            QSqlQuery query(raw);
+            ASSERT_TRUE(query.exec(sql)) << sql.toStdString();
+            raw.close();
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("stranger"));
+    }
+    QTemporaryDir m_folder;
+};
+
+TEST_F(Stranger, ADamagedDrumIsNamedAndTheOthersWork) {
+    tamper(QStringLiteral("UPDATE drums SET description = '{}' WHERE id = 'plover'"));
+    Program p(book());
+    EXPECT_EQ(p.controller.drums().size(), 2U);
+    EXPECT_TRUE(p.controller.hasSession());
+    EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("Damaged in this workbook")))
+        << p.window.noticeBar()->text().toStdString();
+    p.click(QStringLiteral("station-1"));
+    EXPECT_TRUE(p.controller.perform(SetStars{3}));
+}
+
+TEST_F(Stranger, AStateThatCannotBeIsLeftForTheOneBefore) {
+    {
+        Program p(book());
+        ASSERT_TRUE(p.controller.perform(SetStars{1}));
+        ASSERT_TRUE(p.controller.perform(SetStars{2}));
+    }
+    tamper(QStringLiteral("UPDATE steps SET state = json_set(state, '$.batter.moves', "
+                          "json('[{\"rods\":[100000000],\"turns\":0.5}]'), '$.batter.stage', 'turning') "
+                          "WHERE position = 2"));
+    {
+        Program p(book());
+        EXPECT_EQ(p.session().stars, 1);
+        EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("step 2")))
+            << p.window.noticeBar()->text().toStdString();
+        for (int station = 0; station < 7; ++station)
+            p.click(QStringLiteral("station-%1").arg(station));
+        ASSERT_TRUE(p.controller.perform(SetStars{4}));
+    }
+    Program again(book());
+    EXPECT_EQ(again.session().stars, 4);
+    again.controller.undoStack().undo();
+    EXPECT_EQ(again.session().stars, 1);
+}
+
+TEST_F(Stranger, ADrumWithoutAReadableSessionGetsAFreshOne) {
+    { Program p(book()); }
+    tamper(QStringLiteral("UPDATE steps SET state = 'gone'"));
+    Program p(book());
+    ASSERT_TRUE(p.controller.hasSession());
+    EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("a fresh one was begun")))
+        << p.window.noticeBar()->text().toStdString();
+    EXPECT_TRUE(p.controller.perform(SetStars{3}));
+}
+
+TEST_F(Stranger, ANameIsNoPageWithPictures) {
+    const QString name = QStringLiteral("<img src=\"/dev/zero\"><b>Wren</b>");
+    tamper(QStringLiteral("UPDATE drums SET description = json_set(description, '$.name', '%1')").arg(name));
+    tamper(QStringLiteral("UPDATE log_entries SET summary = json_set(summary, '$.note', '%1')").arg(name));
+    Program p(book());
+    for (const char* place : {"station-0", "logbook", "station-6"}) {
+        p.click(QString::fromLatin1(place));
+        for (const auto* label : p.window.findChildren<QLabel*>()) {
+            const bool rich = label->textFormat() == Qt::RichText ||
+                              (label->textFormat() == Qt::AutoText && Qt::mightBeRichText(label->text()));
+            EXPECT_FALSE(label->isVisible() && rich && label->text().contains(QStringLiteral("img")))
+                << label->text().toStdString();
+        }
+    }
+    QWidget tipped(&p.window);
+    tipped.setToolTip(name);
+    tipped.resize(50, 50);
+    tipped.show();
+    QHelpEvent ask(QEvent::ToolTip, QPoint(5, 5), tipped.mapToGlobal(QPoint(5, 5)));
+    QApplication::sendEvent(&tipped, &ask);
+    EXPECT_EQ(QToolTip::text(), name.toHtmlEscaped()); // shows the marks as they are written
+    QToolTip::hideText();
+}
+
+TEST_F(Stranger, ADamagedDemoIsMadeAnewAndTheOldOneKept) {
+    const QString home = m_folder.filePath(QStringLiteral("data"));
+    qputenv("XDG_DATA_HOME", home.toLocal8Bit());
+    Program p;
+    const QString demo = QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation))
+                             .filePath(QStringLiteral("picture-house.bombo"));
+    ASSERT_TRUE(demo.startsWith(home));
+    ASSERT_TRUE(QDir().mkpath(QFileInfo(demo).path()));
+    QFile stump(demo); // what a kill at the first start used to leave
+    ASSERT_TRUE(stump.open(QIODevice::WriteOnly));
+    stump.write("half a demo");
+    stump.close();
+    p.click(QStringLiteral("openDemo"));
+    EXPECT_TRUE(p.controller.hasSession());
+    EXPECT_EQ(p.controller.drums().size(), 3U);
+    EXPECT_TRUE(QFile::exists(demo + QStringLiteral(".damaged")));
+    EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("made anew")));
+    qunsetenv("XDG_DATA_HOME");
+}
+
+} // namespace
+} // namespace bombo

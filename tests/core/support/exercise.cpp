@@ -1,0 +1,82 @@
+#include "support/exercise.h"
+
+#include "core/record/commands/command.h"
+#include "core/record/json_values.h"
+#include "core/record/proof.h"
+#include "core/record/session_sound.h"
+#include "core/record/ticket.h"
+
+namespace bombo::testing {
+namespace {
+
+void askHead(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
+    const HeadWork& work = session.head(side);
+    const HeadBrief brief = briefFor(reckoned, side);
+    plannedRounds(work, brief);
+    preparationOf(work, brief);
+    nextRodToTap(work);
+    rodsOfRound(work);
+    halfRoundIsEnough(work);
+    strayRod(work);
+    moveAtHand(work, session.path);
+    lastEstimate(work);
+    tensionNow(work, brief);
+    slackFloor(work, brief);
+    isProvisional(work);
+    gaugePointsOf(work, brief);
+    expectationNow(work, brief);
+    if (work.trial)
+        trialPrediction(reckoned, side, *work.trial);
+}
+
+void ask(const Reckoned& reckoned) {
+    const Session& session = reckoned.session();
+    for (const Station station : kStations) {
+        stationState(reckoned, station);
+        stationAfter(session, station);
+        Session there = session;
+        there.station = station;
+        dueNow(there, Attention{.card = station == Station::Proof});
+    }
+    askHead(reckoned, HeadSide::Batter);
+    askHead(reckoned, HeadSide::SnareSide);
+    if (session.hurry)
+        quickPlanOf(session);
+    knownState(reckoned);
+    wireAdviceOf(reckoned);
+    calmingsOf(reckoned);
+    gaugesFound(session);
+    strokesSay(session);
+    mufflingOf(reckoned);
+    ringEvidence(reckoned);
+    scatterOf(session);
+    strokeExpectation(reckoned);
+    cardSays(session);
+    proofLines(reckoned);
+    setupSummary(session);
+    wantedStroke(session);
+    presentStroke(session);
+    if (session.experiment)
+        changedSince(session);
+    workText(session);
+}
+
+} // namespace
+
+void exercise(const Session& session) {
+    ask(session);
+    RodReading heard;
+    heard.frequency = Hertz{300};
+    std::vector<Command> all{BeginHurry{5.0}, EndHurry{}, StartCard{}, SetStrainer{Turns{1.0}}, MarkSaved{}};
+    for (const HeadSide side : {HeadSide::SnareSide, HeadSide::Batter})
+        all.insert(all.end(), {Prepared{side}, FingerTight{side}, GroupTurned{side}, MoveMade{side},
+                               TapHeard{side, heard}, GaugeRead{side, 1.0}, RetraceHead{side}, EndTrial{side},
+                               CorrectCount{side, 0, Turns{0.125}},
+                               BeginTapping{side, 0, Direction::Clockwise}, StartHeadAgain{side}});
+    for (const Command& command : all)
+        if (const auto after = apply(session, command))
+            workText(*after);
+}
+
+} // namespace bombo::testing

@@ -1,0 +1,236 @@
+/// Workbooks with a damaged part, as a disk or a stranger may hand them over: the rest works, and nothing is
+/// thrown away.
+#include "store/backups.h"
+#include "store/demo.h"
+#include "support/sessions.h"
+
+#include <QDir>
+#include <QFile>
+#include <QTemporaryDir>
+#include <QtSql/QSqlQuery>
+#include <functional>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+using testing::chase;
+using testing::done;
+using testing::fresh;
+using testing::plover;
+
+const QString kNow = QStringLiteral("2026-11-25T18:00:00+01:00");
+
+class Damage : public ::testing::Test {
+protected:
+    QString path() const { return QDir(m_folder.path()).filePath(QStringLiteral("test.bombo")); }
+    QStringList files() const { return QDir(m_folder.path()).entryList(QDir::Files, QDir::Name); }
+
+    /// A workbook with two drums, two tones and a session of five steps.
+    void make() {
+        auto book = Workbook::create(path()).value();
+        Tone second = chase();
+        second.id = "second";
+        ASSERT_TRUE(book->addTone(chase()));
+        ASSERT_TRUE(book->addTone(second));
+        Drum other = plover();
+        other.id = "wren";
+        other.name = "Wren";
+        ASSERT_TRUE(book->addDrum({plover(), 8, "chase"}));
+        ASSERT_TRUE(book->addDrum({other, 9, "second"}));
+        Session session = fresh();
+        auto stored = book->startSession(session, session, kNow).value();
+        for (int stars = 1; stars <= 4; ++stars) {
+            session = done(session, SetStars{stars});
+            ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), session, session, {}, kNow));
+        }
+    }
+    /// Runs SQL on the closed file, as no Bombo would.
+    void tamper(const QString& sql) const {
+        {
+            QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("tamper"));
+            raw.setDatabaseName(path());
+            ASSERT_TRUE(raw.open());
+            QSqlQuery query(raw);
+            ASSERT_TRUE(query.exec(sql)) << sql.toStdString();
+            raw.close();
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("tamper"));
+    }
+    QTemporaryDir m_folder;
+};
+
+TEST_F(Damage, ADrumOrToneIsSetAsideAndNamed) {
+    make();
+    tamper(QStringLiteral(
+        "UPDATE drums SET description = '{\"id\":\"plover\",\"rods\":1e9}' WHERE id = 'plover'"));
+    tamper(QStringLiteral("UPDATE tones SET description = 'rubbish' WHERE id = 'second'"));
+    const auto book = Workbook::open(path()).value();
+    const auto drums = book->drums();
+    ASSERT_TRUE(drums);
+    ASSERT_EQ(drums->size(), 1U);
+    EXPECT_EQ(drums->front().drum.name, "Wren");
+    EXPECT_EQ(book->tones()->size(), 1U);
+    const auto left = book->takeSetAside();
+    ASSERT_EQ(left.size(), 2U);
+    EXPECT_EQ(left[0].what, SetAside::What::Drum);
+    EXPECT_EQ(left[0].name, QStringLiteral("plover"));
+    EXPECT_FALSE(left[0].why.isEmpty());
+    EXPECT_EQ(left[1].what, SetAside::What::Tone);
+    EXPECT_TRUE(book->takeSetAside().empty()); // said once
+}
+
+TEST_F(Damage, TheNearestStepBeforeADamagedOneIsInForce) {
+    make();
+    tamper(QStringLiteral("UPDATE steps SET state = '{\"batter\":7}' WHERE position >= 3"));
+    const auto book = Workbook::open(path()).value();
+    auto stored = book->loadSession(1);
+    ASSERT_TRUE(stored) << problemText(stored.fault()).toStdString();
+    EXPECT_EQ(stored->position, 2);
+    EXPECT_EQ(stored->work.stars, 2);
+    EXPECT_EQ(book->takeSetAside().size(), 2U);
+    // Work goes on from there and is whole after a restart.
+    const Session next = done({stored->work, stored->context, {}}, SetStars{5});
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_stars"), next, next, {}, kNow));
+    const auto again = Workbook::open(path()).value()->loadSession(1);
+    ASSERT_TRUE(again);
+    EXPECT_EQ(again->work.stars, 5);
+    EXPECT_EQ(again->position, 3);
+}
+
+TEST_F(Damage, UndoPassesOverADamagedStep) {
+    make();
+    tamper(QStringLiteral("UPDATE steps SET state = 'x' WHERE position = 3"));
+    const auto book = Workbook::open(path()).value();
+    auto stored = book->loadSession(1).value();
+    EXPECT_EQ(stored.position, 4); // a damaged old step is no concern of the start
+    EXPECT_TRUE(book->takeSetAside().empty());
+    ASSERT_TRUE(book->moveTo(stored, 3));
+    EXPECT_EQ(stored.position, 2);
+    EXPECT_EQ(stored.work.stars, 2);
+    ASSERT_TRUE(book->moveTo(stored, 3));
+    EXPECT_EQ(stored.work.stars, 4); // and redo likewise
+}
+
+TEST_F(Damage, PlacesThatAreNoneAreMended) {
+    for (const char* sql : {"UPDATE sessions SET position = -1", "UPDATE sessions SET position = 99999",
+                            "DELETE FROM steps WHERE position = 4"}) {
+        QFile::remove(path());
+        make();
+        tamper(QLatin1String(sql));
+        const auto book = Workbook::open(path()).value();
+        const auto stored = book->loadSession(1);
+        ASSERT_TRUE(stored) << sql;
+        EXPECT_GE(stored->position, 3) << sql;
+        EXPECT_LT(stored->position, stored->steps.size()) << sql;
+        EXPECT_FALSE(book->takeSetAside().empty()) << sql;
+    }
+}
+
+TEST_F(Damage, AContextOrARigThatCannotBeLeavesTheWork) {
+    make();
+    tamper(QStringLiteral("UPDATE sessions SET context = '{\"station\":\"attic\"}'"));
+    tamper(QStringLiteral("INSERT INTO rig VALUES('plover', '{\"layout\":{\"strands\":-3}}', 4)"));
+    const auto book = Workbook::open(path()).value();
+    const auto stored = book->loadSession(1);
+    ASSERT_TRUE(stored);
+    EXPECT_EQ(stored->work.stars, 4);
+    EXPECT_EQ(stored->context, Context{});
+    const auto rig = book->rig("plover", 1);
+    ASSERT_TRUE(rig);
+    EXPECT_FALSE(rig->rig.layout);
+    EXPECT_EQ(rig->drumRevision, 4);
+    EXPECT_EQ(book->takeSetAside().size(), 2U);
+}
+
+TEST_F(Damage, VersionsThatAreNoneAreRefusedWithTheFileAsItWas) {
+    make();
+    for (const int version : {-1, 0}) {
+        tamper(QStringLiteral("PRAGMA user_version = %1").arg(version));
+        const auto opened = Workbook::open(path());
+        ASSERT_FALSE(opened) << version;
+        EXPECT_EQ(opened.fault().fault, WorkbookFault::Damaged) << version;
+    }
+    tamper(QStringLiteral("PRAGMA user_version = %1").arg(Workbook::newestVersion()));
+    EXPECT_TRUE(Workbook::open(path()));
+}
+
+TEST_F(Damage, TheFirstWriteOfADayIsPrecededByACopy) {
+    make();
+    const QString today = dailyBackup(path(), QDate::currentDate());
+    {
+        const auto book = Workbook::open(path()).value();
+        (void)book->drums();
+        EXPECT_FALSE(QFile::exists(today)); // reading needs none
+        auto stored = book->loadSession(1).value();
+        Session next = done({stored.work, stored.context, {}}, SetStars{5});
+        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, kNow));
+    }
+    ASSERT_TRUE(QFile::exists(today));
+    EXPECT_EQ(Workbook::open(path()).value()->loadSession(1)->work.stars, 5);
+    EXPECT_EQ(Workbook::open(today).value()->loadSession(1)->work.stars, 4); // as it was before the write
+    const QByteArray before = [&] {
+        QFile file(today);
+        EXPECT_TRUE(file.open(QIODevice::ReadOnly));
+        return file.readAll();
+    }();
+    {
+        const auto book = Workbook::open(path()).value();
+        auto stored = book->loadSession(1).value();
+        Session next = done({stored.work, stored.context, {}}, SetStars{1});
+        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, kNow));
+    }
+    QFile file(today);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll(), before); // once a day
+    EXPECT_EQ(backupsOf(path()).size(), 1U);
+}
+
+TEST_F(Damage, SevenDailyCopiesAreKept) {
+    make();
+    const QDate today = QDate::currentDate();
+    for (int day = 1; day <= 9; ++day)
+        ASSERT_TRUE(QFile::copy(path(), dailyBackup(path(), today.addDays(-day))));
+    ASSERT_TRUE(QFile::copy(path(), path() + QStringLiteral(".before-v4.bak")));
+    const auto book = Workbook::open(path()).value();
+    ASSERT_TRUE(book->setValue(QStringLiteral("a"), QStringLiteral("b")));
+    EXPECT_EQ(backupsOf(path()).size(), 8U); // those, and the one before a new format
+    EXPECT_TRUE(QFile::exists(dailyBackup(path(), today)));
+    EXPECT_TRUE(QFile::exists(dailyBackup(path(), today.addDays(-6))));
+    EXPECT_FALSE(QFile::exists(dailyBackup(path(), today.addDays(-7))));
+}
+
+TEST_F(Damage, ANewWorkbookIsWholeOrNotThere) {
+    const auto failing = Workbook::create(path(), [](Workbook& book) -> std::optional<WorkbookProblem> {
+        EXPECT_TRUE(book.addDrum({plover(), 8, "chase"}));
+        return WorkbookProblem{WorkbookFault::DiskFull, book.path(), {}};
+    });
+    ASSERT_FALSE(failing);
+    EXPECT_EQ(failing.fault().path, path()); // not the name it had while it was made
+    EXPECT_TRUE(files().isEmpty()) << files().join(QLatin1Char(' ')).toStdString();
+    // What a crash left is no hindrance.
+    QFile left(path() + QStringLiteral(".making"));
+    ASSERT_TRUE(left.open(QIODevice::WriteOnly));
+    left.write("half");
+    left.close();
+    ASSERT_TRUE(createDemoWorkbook(path()));
+    EXPECT_EQ(files(), QStringList{QStringLiteral("test.bombo")});
+    const auto again = createDemoWorkbook(path());
+    ASSERT_FALSE(again);
+    EXPECT_EQ(again.fault().fault, WorkbookFault::Exists);
+    EXPECT_EQ(Workbook::open(path()).value()->drums()->size(), 3U);
+}
+
+TEST_F(Damage, AFileInAFolderThatCannotBeWrittenIsRead) {
+    make();
+    QFile folder(m_folder.path());
+    ASSERT_TRUE(folder.setPermissions(QFile::ReadOwner | QFile::ExeOwner));
+    const auto book = Workbook::open(path());
+    ASSERT_TRUE(book) << problemText(book.fault()).toStdString();
+    EXPECT_TRUE(book.value()->isReadOnly());
+    EXPECT_EQ(book.value()->loadSession(1)->work.stars, 4);
+    EXPECT_TRUE(folder.setPermissions(QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner));
+}
+
+} // namespace
+} // namespace bombo
