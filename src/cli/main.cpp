@@ -1,3 +1,4 @@
+#include "cli/keys.h"
 #include "cli/verbs.h"
 #include "core/reading/steady_tone.h"
 #include "store/demo.h"
@@ -6,6 +7,7 @@
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
 #include <QDateTime>
+#include <filesystem>
 #include <fstream>
 #include <iostream>
 
@@ -30,24 +32,32 @@ int print(const cli::Answer& answer) {
     return kWrongCall;
 }
 
-/// JSON of a file, or of standard input for "-".
-Result<Json, InputProblem> readJson(const std::string& path) {
+/// JSON of a file, or of standard input for "-", with keys that the verb knows.
+Result<Json, InputProblem> readJson(const std::string& verb, const std::string& path) {
     std::string text;
-    if (path == "-") {
-        text.assign(std::istreambuf_iterator<char>(std::cin), {});
-    } else {
-        std::ifstream file(path);
-        if (!file)
-            return failure(InputProblem{path, "cannot be read; check the name"});
-        text.assign(std::istreambuf_iterator<char>(file), {});
-    }
     try {
+        if (path == "-") {
+            text.assign(std::istreambuf_iterator<char>(std::cin), {});
+        } else {
+            if (std::filesystem::is_directory(path))
+                return failure(InputProblem{path, "is a folder; give a file"});
+            std::ifstream file(path);
+            if (!file)
+                return failure(InputProblem{path, "cannot be read; check the name"});
+            text.assign(std::istreambuf_iterator<char>(file), {});
+        }
         Json json = Json::parse(text);
         if (!json.is_object())
             return failure(InputProblem{"", "the input must be one JSON object"});
+        if (auto problem = cli::checkKeys(verb, json))
+            return failure(*problem);
         return json;
-    } catch (const Json::parse_error& error) {
+    } catch (const Json::out_of_range&) {
+        return failure(InputProblem{"", "the input holds a number that is too large"});
+    } catch (const Json::exception& error) {
         return failure(InputProblem{"", std::string("the input is not JSON: ") + error.what()});
+    } catch (const std::exception& error) {
+        return failure(InputProblem{path, std::string("cannot be read: ") + error.what()});
     }
 }
 
@@ -65,13 +75,14 @@ int main(int argc, char** argv) {
 
     auto withInput = [&](CLI::App* verb, auto answer) {
         verb->add_option("input", input, "JSON file; - or nothing: standard input");
-        verb->callback([&, answer] {
+        verb->footer(verb->get_footer() + "\n" + cli::keysAsText(verb->get_name()));
+        verb->callback([&, answer, verb] {
             const auto shelf = cli::openShelf(workbook);
             if (!shelf) {
                 code = print(cli::Cannot{problemText(shelf.fault()).toStdString()});
                 return;
             }
-            const auto json = readJson(input);
+            const auto json = readJson(verb->get_name(), input);
             code = json ? print(answer(*json, *shelf)) : print(json.fault());
         });
     };
@@ -180,9 +191,12 @@ int main(int argc, char** argv) {
             code = print(cli::listLog(workbook));
             return;
         }
-        const auto json = readJson(input);
+        const auto json = readJson("log", input);
         code = json ? print(cli::saveLog(workbook, *json, timeNow().toStdString())) : print(json.fault());
     });
+
+    auto* keys = app.add_subcommand("keys", "Every key of every verb, as the tables of docs/cli.md");
+    keys->callback([] { std::cout << cli::keysAsMarkdown(); });
 
     std::string demoPath;
     auto* demo = app.add_subcommand("demo", "Make the demo workbook");
@@ -198,6 +212,9 @@ int main(int argc, char** argv) {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& error) {
         return app.exit(error) == 0 ? kDone : kWrongCall;
+    } catch (const std::exception& error) { // a bug; it is told and not thrown at the user
+        std::cerr << "bombo-cli: this should not happen, please report it: " << error.what() << '\n';
+        return kCannot;
     }
     return code;
 }

@@ -19,7 +19,7 @@ using testing::done;
 using testing::fresh;
 using testing::plover;
 
-const QString kNow = QStringLiteral("2026-11-25T18:00:00+01:00");
+const QString kSavedAt = QStringLiteral("2026-11-25T18:00:00+01:00");
 
 class Damage : public ::testing::Test {
 protected:
@@ -39,10 +39,11 @@ protected:
         ASSERT_TRUE(book->addDrum({plover(), 8, "chase"}));
         ASSERT_TRUE(book->addDrum({other, 9, "second"}));
         Session session = fresh();
-        auto stored = book->startSession(session, session, kNow).value();
+        auto stored = book->startSession(session, session, kSavedAt).value();
         for (int stars = 1; stars <= 4; ++stars) {
             session = done(session, SetStars{stars});
-            ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), session, session, {}, kNow));
+            ASSERT_TRUE(
+                book->appendStep(stored, QStringLiteral("set_stars"), session, session, {}, kSavedAt));
         }
     }
     /// Runs SQL on the closed file, as no Bombo would.
@@ -91,7 +92,7 @@ TEST_F(Damage, TheNearestStepBeforeADamagedOneIsInForce) {
     EXPECT_EQ(book->takeSetAside().size(), 2U);
     // Work goes on from there and is whole after a restart.
     const Session next = done({stored->work, stored->context, {}}, SetStars{5});
-    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_stars"), next, next, {}, kNow));
+    ASSERT_TRUE(book->appendStep(*stored, QStringLiteral("set_stars"), next, next, {}, kSavedAt));
     const auto again = Workbook::open(path()).value()->loadSession(1);
     ASSERT_TRUE(again);
     EXPECT_EQ(again->work.stars, 5);
@@ -164,7 +165,7 @@ TEST_F(Damage, TheFirstWriteOfADayIsPrecededByACopy) {
         EXPECT_FALSE(QFile::exists(today)); // reading needs none
         auto stored = book->loadSession(1).value();
         Session next = done({stored.work, stored.context, {}}, SetStars{5});
-        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, kNow));
+        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, kSavedAt));
     }
     ASSERT_TRUE(QFile::exists(today));
     EXPECT_EQ(Workbook::open(path()).value()->loadSession(1)->work.stars, 5);
@@ -178,7 +179,7 @@ TEST_F(Damage, TheFirstWriteOfADayIsPrecededByACopy) {
         const auto book = Workbook::open(path()).value();
         auto stored = book->loadSession(1).value();
         Session next = done({stored.work, stored.context, {}}, SetStars{1});
-        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, kNow));
+        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, kSavedAt));
     }
     QFile file(today);
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
