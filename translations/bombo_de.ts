@@ -3960,6 +3960,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
         <translation>%1 ist weg. Stecken Sie es an, und die Runde geht weiter, wo sie war; oder wählen Sie eine andere Quelle.</translation>
     </message>
+    <message>
+        <source>the channels are of opposite phase: the louder one was read</source>
+        <translation>die Kanäle sind gegenphasig: der lautere wurde gelesen</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ExperimentPanel</name>

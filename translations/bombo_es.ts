@@ -3960,6 +3960,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <source>%1 is gone. Plug it in and the round goes on where it was; or choose another source.</source>
         <translation>%1 no está. Conéctelo y la ronda sigue donde estaba; o elija otra fuente.</translation>
     </message>
+    <message>
+        <source>the channels are of opposite phase: the louder one was read</source>
+        <translation>los canales están en oposición de fase: se leyó el más fuerte</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ExperimentPanel</name>

@@ -142,10 +142,12 @@ int main(int argc, char** argv) {
     std::string soundOut;
     auto* practice = app.add_subcommand("practice", "A round of taps on the practice drum, as a WAV file");
     practice->add_option("--out", soundOut, "WAV file to write")->required();
+    bool mayReplace = false;
+    practice->add_flag("--replace", mayReplace, "Write over a file of that name");
     practice->footer(
         R"(Example: echo '{"drum":"Wren","seed":5,"turns":[2,2,2,2,2,2]}' | bombo-cli practice --out round.wav)");
-    withInput(practice, [&soundOut](const Json& in, const cli::Shelf& shelf) {
-        return cli::practice(in, shelf, soundOut);
+    withInput(practice, [&soundOut, &mayReplace](const Json& in, const cli::Shelf& shelf) {
+        return cli::practice(in, shelf, soundOut, mayReplace);
     });
 
     cli::ListenOptions listening;

@@ -117,6 +117,8 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
     if (!expected)
         return expected.fault();
     Json out = Json::object();
+    std::string firstProblem;
+    int read = 0;
     for (const std::string& file : options.files) {
         Json taps = Json::array();
         std::vector<double> tones;
@@ -136,8 +138,12 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
                 return true;
             },
             Cents{options.clockCents});
-        if (!summary)
-            return Cannot{problemText(summary.fault())};
+        if (!summary) { // the other files are answered all the same
+            out[nameAmong(file, options.files)] = {{"problem", problemText(summary.fault())}};
+            firstProblem = firstProblem.empty() ? problemText(summary.fault()) : firstProblem;
+            continue;
+        }
+        ++read;
         if (options.round > 0 && clear != options.round)
             return Cannot{
                 fmt::format("{} holds {} clear taps where {} were expected; see the verdicts without --round",
@@ -149,6 +155,9 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
         if (summary->unmarkedHits > 0)
             warnings.push_back(fmt::format(
                 "{} hits without a marker were left out, since the file has markers", summary->unmarkedHits));
+        if (summary->oneChannelOnly)
+            warnings.push_back(
+                "the channels are of opposite phase and would cancel out; the louder one alone was read");
         if (summary->endsEarly)
             warnings.push_back("the file ends before its header says; what there is was read");
         out[nameAmong(file, options.files)] = {{"taps", taps},
@@ -158,6 +167,8 @@ Answer listen(const ListenOptions& options, const Shelf& shelf) {
                                                {"length_s", summary->length.value},
                                                {"warnings", warnings}};
     }
+    if (read == 0 && !firstProblem.empty())
+        return Cannot{firstProblem};
     return out;
 }
 

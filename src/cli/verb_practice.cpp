@@ -6,7 +6,7 @@
 
 namespace bombo::cli {
 
-Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out) {
+Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out, bool mayReplace) {
     const auto drum = drumAt(in, shelf);
     if (!drum)
         return drum.fault();
@@ -73,7 +73,8 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
         markers.push_back({Seconds{at} + sound.leadIn, "rod " + std::to_string(rod + 1)});
         samples.insert(samples.end(), tap.begin(), tap.end());
     }
-    const auto written = writeSoundFile(out, samples, sound.sampleRate, markers);
+    const auto written =
+        writeSoundFile(out, samples, sound.sampleRate, markers, mayReplace ? Replace::Yes : Replace::No);
     if (!written)
         return Cannot{problemText(written.fault())};
     return Json{{"file", out.string()}, {"taps", drum->rods}, {"length_s", written->length.value}};

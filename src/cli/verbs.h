@@ -56,7 +56,8 @@ Answer wires(const Json& in, const Shelf& shelf);
 /// Other instruments beside the drum in a tone: where they meet, and what calms the wires.
 Answer buzz(const Json& in, const Shelf& shelf);
 Answer muffle(const Json& in, const Shelf& shelf);
-Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out);
+Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path& out,
+                bool mayReplace = false);
 
 struct ListenOptions {
     std::vector<std::string> files;

@@ -6,6 +6,7 @@
 #include <charconv>
 #include <cmath>
 #include <cstdint>
+#include <cstring>
 #include <fmt/format.h>
 #include <fstream>
 #include <memory>
@@ -15,6 +16,9 @@ namespace bombo {
 namespace {
 
 constexpr int kLowestRate = 8000;
+constexpr int kHighestRate = 768000;
+constexpr int kMostChannels = 64;
+constexpr std::uint32_t kMostMarkers = 10000;
 constexpr sf_count_t kBlockFrames = 8192;
 
 struct SndClose {
@@ -53,6 +57,16 @@ std::string problemText(const SoundProblem& problem) {
     case SoundFault::RateTooLow:
         return fmt::format("{} has {} samples a second; record with {} or more", problem.path, problem.detail,
                            kLowestRate);
+    case SoundFault::RateTooHigh:
+        return fmt::format(
+            "{} says that it has {} samples a second, which no recorder makes; save it anew with {} or "
+            "fewer",
+            problem.path, problem.detail, kHighestRate);
+    case SoundFault::TooManyChannels:
+        return fmt::format("{} has {} channels; save it with one or two", problem.path, problem.detail);
+    case SoundFault::Exists:
+        return fmt::format("{} exists already; choose another name, or say that it may be replaced",
+                           problem.path);
     case SoundFault::NoSamples:
         return fmt::format("{} holds no sound after its header; record it again", problem.path);
     case SoundFault::CannotWrite:
@@ -85,7 +99,43 @@ bool diesAway(const Tap& tap) {
 struct OpenSound {
     SF_INFO info{};
     SndFile file;
+    std::optional<int> only; ///< the one channel that is read, where the mix of all would cancel out
 };
+
+/// Two microphones of opposite phase leave nothing of the drum when they are mixed: then the louder one is
+/// read.
+/// @return whether the file stands at its beginning again
+bool chooseChannel(OpenSound& sound) {
+    constexpr double longest = 30.0; // s
+    constexpr double leaves = 0.1;   // of the energy of a channel
+    const auto channels = static_cast<std::size_t>(sound.info.channels);
+    std::vector<double> energy(channels, 0.0);
+    double mixed = 0.0;
+    std::vector<float> block(static_cast<std::size_t>(kBlockFrames) * channels);
+    for (double at = 0.0; at < longest * sound.info.samplerate; at += kBlockFrames) {
+        const sf_count_t frames = sf_readf_float(sound.file.get(), block.data(), kBlockFrames);
+        if (frames <= 0)
+            break;
+        for (std::size_t f = 0; f < static_cast<std::size_t>(frames); ++f) {
+            double sum = 0.0;
+            for (std::size_t c = 0; c < channels; ++c) {
+                const double sample = block[f * channels + c];
+                if (!std::isfinite(sample))
+                    continue;
+                energy[c] += sample * sample;
+                sum += sample;
+            }
+            mixed += sum * sum / static_cast<double>(channels * channels);
+        }
+    }
+    const auto loudest = std::max_element(energy.begin(), energy.end());
+    double mean = 0.0;
+    for (const double each : energy)
+        mean += each / static_cast<double>(channels * channels); // what unrelated channels would leave
+    if (mixed < leaves * mean)
+        sound.only = static_cast<int>(loudest - energy.begin());
+    return sf_seek(sound.file.get(), 0, SEEK_SET) == 0;
+}
 
 Result<OpenSound, SoundProblem> openSound(const std::filesystem::path& path) {
     const std::string name = path.string();
@@ -100,6 +150,14 @@ Result<OpenSound, SoundProblem> openSound(const std::filesystem::path& path) {
         return failure(SoundProblem{SoundFault::NotSound, name, sf_strerror(nullptr)});
     if (sound.info.samplerate < kLowestRate)
         return failure(SoundProblem{SoundFault::RateTooLow, name, std::to_string(sound.info.samplerate)});
+    if (sound.info.samplerate > kHighestRate)
+        return failure(SoundProblem{SoundFault::RateTooHigh, name, std::to_string(sound.info.samplerate)});
+    if (sound.info.channels > kMostChannels)
+        return failure(SoundProblem{SoundFault::TooManyChannels, name, std::to_string(sound.info.channels)});
+    if (sound.info.channels > 1 && !chooseChannel(sound))
+        sound.file.reset(sf_open(path.c_str(), SFM_READ, &sound.info)); // what cannot go back is opened anew
+    if (!sound.file)
+        return failure(SoundProblem{SoundFault::NotSound, name, sf_strerror(nullptr)});
     return sound;
 }
 
@@ -111,26 +169,34 @@ std::vector<float> nextBlock(OpenSound& sound, long& invalidSamples) {
     std::vector<float> mono;
     for (sf_count_t f = 0; f < frames; ++f) {
         float sum = 0.0F;
-        for (int c = 0; c < channels; ++c) {
+        for (int c = sound.only.value_or(0); c < (sound.only ? *sound.only + 1 : channels); ++c) {
             const float sample = block[static_cast<std::size_t>(f * channels + c)];
             if (std::isfinite(sample))
                 sum += sample;
             else
                 ++invalidSamples;
         }
-        mono.push_back(sum / static_cast<float>(channels));
+        mono.push_back(sound.only ? sum : sum / static_cast<float>(channels));
     }
     return mono;
 }
 
 std::vector<Marker> markersIn(const OpenSound& sound) {
-    auto cues = std::make_unique<SF_CUES>();
     std::vector<Marker> markers;
-    if (sf_command(sound.file.get(), SFC_GET_CUE, cues.get(), sizeof(SF_CUES)) != SF_TRUE)
+    std::uint32_t there = 0;
+    if (sf_command(sound.file.get(), SFC_GET_CUE_COUNT, &there, sizeof(there)) != SF_TRUE || there == 0)
         return markers;
-    const std::size_t count = std::min<std::size_t>(cues->cue_count, std::size(cues->cue_points));
-    for (std::size_t i = 0; i < count; ++i) {
-        SF_CUE_POINT& cue = cues->cue_points[i];
+    // As SF_CUES, for as many as there are: their number, then the points.
+    there = std::min(there, kMostMarkers);
+    std::vector<std::uint32_t> bytes(1 + there * sizeof(SF_CUE_POINT) / sizeof(std::uint32_t), 0);
+    if (sf_command(sound.file.get(), SFC_GET_CUE, bytes.data(),
+                   static_cast<int>(bytes.size() * sizeof(std::uint32_t))) != SF_TRUE)
+        return markers;
+    const std::uint32_t count = std::min(bytes[0], there);
+    for (std::uint32_t i = 0; i < count; ++i) {
+        SF_CUE_POINT cue{};
+        std::memcpy(&cue, reinterpret_cast<const char*>(bytes.data() + 1) + i * sizeof(SF_CUE_POINT),
+                    sizeof(cue));
         cue.name[std::size(cue.name) - 1] = '\0';
         markers.push_back(
             {Seconds{static_cast<double>(cue.sample_offset) / sound.info.samplerate}, cue.name});
@@ -172,6 +238,7 @@ Result<SoundSummary, SoundProblem> splitSoundFile(const std::filesystem::path& p
     summary.sampleRate = sound.info.samplerate;
     summary.channels = sound.info.channels;
     summary.markers = markersIn(sound);
+    summary.oneChannelOnly = sound.only.has_value();
     TapSplitter splitter(trueRate(summary.sampleRate, clock));
     const std::vector<float> silence(static_cast<std::size_t>(kLeadIn.value * summary.sampleRate), 0.0F);
     static_cast<void>(splitter.push(silence)); // no tap can end in it
@@ -262,10 +329,13 @@ void writeMarkers(SNDFILE& file, const std::vector<Marker>& markers, double samp
         cue.position = static_cast<std::uint32_t>(std::lround(marker.at.value * sampleRate));
         cue.sample_offset = cue.position;
         labels += "labl";
-        appendNumber(labels, sizeof(std::uint32_t) + marker.name.size() + 1);
+        // Terminated, and a multiple of four by its own count: libsndfile pads the whole list to one and does not
+        // read over what it added.
+        const std::size_t ends = 4 - marker.name.size() % 4;
+        appendNumber(labels, sizeof(std::uint32_t) + marker.name.size() + ends);
         appendNumber(labels, cues->cue_count);
         labels += marker.name;
-        labels.append(marker.name.size() % 2 == 0 ? 2 : 1, '\0'); // terminated, and even
+        labels.append(ends, '\0');
     }
     sf_command(&file, SFC_SET_CUE, cues.get(), sizeof(SF_CUES));
     SF_CHUNK_INFO chunk{};
@@ -280,18 +350,34 @@ void writeMarkers(SNDFILE& file, const std::vector<Marker>& markers, double samp
 
 Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path,
                                                   const std::vector<float>& samples, double sampleRate,
-                                                  const std::vector<Marker>& markers) {
+                                                  const std::vector<Marker>& markers, Replace replace) {
+    if (replace == Replace::No && std::filesystem::exists(path))
+        return failure(SoundProblem{SoundFault::Exists, path.string(), {}});
+    // Beside it first: a full disk leaves no stump under the name.
+    std::filesystem::path making = path;
+    making += ".making";
+    const auto cannot = [&](const std::string& why) {
+        std::error_code ignored;
+        std::filesystem::remove(making, ignored);
+        return failure(SoundProblem{SoundFault::CannotWrite, path.string(), why});
+    };
     SF_INFO info{};
     info.samplerate = static_cast<int>(std::lround(sampleRate));
     info.channels = 1;
     info.format = SF_FORMAT_WAV | SF_FORMAT_PCM_24;
-    const SndFile file(sf_open(path.c_str(), SFM_WRITE, &info));
+    SndFile file(sf_open(making.c_str(), SFM_WRITE, &info));
     if (!file)
-        return failure(SoundProblem{SoundFault::CannotWrite, path.string(), sf_strerror(nullptr)});
+        return cannot(sf_strerror(nullptr));
     writeMarkers(*file, markers, sampleRate);
     const auto count = static_cast<sf_count_t>(samples.size());
     if (sf_writef_float(file.get(), samples.data(), count) != count)
-        return failure(SoundProblem{SoundFault::CannotWrite, path.string(), sf_strerror(file.get())});
+        return cannot(sf_strerror(file.get()));
+    if (sf_close(file.release()) != 0)
+        return cannot("the disk may be full");
+    std::error_code error;
+    std::filesystem::rename(making, path, error);
+    if (error)
+        return cannot(error.message());
     SoundSummary summary;
     summary.sampleRate = sampleRate;
     summary.channels = 1;

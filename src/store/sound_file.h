@@ -11,7 +11,17 @@
 
 namespace bombo {
 
-enum class SoundFault { NotFound, Empty, NotSound, RateTooLow, NoSamples, CannotWrite };
+enum class SoundFault {
+    NotFound,
+    Empty,
+    NotSound,
+    RateTooLow,
+    RateTooHigh,
+    TooManyChannels,
+    NoSamples,
+    Exists,
+    CannotWrite
+};
 struct SoundProblem {
     SoundFault fault = SoundFault::NotSound;
     std::string path;
@@ -36,6 +46,7 @@ struct SoundSummary {
     bool endsEarly = false;      ///< the header promised more than the file holds
     std::vector<Marker> markers; ///< in order of time
     int unmarkedHits = 0;        ///< left out because the file has markers, and none at them
+    bool oneChannelOnly = false; ///< the channels were of opposite phase: the louder one was read
     bool stopped = false;        ///< onTap had enough before the end; length is what was read
 };
 
@@ -58,10 +69,12 @@ Result<WholeSound, SoundProblem> readSoundFile(const std::filesystem::path& path
 /// Portraits of the hits in a file that can be read; empty when none can.
 Result<std::vector<HitPortrait>, SoundProblem> hitsOf(const std::filesystem::path& path);
 
-/// Writes 24-bit mono WAV.
+enum class Replace { Yes, No };
+/// Writes 24-bit mono WAV, whole or not at all.
 /// @param markers at most 100
 Result<SoundSummary, SoundProblem> writeSoundFile(const std::filesystem::path& path,
                                                   const std::vector<float>& samples, double sampleRate,
-                                                  const std::vector<Marker>& markers = {});
+                                                  const std::vector<Marker>& markers = {},
+                                                  Replace replace = Replace::Yes);
 
 } // namespace bombo

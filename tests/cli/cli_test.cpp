@@ -55,6 +55,45 @@ const Json kModes{{"diameter_m", 0.33},
                   {"batter", {{"areal_density_kg_per_m2", 0.385}, {"tension_n_per_m", 3000}}},
                   {"snare_side", {{"areal_density_kg_per_m2", 0.106}, {"tension_n_per_m", 2400}}}};
 
+TEST_F(Cli, ASoundFileIsReplacedOnlyWhenTold) {
+    const Json wren{{"drum", "Wren"}, {"seed", 5}, {"turns", {2, 2, 2, 2, 2, 2}}};
+    answer("practice", wren, {QStringLiteral("--out"), path("round.wav")});
+    const Ran again = ask("practice", wren, {QStringLiteral("--out"), path("round.wav")});
+    EXPECT_EQ(again.code, 1);
+    EXPECT_TRUE(again.err.contains("exists already"));
+    answer("practice", wren, {QStringLiteral("--out"), path("round.wav"), QStringLiteral("--replace")});
+    // One file that cannot be read leaves the answers of the others.
+    const Ran both = run({QStringLiteral("listen"), path("round.wav"), path("not-there.wav")});
+    EXPECT_EQ(both.code, 0);
+    EXPECT_EQ(both.json()["round.wav"]["taps"].size(), 6U);
+    EXPECT_TRUE(both.json()["not-there.wav"].contains("problem"));
+}
+
+TEST_F(Cli, TenRodsAreWrittenAndReadAgain) {
+    answer("practice", {{"drum", "Nightjar"}, {"seed", 5}, {"turns", Json(std::vector<double>(10, 2.0))}},
+           {QStringLiteral("--out"), path("ten.wav")});
+    const Json heard = run({QStringLiteral("listen"), path("ten.wav")}).json()["ten.wav"];
+    ASSERT_EQ(heard["taps"].size(), 10U);
+    EXPECT_EQ(heard["taps"][9]["marker"], "rod 10");
+}
+
+TEST_F(Cli, WhatIsNoFileOrNoSaneJsonIsRefused) {
+    EXPECT_EQ(run({QStringLiteral("plan"), path(".")}).code, 2); // a folder
+    for (const QByteArray& input : {QByteArray("{\"drum\":1e999}"), QByteArray(100000, '['),
+                                    QByteArray("{\"drum\":\"\xff\"}"), QByteArray("[1]"), QByteArray()}) {
+        const Ran ran = run({QStringLiteral("plan")}, input);
+        EXPECT_EQ(ran.code, 2) << input.left(40).toStdString();
+        EXPECT_FALSE(ran.err.isEmpty());
+    }
+    const Ran slip =
+        ask("correct", {{"drum", "Plover"}, {"tone", "chase"}, {"heard", {{"batter_edge", 288}}}});
+    EXPECT_EQ(slip.code, 2);
+    EXPECT_TRUE(slip.err.contains("heard.batter_edge")) << slip.err.toStdString();
+    EXPECT_TRUE(slip.err.contains("\"batter_edge_hz\"")) << slip.err.toStdString();
+    EXPECT_TRUE(
+        run({QStringLiteral("even"), QStringLiteral("--help")}).out.contains("history[].moves[].rod"));
+}
+
 TEST_F(Cli, ModesAscendWithinEachM) {
     const Json modes = answer("modes", kModes);
     ASSERT_EQ(modes.size(), 15U);
@@ -616,7 +655,7 @@ TEST_F(Cli, WholePathWithoutAWindow) {
             answer(
                 "practice",
                 {{"drum", "Plover"}, {"head", head}, {"seed", 8}, {"turns", turns}, {"first_stroke", stroke}},
-                {QStringLiteral("--out"), path("round.wav")});
+                {QStringLiteral("--out"), path("round.wav"), QStringLiteral("--replace")});
             stroke += 8;
             const Ran heard = run({QStringLiteral("listen"), path("round.wav"), QStringLiteral("--drum"),
                                    QStringLiteral("Plover"), QStringLiteral("--head"), QLatin1String(head),

@@ -4,7 +4,9 @@
 
 #include <QDir>
 #include <QTemporaryDir>
+#include <csignal>
 #include <cstring>
+#include <filesystem>
 #include <fstream>
 #include <gtest/gtest.h>
 #include <limits>
@@ -262,6 +264,123 @@ TEST_F(SoundFile, WholeSoundForTones) {
     EXPECT_EQ(whole->samples.size(), sound.size());
     EXPECT_EQ(whole->sampleRate, 48000);
     EXPECT_EQ(readSoundFile(path("missing.wav")).fault().fault, SoundFault::NotFound);
+}
+
+TEST_F(SoundFile, TwoChannelsOfOppositePhaseAreHeardAllTheSame) {
+    const auto mono = threeTaps(48000);
+    SF_INFO info{};
+    info.samplerate = 48000;
+    info.channels = 2;
+    info.format = SF_FORMAT_WAV | SF_FORMAT_PCM_24;
+    SNDFILE* file = sf_open(path("opposite.wav").c_str(), SFM_WRITE, &info);
+    ASSERT_NE(file, nullptr);
+    std::vector<float> frames;
+    for (const float sample : mono) {
+        frames.push_back(0.5F * sample);
+        frames.push_back(-0.5F * sample);
+    }
+    sf_writef_float(file, frames.data(), static_cast<sf_count_t>(mono.size()));
+    sf_close(file);
+    int taps = 0;
+    const auto summary = splitSoundFile(path("opposite.wav"), [&](Tap&&, const auto&) { return ++taps > 0; });
+    ASSERT_TRUE(summary);
+    EXPECT_EQ(taps, 3);
+    EXPECT_TRUE(summary->oneChannelOnly);
+    // Channels that agree are mixed as ever.
+    write("same.wav", mono, 48000, SF_FORMAT_WAV | SF_FORMAT_PCM_24, 2);
+    EXPECT_FALSE(splitSoundFile(path("same.wav"), [](Tap&&, const auto&) { return true; })->oneChannelOnly);
+}
+
+TEST_F(SoundFile, MarkersOfEveryNameComeBack) {
+    const auto sound = silence(2.0, 48000);
+    for (const char* name : {"", "r", "rod 3", "rod 10", "rod 100, tapped twice"}) {
+        ASSERT_TRUE(
+            writeSoundFile(path("named.wav"), sound, 48000, {{Seconds{0.5}, name}, {Seconds{1.0}, "rod 12"}}))
+            << name;
+        const auto summary = splitSoundFile(path("named.wav"), [](Tap&&, const auto&) { return true; });
+        ASSERT_TRUE(summary) << name << ": " << problemText(summary.fault());
+        ASSERT_EQ(summary->markers.size(), 2U) << name;
+        EXPECT_EQ(summary->markers[0].name, name);
+        EXPECT_EQ(rodNamed(summary->markers[1]), 12);
+    }
+}
+
+void putNumber(std::string& bytes, std::uint32_t number) {
+    for (int shift = 0; shift < 32; shift += 8)
+        bytes.push_back(static_cast<char>(number >> shift & 0xFFU));
+}
+
+TEST_F(SoundFile, MoreThanAHundredMarkersAreAllRead) {
+    // By hand: libsndfile itself writes a hundred at most.
+    constexpr std::uint32_t count = 250;
+    constexpr std::uint32_t frames = 48000;
+    std::string fmt = "fmt ";
+    putNumber(fmt, 16);
+    fmt += std::string("\1\0\1\0", 4);
+    putNumber(fmt, 48000);
+    putNumber(fmt, 96000);
+    fmt += std::string("\2\0\20\0", 4);
+    std::string cue = "cue ";
+    putNumber(cue, 4 + 24 * count);
+    putNumber(cue, count);
+    for (std::uint32_t i = 0; i < count; ++i) {
+        putNumber(cue, i + 1);
+        putNumber(cue, 100 * i);
+        cue += "data";
+        putNumber(cue, 0);
+        putNumber(cue, 0);
+        putNumber(cue, 100 * i);
+    }
+    std::string data = "data";
+    putNumber(data, 2 * frames);
+    data += std::string(2 * frames, '\0');
+    std::string riff = "RIFF";
+    putNumber(riff, static_cast<std::uint32_t>(4 + fmt.size() + cue.size() + data.size()));
+    std::ofstream(path("many.wav"), std::ios::binary) << riff << "WAVE" << fmt << cue << data;
+    const auto summary = splitSoundFile(path("many.wav"), [](Tap&&, const auto&) { return true; });
+    ASSERT_TRUE(summary) << problemText(summary.fault());
+    EXPECT_EQ(summary->markers.size(), count);
+}
+
+TEST_F(SoundFile, AHeaderThatPromisesTheImpossibleIsRefusedCheaply) {
+    ASSERT_TRUE(writeSoundFile(path("plain.wav"), silence(0.5, 48000), 48000));
+    std::fstream file(path("plain.wav"), std::ios::binary | std::ios::in | std::ios::out);
+    std::string rate;
+    putNumber(rate, 2000000000U);
+    file.seekp(24); // the rate of the fmt chunk
+    file << rate;
+    file.close();
+    const auto summary = splitSoundFile(path("plain.wav"), [](Tap&&, const auto&) { return true; });
+    ASSERT_FALSE(summary);
+    EXPECT_EQ(summary.fault().fault, SoundFault::RateTooHigh);
+    EXPECT_FALSE(readSoundFile(path("plain.wav")));
+}
+
+TEST_F(SoundFile, IsWrittenWholeAndOverAnotherOnlyWhenTold) {
+    const auto sound = threeTaps(48000);
+    ASSERT_TRUE(writeSoundFile(path("out.wav"), sound, 48000, {}, Replace::No));
+    const auto again = writeSoundFile(path("out.wav"), silence(0.5, 48000), 48000, {}, Replace::No);
+    ASSERT_FALSE(again);
+    EXPECT_EQ(again.fault().fault, SoundFault::Exists);
+    EXPECT_NEAR(static_cast<double>(readSoundFile(path("out.wav"))->samples.size()),
+                static_cast<double>(sound.size()), 0.5);
+    // A disk that is full: what was there stays, and no stump is left.
+    const rlimit unlimited = [] {
+        rlimit now{};
+        getrlimit(RLIMIT_FSIZE, &now);
+        return now;
+    }();
+    rlimit small = unlimited;
+    small.rlim_cur = 20000;
+    signal(SIGXFSZ, SIG_IGN);
+    ASSERT_EQ(setrlimit(RLIMIT_FSIZE, &small), 0);
+    const auto full = writeSoundFile(path("out.wav"), sound, 48000);
+    ASSERT_EQ(setrlimit(RLIMIT_FSIZE, &unlimited), 0);
+    ASSERT_FALSE(full);
+    EXPECT_EQ(full.fault().fault, SoundFault::CannotWrite);
+    EXPECT_NEAR(static_cast<double>(readSoundFile(path("out.wav"))->samples.size()),
+                static_cast<double>(sound.size()), 0.5);
+    EXPECT_FALSE(std::filesystem::exists(path("out.wav") + ".making"));
 }
 
 } // namespace

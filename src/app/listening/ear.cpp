@@ -347,6 +347,8 @@ void Ear::onFileDone(const FileReport& report) {
         parts << tr("broken samples taken as silence %1").arg(report.summary.invalidSamples);
     if (report.summary.unmarkedHits > 0)
         parts << tr("hits without a marker left out %1").arg(report.summary.unmarkedHits);
+    if (report.summary.oneChannelOnly)
+        parts << tr("the channels are of opposite phase: the louder one was read");
     if (report.summary.endsEarly)
         parts << tr("the file ends before its header says");
     QString text = parts.join(QStringLiteral("; ")) + QLatin1Char('.');
