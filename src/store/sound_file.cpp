@@ -329,8 +329,8 @@ void writeMarkers(SNDFILE& file, const std::vector<Marker>& markers, double samp
         cue.position = static_cast<std::uint32_t>(std::lround(marker.at.value * sampleRate));
         cue.sample_offset = cue.position;
         labels += "labl";
-        // Terminated, and a multiple of four by its own count: libsndfile pads the whole list to one and does not
-        // read over what it added.
+        // Terminated, and a multiple of four by its own count: libsndfile pads the whole list to one and does
+        // not read over what it added.
         const std::size_t ends = 4 - marker.name.size() % 4;
         appendNumber(labels, sizeof(std::uint32_t) + marker.name.size() + ends);
         appendNumber(labels, cues->cue_count);
