@@ -3009,8 +3009,8 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <translation>die Sicherung von heute gelang nicht (%1)</translation>
     </message>
     <message>
-        <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file; backups stand beside it.</source>
-        <translation>In diesem Arbeitsbuch beschädigt und ausgelassen, damit der Rest läuft: %1. Nichts wurde aus der Datei entfernt; Sicherungen stehen daneben.</translation>
+        <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file.</source>
+        <translation>In diesem Arbeitsbuch beschädigt und ausgelassen, damit der Rest läuft: %1. Nichts wurde aus der Datei entfernt.</translation>
     </message>
 </context>
 <context>
@@ -5869,7 +5869,7 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>The demo was damaged and is made anew; the old file stands beside it as %1.</source>
-        <translation>Die Demo war beschädigt und wird neu angelegt; die alte Datei steht als %1 daneben.</translation>
+        <translation>Die Vorführung war beschädigt und wird neu angelegt; die alte Datei steht als %1 daneben.</translation>
     </message>
     <message>
         <source>The last session of %1 is damaged and was left as it is; a fresh one was begun.</source>

@@ -3009,8 +3009,8 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <translation>no se pudo hacer la copia de hoy (%1)</translation>
     </message>
     <message>
-        <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file; backups stand beside it.</source>
-        <translation>Dañado en este cuaderno y apartado, para que lo demás funcione: %1. No se quitó nada del archivo; hay copias al lado.</translation>
+        <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file.</source>
+        <translation>Dañado en este cuaderno y apartado, para que lo demás funcione: %1. No se quitó nada del archivo.</translation>
     </message>
 </context>
 <context>

@@ -153,12 +153,14 @@ TEST(Language, ChosenInViewChangesTheWindowAtOnceAndAfterARestart) {
                                 return one;
             return nullptr;
         };
+        controller.say(QStringLiteral("unread"), Notice::Kind::Problem);
         QAction* german = entry(QStringLiteral("Deutsch"));
         ASSERT_NE(german, nullptr);
         german->trigger();
         ASSERT_TRUE(QTest::qWaitFor(
             [&] { return station(windows.window()).contains(QStringLiteral("Schlagfell")); }));
         EXPECT_TRUE(windows.window().isVisible());
+        EXPECT_TRUE(windows.window().noticeBar()->text().contains(QStringLiteral("unread")));
         EXPECT_TRUE(entry(QStringLiteral("Deutsch"))->isChecked());
         EXPECT_TRUE(controller.hasSession());
         QTest::keyClick(&windows.window(), Qt::Key_Space); // the work goes on

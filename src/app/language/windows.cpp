@@ -18,6 +18,9 @@ void Windows::show() {
     auto next = std::make_unique<MainWindow>(m_controller);
     if (!geometry.isEmpty())
         next->restoreGeometry(geometry);
+    if (m_window)
+        for (const Notice& unread : m_window->noticeBar()->notices())
+            next->noticeBar()->show(unread);
     next->show();
     m_window = std::move(next);
     // Queued: the menu that was chosen from belongs to the window that goes.

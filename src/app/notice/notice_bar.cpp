@@ -78,6 +78,13 @@ void NoticeBar::drop(QWidget* row) {
     setVisible(!m_lines.empty());
 }
 
+std::vector<Notice> NoticeBar::notices() const {
+    std::vector<Notice> all;
+    for (const Line& line : m_lines)
+        all.push_back({line.kind, line.text->text()});
+    return all;
+}
+
 QString NoticeBar::text() const {
     QStringList lines;
     for (const Line& line : m_lines)

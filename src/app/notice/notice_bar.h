@@ -19,6 +19,8 @@ public:
     void show(const Notice& notice);
     /// All that is to be read now, a line each.
     QString text() const;
+    /// The same, to be shown in another window.
+    std::vector<Notice> notices() const;
 
 private:
     struct Line {

@@ -445,7 +445,7 @@ QString setAsideText(const std::vector<SetAside>& left) {
     }
     return WordingText::tr(
                "Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from "
-               "the file; backups stand beside it.")
+               "the file.")
         .arg(lines.join(QStringLiteral("; ")));
 }
 
