@@ -144,6 +144,40 @@ TEST_F(Damage, AContextOrARigThatCannotBeLeavesTheWork) {
     EXPECT_EQ(book->takeSetAside().size(), 2U);
 }
 
+TEST_F(Damage, APackedStepNeedsNoneButItsBase) {
+    {
+        auto book = Workbook::create(path()).value();
+        ASSERT_TRUE(book->addTone(chase()));
+        ASSERT_TRUE(book->addDrum({plover(), 8, "chase"}));
+        Session session = fresh();
+        auto stored = book->startSession(session, session, kSavedAt).value();
+        for (int step = 1; step <= 20; ++step) {
+            session = done(session, SetStars{step % 5});
+            ASSERT_TRUE(
+                book->appendStep(stored, QStringLiteral("set_stars"), session, session, {}, kSavedAt));
+        }
+        // A base that is put right takes those that lean on it along.
+        ASSERT_TRUE(book->moveTo(stored, 16));
+        Work other = stored.work;
+        other.stars = 5;
+        ASSERT_TRUE(book->amendStep(stored, other));
+        for (const int step : {17, 18, 19, 20}) {
+            ASSERT_TRUE(book->moveTo(stored, step));
+            EXPECT_EQ(stored.position, step);
+            EXPECT_EQ(stored.work.stars, step % 5);
+        }
+    }
+    tamper(QStringLiteral("UPDATE steps SET state = substr(state, 1, 40) WHERE position = 8"));
+    const auto book = Workbook::open(path()).value();
+    auto stored = book->loadSession(1).value();
+    EXPECT_EQ(stored.position, 20); // its own base is 16
+    ASSERT_TRUE(book->moveTo(stored, 16));
+    EXPECT_EQ(stored.work.stars, 5);
+    ASSERT_TRUE(book->moveTo(stored, 15)); // 15 to 8 are lost with 8
+    EXPECT_EQ(stored.position, 7);
+    EXPECT_EQ(stored.work.stars, 2);
+}
+
 TEST_F(Damage, VersionsThatAreNoneAreRefusedWithTheFileAsItWas) {
     make();
     for (const int version : {-1, 0}) {

@@ -445,6 +445,44 @@ protected:
     }
 };
 
+TEST_F(OldWorkbook, AStepOfAWholeJobTakesThreeKilobytesAtMost) {
+    auto old = Workbook::open(unpacked()).value();
+    auto stored = old->loadSession(old->latestSession("plover").value().value()).value();
+    const auto steps = static_cast<int>(stored.steps.size());
+    const QString file = path(QStringLiteral("new.bombo"));
+    std::vector<Work> job;
+    {
+        auto book = Workbook::create(file).value();
+        ASSERT_TRUE(book->addDrum({plover(), 8, "chase"}));
+        ASSERT_TRUE(old->moveTo(stored, 0));
+        job.push_back(stored.work);
+        auto copied = book->startSession(stored.work, {}, kNow).value();
+        for (int position = 1; position < steps; ++position) {
+            ASSERT_TRUE(old->moveTo(stored, position));
+            job.push_back(stored.work);
+            ASSERT_TRUE(book->appendStep(copied, stored.steps[position], stored.work, {}, {}, kNow));
+        }
+    }
+    {
+        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("sizes"));
+        raw.setDatabaseName(file);
+        ASSERT_TRUE(raw.open());
+        QSqlQuery query(QStringLiteral("SELECT AVG(LENGTH(state)) FROM steps"), raw);
+        ASSERT_TRUE(query.next());
+        EXPECT_LE(query.value(0).toDouble(), 3000.0);
+        raw.close();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("sizes"));
+    // And every one comes back as it was, after a restart too.
+    auto again = Workbook::open(file).value();
+    auto read = again->loadSession(1).value();
+    for (int position = steps - 1; position >= 0; --position) {
+        ASSERT_TRUE(again->moveTo(read, position));
+        EXPECT_EQ(read.position, position);
+        EXPECT_EQ(workText(read.work), workText(job[static_cast<std::size_t>(position)]));
+    }
+}
+
 TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
     const QString file = unpacked();
     const Json old = known();

@@ -1,4 +1,5 @@
 /// SqliteWorkbook: the logbook, and strokes as they sounded.
+#include "store/packed_text.h"
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
 
@@ -50,7 +51,14 @@ SqliteWorkbook::Outcome<Setup> SqliteWorkbook::logSetup(qint64 id) const {
     if (!read.query().next() || read.query().isNull(0))
         return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
                                        QStringLiteral("entry %1 holds no setup").arg(id)});
-    auto setup = setupFromText(read.query().value(0).toString().toStdString());
+    const QVariant kept = read.query().value(0);
+    const bool packed = kept.typeId() == QMetaType::QByteArray && isPacked(kept.toByteArray());
+    const auto text =
+        packed ? unpackedText(kept.toByteArray()) : std::optional(kept.toString().toStdString());
+    if (!text)
+        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
+                                       QStringLiteral("entry %1 cannot be unpacked").arg(id)});
+    auto setup = setupFromText(*text);
     if (!setup)
         return failure(damaged(m_path, setup.fault()));
     return std::move(setup).value();

@@ -1,4 +1,5 @@
 /// SqliteWorkbook: sessions, their steps, and where one is in them.
+#include "store/packed_text.h"
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
 
@@ -24,7 +25,7 @@ SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::startSession(const Work& 
         return failure(problemOf(add.error(), m_path));
     const qint64 id = add.query().lastInsertId().toLongLong();
     Statement step(m_database, QStringLiteral("INSERT INTO steps VALUES(?, 0, 'start', ?, ?)"),
-                   {id, now, text(workText(work))});
+                   {id, now, packedText(workText(work))});
     if (!step.ok())
         return failure(problemOf(step.error(), m_path));
     if (!transaction.commit())
@@ -32,18 +33,71 @@ SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::startSession(const Work& 
     return StoredSession{id, 0, 0, {QStringLiteral("start")}, work, context};
 }
 
-/// The state after a step.
-SqliteWorkbook::Outcome<Work> SqliteWorkbook::workAt(qint64 sessionId, int position) const {
+namespace {
+
+/// Every so many steps stand for themselves, and those in between need the one before them that does: a
+/// damaged step takes at most seven with it.
+constexpr int kStandsAlone = 8;
+
+int basePosition(int position) {
+    return position - position % kStandsAlone;
+}
+
+} // namespace
+
+/// What is stored of a step, as text.
+SqliteWorkbook::Outcome<std::string> SqliteWorkbook::stateAt(qint64 sessionId, int position) const {
     Statement read(m_database,
                    QStringLiteral("SELECT state FROM steps WHERE session_id = ? AND position = ?"),
                    {sessionId, position});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
+    const auto wrong = [&](const QString& what) {
+        return failure(WorkbookProblem{
+            WorkbookFault::Damaged, m_path,
+            QStringLiteral("step %1 of session %2 %3").arg(position).arg(sessionId).arg(what)});
+    };
     if (!read.query().next())
-        return failure(
-            WorkbookProblem{WorkbookFault::Damaged, m_path,
-                            QStringLiteral("step %1 of session %2 is missing").arg(position).arg(sessionId)});
-    auto work = workFromText(read.query().value(0).toString().toStdString());
+        return wrong(QStringLiteral("is missing"));
+    const QVariant state = read.query().value(0);
+    if (state.typeId() != QMetaType::QByteArray || !isPacked(state.toByteArray()))
+        return state.toString().toStdString(); // as it was kept before version 5
+    std::string base;
+    if (const auto at = basePositionOf(state.toByteArray())) {
+        if (*at >= position || *at % kStandsAlone != 0) // no chain that could go round
+            return wrong(QStringLiteral("is packed with a step that cannot be"));
+        auto found = stateAt(sessionId, *at);
+        if (!found)
+            return found;
+        base = std::move(found).value();
+    }
+    auto text = unpackedText(state.toByteArray(), base);
+    if (!text)
+        return wrong(QStringLiteral("cannot be unpacked"));
+    return std::move(*text);
+}
+
+/// The state of a step as it is stored at its place. A base that cannot be read is done without.
+QByteArray SqliteWorkbook::packedState(qint64 sessionId, int position, const std::string& state) const {
+    if (const int base = basePosition(position); base != position)
+        if (const auto text = stateAt(sessionId, base))
+            return packedText(state, *text, base);
+    return packedText(state);
+}
+
+SqliteWorkbook::Problem SqliteWorkbook::writeState(qint64 sessionId, int position, const QByteArray& packed) {
+    Statement write(m_database,
+                    QStringLiteral("UPDATE steps SET state = ? WHERE session_id = ? AND position = ?"),
+                    {packed, sessionId, position});
+    return write.ok() ? std::nullopt : Problem(problemOf(write.error(), m_path));
+}
+
+/// The work after a step.
+SqliteWorkbook::Outcome<Work> SqliteWorkbook::workAt(qint64 sessionId, int position) const {
+    const auto state = stateAt(sessionId, position);
+    if (!state)
+        return failure(state.fault());
+    auto work = workFromText(*state);
     if (!work)
         return failure(damaged(m_path, work.fault()));
     return std::move(work).value();
@@ -127,7 +181,7 @@ SqliteWorkbook::Problem SqliteWorkbook::insertStep(const StoredSession& stored, 
             return problemOf(drop.error(), m_path);
     }
     Statement step(m_database, QStringLiteral("INSERT INTO steps VALUES(?, ?, ?, ?, ?)"),
-                   {stored.id, position, command, now, text(workText(work))});
+                   {stored.id, position, command, now, packedState(stored.id, position, workText(work))});
     if (!step.ok())
         return problemOf(step.error(), m_path);
     for (const ReadingRow& row : readings) {
@@ -188,7 +242,7 @@ SqliteWorkbook::Outcome<qint64> SqliteWorkbook::saveSetup(StoredSession& stored,
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = insertStep(stored, command, after, after, {}, entry.savedAt))
         return failure(*problem);
-    const auto id = insertEntry(entry, text(setupText(after)));
+    const auto id = insertEntry(entry, packedText(setupText(after)));
     if (!id)
         return id;
     if (!transaction.commit())
@@ -234,11 +288,18 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::amendStep(StoredSession& stored, c
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = claim(stored, stored.position))
         return failure(*problem);
-    Statement amend(m_database,
-                    QStringLiteral("UPDATE steps SET state = ? WHERE session_id = ? AND position = ?"),
-                    {text(workText(work)), stored.id, stored.position});
-    if (!amend.ok())
-        return failure(problemOf(amend.error(), m_path));
+    // Steps that were undone may be packed with this one: they are packed anew.
+    std::vector<std::pair<int, std::string>> after;
+    for (int later = stored.position + 1;
+         later < stored.steps.size() && basePosition(later) == stored.position; ++later)
+        if (auto state = stateAt(stored.id, later))
+            after.emplace_back(later, std::move(state).value());
+    if (auto problem =
+            writeState(stored.id, stored.position, packedState(stored.id, stored.position, workText(work))))
+        return failure(*problem);
+    for (const auto& [later, state] : after)
+        if (auto problem = writeState(stored.id, later, packedState(stored.id, later, state)))
+            return failure(*problem);
     if (!transaction.commit())
         return failure(problemOf(transaction.error(), m_path));
     stored.work = work;

@@ -67,6 +67,9 @@ private:
     Problem insertStep(const StoredSession& stored, const QString& command, const Work& work,
                        const Context& context, const std::vector<ReadingRow>& readings, const QString& now);
     Outcome<Work> workAt(qint64 sessionId, int position) const;
+    Outcome<std::string> stateAt(qint64 sessionId, int position) const;
+    QByteArray packedState(qint64 sessionId, int position, const std::string& state) const;
+    Problem writeState(qint64 sessionId, int position, const QByteArray& packed);
     std::optional<int> nearestReadable(StoredSession& stored, int position, int way) const;
     void setAside(SetAside one) const;
     void setAside(SetAside::What what, const Json& json, const InputProblem& problem) const;
