@@ -200,6 +200,14 @@ int main(int argc, char** argv) {
     auto* keys = app.add_subcommand("keys", "Every key of every verb, as the tables of docs/cli.md");
     keys->callback([] { std::cout << cli::keysAsMarkdown(); });
 
+    std::string rescueFrom;
+    std::string rescueTo;
+    auto* rescue = app.add_subcommand("rescue", "What can still be read of a damaged workbook, in a new one");
+    rescue->add_option("file", rescueFrom, "The damaged workbook; it is only read")->required();
+    rescue->add_option("out", rescueTo, "The new one to make")->required();
+    rescue->footer("Example: bombo-cli rescue season.bombo season-rescued.bombo");
+    rescue->callback([&] { code = print(cli::rescue(rescueFrom, rescueTo)); });
+
     std::string demoPath;
     auto* demo = app.add_subcommand("demo", "Make the demo workbook");
     demo->add_option("path", demoPath, "File to make")->required();

@@ -71,6 +71,8 @@ Answer listen(const ListenOptions& options, const Shelf& shelf);
 /// How sharp the clock reads that recorded a steady tone of known pitch.
 Answer calibrate(const std::string& file, double referenceHz);
 
+/// What can be read of a damaged workbook, with a list of what could not.
+Answer rescue(const std::string& from, const std::string& to);
 Answer listLog(const std::string& workbookPath);
 Answer saveLog(const std::string& workbookPath, const Json& in, const std::string& now);
 

@@ -2,6 +2,7 @@
 /// thrown away.
 #include "store/backups.h"
 #include "store/demo.h"
+#include "store/rescue.h"
 #include "support/sessions.h"
 
 #include <QDir>
@@ -176,6 +177,73 @@ TEST_F(Damage, APackedStepNeedsNoneButItsBase) {
     ASSERT_TRUE(book->moveTo(stored, 15)); // 15 to 8 are lost with 8
     EXPECT_EQ(stored.position, 7);
     EXPECT_EQ(stored.work.stars, 2);
+}
+
+TEST_F(Damage, WhatCanBeReadIsRescued) {
+    make();
+    tamper(QStringLiteral("UPDATE drums SET description = 'x' WHERE id = 'plover'")); // it has a session
+    tamper(QStringLiteral("UPDATE tones SET description = 'x' WHERE id = 'second'"));
+    tamper(QStringLiteral("UPDATE steps SET state = 'x' WHERE position = 4"));
+    tamper(QStringLiteral("PRAGMA user_version = -7"));
+    EXPECT_FALSE(Workbook::open(path()));
+    const QByteArray before = [&] {
+        QFile file(path());
+        EXPECT_TRUE(file.open(QIODevice::ReadOnly));
+        return file.readAll();
+    }();
+    const QString out = m_folder.filePath(QStringLiteral("rescued.bombo"));
+    const auto rescued = rescueWorkbook(path(), out);
+    ASSERT_TRUE(rescued) << problemText(rescued.fault()).toStdString();
+    EXPECT_EQ(rescued->lost.size(), 3) << rescued->lost.join(QLatin1Char('\n')).toStdString();
+    const auto book = Workbook::open(out).value();
+    EXPECT_EQ(book->drums()->size(), 2U); // the one from its session
+    EXPECT_EQ(book->tones()->size(), 1U);
+    const auto session = book->loadSession(book->latestSession("plover").value().value());
+    ASSERT_TRUE(session);
+    EXPECT_EQ(session->work.stars, 3);
+    QFile file(path());
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll(), before);
+    const auto again = rescueWorkbook(path(), out);
+    ASSERT_FALSE(again);
+    EXPECT_EQ(again.fault().fault, WorkbookFault::Exists);
+}
+
+TEST_F(Damage, AFileWithBrokenPagesGivesWhatIsAroundThem) {
+    {
+        auto book = Workbook::create(path()).value();
+        ASSERT_TRUE(book->addTone(chase()));
+        ASSERT_TRUE(book->addDrum({plover(), 8, "chase"}));
+        Session session = fresh();
+        auto stored = book->startSession(session, session, kSavedAt).value();
+        for (int step = 1; step <= 150; ++step) {
+            session = done(session, SetStars{step % 5});
+            ASSERT_TRUE(
+                book->appendStep(stored, QStringLiteral("set_stars"), session, session, {}, kSavedAt));
+        }
+    }
+    QFile file(path());
+    ASSERT_TRUE(file.open(QIODevice::ReadWrite));
+    const qint64 pages = file.size() / 4096;
+    ASSERT_GT(pages, 20);
+    file.seek(4096 * (pages - 8)); // among the steps
+    file.write(QByteArray(4096 * 2, '\x5a'));
+    file.close();
+    EXPECT_FALSE(Workbook::open(path()));
+    const QString out = m_folder.filePath(QStringLiteral("rescued.bombo"));
+    const auto rescued = rescueWorkbook(path(), out);
+    ASSERT_TRUE(rescued) << problemText(rescued.fault()).toStdString();
+    EXPECT_FALSE(rescued->lost.isEmpty());
+    EXPECT_GT(rescued->rows.at(QStringLiteral("steps")), 50);
+    const auto book = Workbook::open(out).value();
+    EXPECT_EQ(book->drums()->size(), 1U);
+    EXPECT_TRUE(book->loadSession(1)) << "no step is left";
+    QFile rubbish(m_folder.filePath(QStringLiteral("rubbish")));
+    ASSERT_TRUE(rubbish.open(QIODevice::WriteOnly));
+    rubbish.write(QByteArray(9000, 'r'));
+    rubbish.close();
+    EXPECT_FALSE(rescueWorkbook(rubbish.fileName(), m_folder.filePath(QStringLiteral("none.bombo"))));
+    EXPECT_FALSE(QFile::exists(m_folder.filePath(QStringLiteral("none.bombo"))));
 }
 
 TEST_F(Damage, VersionsThatAreNoneAreRefusedWithTheFileAsItWas) {

@@ -14,8 +14,6 @@
 namespace bombo {
 namespace {
 
-constexpr int kApplicationId = 0x426D626F; // "Bmbo", so that the file is known as a workbook
-
 int pragma(const QSqlDatabase& database, const QString& name) {
     Statement read(database, QStringLiteral("PRAGMA ") + name);
     return read.ok() && read.query().next() ? read.query().value(0).toInt() : 0;

@@ -7,6 +7,8 @@
 
 namespace bombo {
 
+inline constexpr int kApplicationId = 0x426D626F; ///< "Bmbo", so that the file is known as a workbook
+
 class SqliteWorkbook : public Workbook {
 public:
     static Outcome<std::unique_ptr<Workbook>> open(const QString& path);
