@@ -6,11 +6,15 @@ if(NOT CMAKE_BUILD_TYPE)
     set(CMAKE_BUILD_TYPE Release)
 endif()
 
-# maybe-uninitialized and the array checks misfire inside Eigen once it is inlined (GCC 12).
-add_compile_options(-Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual
-    -Wno-maybe-uninitialized -Wno-array-bounds -Wno-stringop-overflow)
+add_compile_options(-Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor -Woverloaded-virtual)
+if(CMAKE_CXX_COMPILER_ID STREQUAL "GNU") # these misfire inside Eigen once it is inlined (GCC 12)
+    add_compile_options(-Wno-maybe-uninitialized -Wno-array-bounds -Wno-stringop-overflow)
+endif()
 if(BOMBO_WERROR)
     add_compile_options(-Werror)
+endif()
+if(BOMBO_FUZZ) # counts what is reached; the targets themselves are linked with libFuzzer
+    add_compile_options(-fsanitize=fuzzer-no-link)
 endif()
 if(BOMBO_SANITIZE)
     add_compile_options(-fsanitize=${BOMBO_SANITIZE} -fno-omit-frame-pointer)

@@ -3785,6 +3785,75 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     </message>
 </context>
 <context>
+    <name>bombo::DamagedDialog</name>
+    <message>
+        <source>Nothing that was done after it stands in the damaged file.</source>
+        <translation>Nichts, was danach getan wurde, steht in der beschädigten Datei.</translation>
+    </message>
+    <message>
+        <source>What was done after it is lost; it cannot be counted.</source>
+        <translation>Was danach getan wurde, ist verloren; es lässt sich nicht zählen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <translation>
+            <numerusform>%n Schritt</numerusform>
+            <numerusform>%n Schritte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n saved setups</source>
+        <translation>
+            <numerusform>%n gesicherter Stand</numerusform>
+            <numerusform>%n gesicherte Stände</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> und </translation>
+    </message>
+    <message>
+        <source>What was done after it is lost: %1, the last on %2.</source>
+        <translation>Was danach getan wurde, ist verloren: %1, zuletzt am %2.</translation>
+    </message>
+    <message>
+        <source>What was done after it is lost: at least %1, the last on %2.</source>
+        <translation>Was danach getan wurde, ist verloren: mindestens %1, zuletzt am %2.</translation>
+    </message>
+    <message>
+        <source>Damaged workbook</source>
+        <translation>Beschädigtes Arbeitsbuch</translation>
+    </message>
+    <message>
+        <source>%1 is damaged</source>
+        <translation>%1 ist beschädigt</translation>
+    </message>
+    <message>
+        <source>Nothing in it was changed. Whatever you choose, the damaged file stays.</source>
+        <translation>Nichts darin wurde geändert. Was immer Sie wählen, die beschädigte Datei bleibt.</translation>
+    </message>
+    <message>
+        <source>Go on with the copy of %1</source>
+        <translation>Weiter mit der Kopie vom %1</translation>
+    </message>
+    <message>
+        <source>There is no whole copy of it beside it.</source>
+        <translation>Neben ihr liegt keine heile Kopie.</translation>
+    </message>
+    <message>
+        <source>Bring what can be read into a new workbook</source>
+        <translation>Was lesbar ist, in ein neues Arbeitsbuch bringen</translation>
+    </message>
+    <message>
+        <source>It is made beside the damaged one; what is missing is named.</source>
+        <translation>Es entsteht neben dem beschädigten; was fehlt, wird genannt.</translation>
+    </message>
+    <message>
+        <source>Leave it for now</source>
+        <translation>Vorerst so lassen</translation>
+    </message>
+</context>
+<context>
     <name>bombo::DrumButton</name>
     <message>
         <source>%1, %2, %3 rods a side</source>
@@ -4762,23 +4831,7 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
-    <name>bombo::LogbookPage</name>
-    <message>
-        <source>Logbook</source>
-        <translation>Logbuch</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Zeigen</translation>
-    </message>
-    <message>
-        <source>Show entries of</source>
-        <translation>Einträge zeigen von</translation>
-    </message>
-    <message>
-        <source>Saved setups</source>
-        <translation>Gespeicherte Stimmungen</translation>
-    </message>
+    <name>bombo::LogModel</name>
     <message>
         <source>When</source>
         <translation>Wann</translation>
@@ -4812,20 +4865,39 @@ Anteil der Grenze</translation>
         <translation>Notiz</translation>
     </message>
     <message>
-        <source>Bring this setup back</source>
-        <translation>Diese Stimmung zurückholen</translation>
-    </message>
-    <message>
-        <source>all drums</source>
-        <translation>alle Trommeln</translation>
-    </message>
-    <message>
         <source> Hz</source>
         <translation> Hz</translation>
     </message>
     <message>
         <source> cents</source>
         <translation> Cent</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LogbookPage</name>
+    <message>
+        <source>Logbook</source>
+        <translation>Logbuch</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>Show entries of</source>
+        <translation>Einträge zeigen von</translation>
+    </message>
+    <message>
+        <source>Saved setups</source>
+        <translation>Gespeicherte Stimmungen</translation>
+    </message>
+    <message>
+        <source>Bring this setup back</source>
+        <translation>Diese Stimmung zurückholen</translation>
+    </message>
+    <message>
+        <source>all drums</source>
+        <translation>alle Trommeln</translation>
     </message>
     <message>
         <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
@@ -5874,6 +5946,29 @@ Anteil der Grenze</translation>
     <message>
         <source>The last session of %1 is damaged and was left as it is; a fresh one was begun.</source>
         <translation>Die letzte Sitzung von %1 ist beschädigt und blieb, wie sie ist; eine neue wurde begonnen.</translation>
+    </message>
+    <message>
+        <source>You are back at the copy of %1. The damaged workbook is kept as %2.</source>
+        <translation>Sie sind wieder bei der Kopie vom %1. Das beschädigte Arbeitsbuch bleibt als %2.</translation>
+    </message>
+    <message>
+        <source>%1, rescued</source>
+        <translation>%1, gerettet</translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>und %n weiteres</numerusform>
+            <numerusform>und %n weitere</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Everything could be read; it stands in %1 now.</source>
+        <translation>Alles war lesbar; es steht nun in %1.</translation>
+    </message>
+    <message>
+        <source>What could be read stands in %1 now. Lost: %2.</source>
+        <translation>Was lesbar war, steht nun in %1. Verloren: %2.</translation>
     </message>
 </context>
 <context>

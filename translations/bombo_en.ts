@@ -12,12 +12,39 @@
     </message>
 </context>
 <context>
+    <name>bombo::DamagedDialog</name>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <translation>
+            <numerusform>%n step</numerusform>
+            <numerusform>%n steps</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n saved setups</source>
+        <translation>
+            <numerusform>%n saved setup</numerusform>
+            <numerusform>%n saved setups</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::MicrophoneDialog</name>
     <message numerus="yes">
         <source>Heard. %n more</source>
         <translation>
             <numerusform>Heard. %n more</numerusform>
             <numerusform>Heard. %n more</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SessionController</name>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>and %n more</numerusform>
+            <numerusform>and %n more</numerusform>
         </translation>
     </message>
 </context>

@@ -3785,6 +3785,75 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     </message>
 </context>
 <context>
+    <name>bombo::DamagedDialog</name>
+    <message>
+        <source>Nothing that was done after it stands in the damaged file.</source>
+        <translation>Nada de lo hecho después está en el archivo dañado.</translation>
+    </message>
+    <message>
+        <source>What was done after it is lost; it cannot be counted.</source>
+        <translation>Lo hecho después se pierde; no se puede contar.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <translation>
+            <numerusform>%n paso</numerusform>
+            <numerusform>%n pasos</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n saved setups</source>
+        <translation>
+            <numerusform>%n ajuste guardado</numerusform>
+            <numerusform>%n ajustes guardados</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> y </translation>
+    </message>
+    <message>
+        <source>What was done after it is lost: %1, the last on %2.</source>
+        <translation>Lo hecho después se pierde: %1, lo último el %2.</translation>
+    </message>
+    <message>
+        <source>What was done after it is lost: at least %1, the last on %2.</source>
+        <translation>Lo hecho después se pierde: al menos %1, lo último el %2.</translation>
+    </message>
+    <message>
+        <source>Damaged workbook</source>
+        <translation>Cuaderno dañado</translation>
+    </message>
+    <message>
+        <source>%1 is damaged</source>
+        <translation>%1 está dañado</translation>
+    </message>
+    <message>
+        <source>Nothing in it was changed. Whatever you choose, the damaged file stays.</source>
+        <translation>No se ha cambiado nada en él. Elija lo que elija, el archivo dañado se queda.</translation>
+    </message>
+    <message>
+        <source>Go on with the copy of %1</source>
+        <translation>Seguir con la copia del %1</translation>
+    </message>
+    <message>
+        <source>There is no whole copy of it beside it.</source>
+        <translation>Junto a él no hay ninguna copia sana.</translation>
+    </message>
+    <message>
+        <source>Bring what can be read into a new workbook</source>
+        <translation>Llevar lo que se pueda leer a un cuaderno nuevo</translation>
+    </message>
+    <message>
+        <source>It is made beside the damaged one; what is missing is named.</source>
+        <translation>Se crea junto al dañado; lo que falte se nombra.</translation>
+    </message>
+    <message>
+        <source>Leave it for now</source>
+        <translation>Dejarlo por ahora</translation>
+    </message>
+</context>
+<context>
     <name>bombo::DrumButton</name>
     <message>
         <source>%1, %2, %3 rods a side</source>
@@ -4762,23 +4831,7 @@ parte del límite</translation>
     </message>
 </context>
 <context>
-    <name>bombo::LogbookPage</name>
-    <message>
-        <source>Logbook</source>
-        <translation>Diario</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Mostrar</translation>
-    </message>
-    <message>
-        <source>Show entries of</source>
-        <translation>Mostrar entradas de</translation>
-    </message>
-    <message>
-        <source>Saved setups</source>
-        <translation>Afinaciones guardadas</translation>
-    </message>
+    <name>bombo::LogModel</name>
     <message>
         <source>When</source>
         <translation>Cuándo</translation>
@@ -4812,20 +4865,39 @@ parte del límite</translation>
         <translation>Nota</translation>
     </message>
     <message>
-        <source>Bring this setup back</source>
-        <translation>Recuperar esta afinación</translation>
-    </message>
-    <message>
-        <source>all drums</source>
-        <translation>todos los tambores</translation>
-    </message>
-    <message>
         <source> Hz</source>
         <translation> Hz</translation>
     </message>
     <message>
         <source> cents</source>
         <translation> cents</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LogbookPage</name>
+    <message>
+        <source>Logbook</source>
+        <translation>Diario</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Mostrar</translation>
+    </message>
+    <message>
+        <source>Show entries of</source>
+        <translation>Mostrar entradas de</translation>
+    </message>
+    <message>
+        <source>Saved setups</source>
+        <translation>Afinaciones guardadas</translation>
+    </message>
+    <message>
+        <source>Bring this setup back</source>
+        <translation>Recuperar esta afinación</translation>
+    </message>
+    <message>
+        <source>all drums</source>
+        <translation>todos los tambores</translation>
     </message>
     <message>
         <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
@@ -5874,6 +5946,29 @@ parte del límite</translation>
     <message>
         <source>The last session of %1 is damaged and was left as it is; a fresh one was begun.</source>
         <translation>La última sesión de %1 está dañada y quedó como está; se empezó otra.</translation>
+    </message>
+    <message>
+        <source>You are back at the copy of %1. The damaged workbook is kept as %2.</source>
+        <translation>Ha vuelto a la copia del %1. El cuaderno dañado se guarda como %2.</translation>
+    </message>
+    <message>
+        <source>%1, rescued</source>
+        <translation>%1, rescatado</translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>y %n más</numerusform>
+            <numerusform>y %n más</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Everything could be read; it stands in %1 now.</source>
+        <translation>Se pudo leer todo; ahora está en %1.</translation>
+    </message>
+    <message>
+        <source>What could be read stands in %1 now. Lost: %2.</source>
+        <translation>Lo que se pudo leer está ahora en %1. Perdido: %2.</translation>
     </message>
 </context>
 <context>

@@ -2,7 +2,6 @@
 #include "app/numbers/numbers.h"
 #include "app/settings.h"
 #include "app/theme/palette.h"
-#include "app/theme/plain_words.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -26,8 +25,6 @@ int main(int argc, char** argv) {
                                  QStringLiteral("[workbook]"));
     parser.process(application);
 
-    bombo::PlainWords plain;
-    application.installEventFilter(&plain);
     bombo::useSystemNumbers();
     bombo::Settings settings;
     bombo::applyTheme(application, settings.theme());

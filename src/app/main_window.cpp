@@ -9,8 +9,10 @@
 #include "app/proof/proof_page.h"
 #include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
+#include "app/start/damaged_dialog.h"
 #include "app/start/start_page.h"
 #include "app/theme/parts.h"
+#include "app/theme/plain_words.h"
 #include "app/tone/tone_page.h"
 #include "app/wires/wires_page.h"
 
@@ -27,6 +29,7 @@ namespace bombo {
 
 MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     : QMainWindow(parent), m_controller(controller) {
+    showWordsPlainly(*QCoreApplication::instance());
     setUnitsShown(controller.settings().units());
     auto* central = new QWidget;
     auto* row = new QHBoxLayout(central);
@@ -68,6 +71,10 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
             refresh();
     });
     connect(&controller, &SessionController::notice, m_notice, &NoticeBar::show);
+    connect(
+        &controller, &SessionController::damageFound, this,
+        [this](const QString& path) { DamagedDialog(m_controller, path, this).exec(); },
+        Qt::QueuedConnection);
     connect(m_stand, &StandView::goOn, this, &MainWindow::pressPrimary);
     connect(m_stand, &StandView::leave, this, &MainWindow::toggleStand);
 

@@ -91,8 +91,8 @@ Keys wishKeys() {
             {"wish.feel", kNumber, -1, 1}};
 }
 
-Keys schoolKeys(unsigned form = kObject, const std::string& words = "how high the snare side stands") {
-    return {{"school", form, {}, {}, "", words},
+Keys schoolKeys() {
+    return {{"school", kObject, {}, {}, "", "how high the snare side stands"},
             {"school.level",
              kText,
              {},

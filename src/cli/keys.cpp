@@ -35,6 +35,35 @@ std::string parentOf(const std::string& path) {
     return dot == std::string::npos ? std::string() : path.substr(0, dot + 1);
 }
 
+struct FormName {
+    Form form;
+    const char* asked; ///< of who gave something else
+    const char* listed;
+};
+constexpr FormName kFormNames[]{{kNumber, "a number without quotes or unit", "number"},
+                                {kWhole, "a whole number", "whole"},
+                                {kText, "a text in quotes", "text"},
+                                {kFlag, "true or false", "true/false"},
+                                {kObject, "an object", "object"},
+                                {kList, "a list of objects", "objects"},
+                                {kNumbers, "a list of numbers", "numbers"},
+                                {kFree, "anything", "anything"}};
+
+std::string formsOf(const Key& key, const char* FormName::*words) {
+    std::string forms;
+    for (const FormName& one : kFormNames)
+        if ((key.form & one.form) != 0)
+            forms += (forms.empty() ? "" : " or ") + std::string(one.*words);
+    return forms;
+}
+
+/// "a|b|c" with `between` in place of the bars.
+std::string choicesWith(std::string choices, const std::string& between) {
+    for (std::size_t bar = choices.find('|'); bar != std::string::npos; bar = choices.find('|', bar))
+        choices.replace(bar, 1, between);
+    return choices;
+}
+
 class KeyCheck {
 public:
     KeyCheck(const std::string& verb, const std::vector<Key>& keys) : m_verb(verb), m_keys(keys) {}
@@ -101,7 +130,7 @@ private:
             return object(value, key.path + ".", place + ".");
         if (value.is_array() && (key.form & (kList | kNumbers)) != 0)
             return list(key, value, place);
-        return InputProblem{place, "must be " + formWords(key)};
+        return InputProblem{place, "must be " + formsOf(key, &FormName::asked)};
     }
 
     std::optional<InputProblem> list(const Key& key, const Json& values, const std::string& place) const {
@@ -128,30 +157,9 @@ private:
                                               const std::string& place) {
         if (key.choices.empty() || ("|" + key.choices + "|").find("|" + text + "|") != std::string::npos)
             return std::nullopt;
-        std::string words = key.choices;
-        for (std::size_t bar = words.find('|'); bar != std::string::npos; bar = words.find('|', bar))
-            words.replace(bar, 1, ", ");
-        return InputProblem{place, "must be one of " + words};
+        return InputProblem{place, "must be one of " + choicesWith(key.choices, ", ")};
     }
 
-public:
-    static std::string formWords(const Key& key) {
-        std::vector<std::string> forms;
-        const std::pair<unsigned, const char*> all[]{{kNumber, "a number without quotes or unit"},
-                                                     {kWhole, "a whole number"},
-                                                     {kText, "a text in quotes"},
-                                                     {kFlag, "true or false"},
-                                                     {kObject, "an object"},
-                                                     {kList, "a list of objects"},
-                                                     {kNumbers, "a list of numbers"},
-                                                     {kFree, "anything"}};
-        for (const auto& [form, words] : all)
-            if ((key.form & form) != 0)
-                forms.emplace_back(words);
-        return fmt::format("{}", fmt::join(forms, " or "));
-    }
-
-private:
     std::string m_verb;
     const std::vector<Key>& m_keys;
 };
@@ -164,29 +172,33 @@ std::string rangeWords(const Key& key) {
     return fmt::format("{:g} to {:g}", key.lowest, key.highest);
 }
 
-std::string shortForm(const Key& key) {
-    std::vector<std::string> forms;
-    const std::pair<unsigned, const char*> all[]{
-        {kNumber, "number"}, {kWhole, "whole"},  {kText, "text"},       {kFlag, "true/false"},
-        {kObject, "object"}, {kList, "objects"}, {kNumbers, "numbers"}, {kFree, "anything"}};
-    for (const auto& [form, words] : all)
-        if ((key.form & form) != 0)
-            forms.emplace_back(words);
-    return fmt::format("{}", fmt::join(forms, " or "));
-}
-
 } // namespace
 
 std::optional<InputProblem> checkKeys(const std::string& verb, const Json& in) {
     return KeyCheck(verb, keysOf(verb)).object(in, "", "");
 }
 
+Result<Json, InputProblem> inputOf(const std::string& verb, const std::string& text) {
+    try {
+        Json json = Json::parse(text);
+        if (!json.is_object())
+            return failure(InputProblem{"", "the input must be one JSON object"});
+        if (auto problem = checkKeys(verb, json))
+            return failure(*problem);
+        return json;
+    } catch (const Json::out_of_range&) {
+        return failure(InputProblem{"", "the input holds a number that is too large"});
+    } catch (const Json::exception& error) {
+        return failure(InputProblem{"", std::string("the input is not JSON: ") + error.what()});
+    }
+}
+
 std::string keysAsText(const std::string& verb) {
     std::string text = "Keys:\n";
     for (const Key& key : keysOf(verb)) {
         const std::string range = rangeWords(key);
-        text += fmt::format("  {:<34} {}{}{}\n", key.path, shortForm(key), range.empty() ? "" : ", " + range,
-                            key.words.empty() ? "" : "; " + key.words);
+        text += fmt::format("  {:<34} {}{}{}\n", key.path, formsOf(key, &FormName::listed),
+                            range.empty() ? "" : ", " + range, key.words.empty() ? "" : "; " + key.words);
     }
     return text;
 }
@@ -196,10 +208,9 @@ std::string keysAsMarkdown() {
     for (const std::string& verb : verbsWithKeys()) {
         text += fmt::format("### `{}`\n\n| key | form | range | what it is |\n|---|---|---|---|\n", verb);
         for (const Key& key : keysOf(verb)) {
-            std::string range = rangeWords(key);
-            for (std::size_t bar = range.find('|'); bar != std::string::npos; bar = range.find('|', bar))
-                range.replace(bar, 1, ", ");
-            text += fmt::format("| `{}` | {} | {} | {} |\n", key.path, shortForm(key), range, key.words);
+            const std::string range = choicesWith(rangeWords(key), ", ");
+            text += fmt::format("| `{}` | {} | {} | {} |\n", key.path, formsOf(key, &FormName::listed), range,
+                                key.words);
         }
         text += "\n";
     }

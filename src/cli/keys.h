@@ -46,6 +46,9 @@ const std::vector<std::string>& verbsWithKeys();
 /// knows.
 std::optional<InputProblem> checkKeys(const std::string& verb, const Json& in);
 
+/// The text of one JSON object, checked so.
+Result<Json, InputProblem> inputOf(const std::string& verb, const std::string& text);
+
 /// For people: one line a key.
 std::string keysAsText(const std::string& verb);
 /// As a part of docs/cli.md.

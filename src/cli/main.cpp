@@ -46,19 +46,10 @@ Result<Json, InputProblem> readJson(const std::string& verb, const std::string& 
                 return failure(InputProblem{path, "cannot be read; check the name"});
             text.assign(std::istreambuf_iterator<char>(file), {});
         }
-        Json json = Json::parse(text);
-        if (!json.is_object())
-            return failure(InputProblem{"", "the input must be one JSON object"});
-        if (auto problem = cli::checkKeys(verb, json))
-            return failure(*problem);
-        return json;
-    } catch (const Json::out_of_range&) {
-        return failure(InputProblem{"", "the input holds a number that is too large"});
-    } catch (const Json::exception& error) {
-        return failure(InputProblem{"", std::string("the input is not JSON: ") + error.what()});
     } catch (const std::exception& error) {
         return failure(InputProblem{path, std::string("cannot be read: ") + error.what()});
     }
+    return cli::inputOf(verb, text);
 }
 
 } // namespace

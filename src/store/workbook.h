@@ -33,6 +33,8 @@ public:
     /// What the user knows it by.
     virtual const QString& path() const = 0;
     virtual bool isReadOnly() const = 0;
+    /// The file was looked through when it was opened; of a large one only its head, see checkThoroughly.
+    virtual bool isChecked() const = 0;
 
     /// A damaged drum, tone, step or rig is set aside, see takeSetAside.
     virtual Outcome<std::vector<DrumRow>> drums() const = 0;
@@ -76,9 +78,9 @@ public:
     virtual Outcome<Done> keepGaugePoints(qint64 sessionId, const std::vector<GaugeRecord>& found) = 0;
 
     virtual Outcome<qint64> addLogEntry(const LogEntry& entry) = 0;
-    /// The newest first.
-    virtual Outcome<std::vector<LogEntry>>
-    logEntries(const std::optional<std::string>& drumId = std::nullopt) const = 0;
+    /// The newest first. @param most 0: all
+    virtual Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId = std::nullopt,
+                                                      int most = 0) const = 0;
     virtual Outcome<Setup> logSetup(qint64 id) const = 0;
     virtual Outcome<int> readingCount(qint64 sessionId) const = 0;
 

@@ -8,6 +8,8 @@
 #include "app/reminder/reminder_dialog.h"
 #include "store/demo.h"
 
+#include "support/full_disk.h"
+
 #include <QApplication>
 #include <QComboBox>
 #include <QDateTimeEdit>
@@ -433,6 +435,14 @@ TEST_F(HeadJob, TheCalendarFileIsWhatCalendarsRead) {
     EXPECT_TRUE(text.contains("SUMMARY:Plover"));
     for (const QByteArray& line : text.split('\n'))
         EXPECT_LE(line.size(), 76); // 75 octets and the return
+    {
+        const testing::FullDisk full(100);
+        EXPECT_FALSE(dialog.saveCalendar(path));
+        EXPECT_FALSE(dialog.saveCalendar(p().path(QStringLiteral("other.ics"))));
+    }
+    ASSERT_TRUE(file.seek(0));
+    EXPECT_EQ(file.readAll(), text);
+    EXPECT_TRUE(QDir(p().folder.path()).entryList({QStringLiteral("other.ics*")}).isEmpty());
     EXPECT_FALSE(dialog.saveCalendar(QStringLiteral("/nowhere/at/all.ics")));
     EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("/nowhere/at/all.ics")));
 }

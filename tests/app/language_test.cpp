@@ -122,10 +122,16 @@ INSTANTIATE_TEST_SUITE_P(Languages, EveryLanguage, ::testing::Values("en", "de",
                          [](const auto& one) { return std::string(one.param); });
 
 TEST(Language, IsTheSystemsWhereThereIsATranslation) {
-    const QByteArray before = qgetenv("LANGUAGE");
-    const auto back = qScopeGuard([&] { qputenv("LANGUAGE", before); });
     EXPECT_EQ(languageFor(QStringLiteral("es")), QStringLiteral("es"));
     EXPECT_EQ(languageFor(QStringLiteral("xx")), languageFor({}));
+    using Ordered = QStringList;
+    EXPECT_EQ(languageFor({}, Ordered{QStringLiteral("es-ES"), QStringLiteral("de-DE")}),
+              QStringLiteral("es"));
+    EXPECT_EQ(languageFor({}, Ordered{QStringLiteral("de-AT")}), QStringLiteral("de"));
+    EXPECT_EQ(languageFor({}, Ordered{QStringLiteral("fr-FR"), QStringLiteral("fr"), QStringLiteral("de")}),
+              QStringLiteral("de")); // the first that is known, not the first alone
+    EXPECT_EQ(languageFor({}, Ordered{QStringLiteral("fr"), QStringLiteral("it")}), QStringLiteral("en"));
+    EXPECT_EQ(languageFor(QStringLiteral("es"), Ordered{QStringLiteral("de")}), QStringLiteral("es"));
 }
 
 TEST(Language, ChosenInViewChangesTheWindowAtOnceAndAfterARestart) {

@@ -1,5 +1,4 @@
 #include "app/theme/palette.h"
-#include "app/theme/plain_words.h"
 
 #include <QApplication>
 #include <gtest/gtest.h>
@@ -9,8 +8,6 @@ int main(int argc, char** argv) {
         qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bombo-tests"));
-    bombo::PlainWords plain;
-    application.installEventFilter(&plain);
     bombo::applyTheme(application, bombo::ThemeChoice::Day);
     ::testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();

@@ -12,6 +12,8 @@
 #include "core/record/json_values.h"
 #include "store/demo.h"
 
+#include "support/full_disk.h"
+
 #include <QCheckBox>
 #include <QComboBox>
 #include <QFileInfo>
@@ -284,6 +286,14 @@ TEST_F(MufflingAndProof, FromPadsToProofToSavedSetup) {
     const QByteArray bytes = pdf.readAll();
     EXPECT_TRUE(bytes.startsWith("%PDF-"));
     EXPECT_TRUE(bytes.contains("/Count 1")); // one page
+    {
+        const testing::FullDisk full(4000);
+        EXPECT_FALSE(page->savePage(path("setup.pdf")));
+        EXPECT_FALSE(page->savePage(path("other.pdf")));
+    }
+    ASSERT_TRUE(pdf.seek(0));
+    EXPECT_EQ(pdf.readAll(), bytes); // the page of before is whole
+    EXPECT_TRUE(QDir(p().folder.path()).entryList({QStringLiteral("other.pdf*")}).isEmpty());
     EXPECT_FALSE(page->savePage(path("no-such-folder/setup.pdf")));
     EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("Choose another folder")));
     const QString lines = sheetLines(p().session()).join(QLatin1Char('\n'));

@@ -1,17 +1,19 @@
 /// A workbook from somebody else, or from a failing disk, in the real window.
 #include "driver.h"
 
+#include "app/start/damaged_dialog.h"
 #include "app/start/start_page.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
+#include "support/raw_sql.h"
 
 #include <QAbstractButton>
 #include <QFile>
 #include <QHelpEvent>
 #include <QLabel>
+#include <QPushButton>
+#include <QTimer>
 #include <QToolTip>
-#include <QtSql/QSqlDatabase>
-#include <QtSql/QSqlQuery>
 #include <gtest/gtest.h>
 
 namespace bombo {
@@ -23,18 +25,7 @@ class Stranger : public ::testing::Test {
 protected:
     Stranger() { EXPECT_TRUE(createDemoWorkbook(book())); }
     QString book() const { return QDir(m_folder.path()).filePath(QStringLiteral("season.bombo")); }
-    void tamper(const QString& sql) {
-        {
-            QSqlDatabase raw =
-                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("stranger"));
-            raw.setDatabaseName(book());
-            ASSERT_TRUE(raw.open());
-            QSqlQuery query(raw);
-            ASSERT_TRUE(query.exec(sql)) << sql.toStdString();
-            raw.close();
-        }
-        QSqlDatabase::removeDatabase(QStringLiteral("stranger"));
-    }
+    void tamper(const QString& sql) const { testing::runSql(book(), sql); }
     QTemporaryDir m_folder;
 };
 
@@ -92,15 +83,18 @@ TEST_F(Stranger, ANameIsNoPageWithPictures) {
     tamper(QStringLiteral("UPDATE drums SET description = json_set(description, '$.name', '%1')").arg(name));
     tamper(QStringLiteral("UPDATE log_entries SET summary = json_set(summary, '$.note', '%1')").arg(name));
     Program p(book());
+    int seen = 0; // labels that show the name
     for (const char* place : {"station-0", "logbook", "station-6"}) {
         p.click(QString::fromLatin1(place));
         for (const auto* label : p.window.findChildren<QLabel*>()) {
             const bool rich = label->textFormat() == Qt::RichText ||
                               (label->textFormat() == Qt::AutoText && Qt::mightBeRichText(label->text()));
+            seen += label->isVisible() && label->text().contains(name);
             EXPECT_FALSE(label->isVisible() && rich && label->text().contains(QStringLiteral("img")))
                 << label->text().toStdString();
         }
     }
+    EXPECT_GT(seen, 0);
     QWidget tipped(&p.window);
     tipped.setToolTip(name);
     tipped.resize(50, 50);
@@ -129,6 +123,103 @@ TEST_F(Stranger, ADamagedDemoIsMadeAnewAndTheOldOneKept) {
     EXPECT_TRUE(QFile::exists(demo + QStringLiteral(".damaged")));
     EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("made anew")));
     qunsetenv("XDG_DATA_HOME");
+}
+
+/// Once a dialog about damage is open, does something with it.
+void answerDamage(const std::function<void(DamagedDialog&)>& answer) {
+    QTimer::singleShot(20, qApp, [answer] {
+        if (auto* dialog = qobject_cast<DamagedDialog*>(QApplication::activeModalWidget()))
+            answer(*dialog);
+        else
+            answerDamage(answer);
+    });
+}
+
+void press(DamagedDialog& dialog, const char* name) {
+    auto* button = dialog.findChild<QPushButton*>(QLatin1String(name));
+    ASSERT_NE(button, nullptr) << name;
+    QTest::mouseClick(button, Qt::LeftButton);
+}
+
+class BrokenPages : public Stranger {
+protected:
+    /// A step is noted, then pages of the file are lost.
+    void breakBook(const QString& bulk = {}) {
+        {
+            Program p(book());
+            EXPECT_TRUE(p.controller.perform(SetStars{3})); // and today's copy is made before it
+        }
+        if (!bulk.isEmpty())
+            tamper(bulk);
+        QFile file(book());
+        ASSERT_TRUE(file.open(QIODevice::ReadWrite));
+        file.seek(file.size() - 3 * 4096);
+        file.write(QByteArray(8192, '\x5a'));
+    }
+};
+
+TEST_F(BrokenPages, TheNewestCopyIsOfferedWithItsPrice) {
+    breakBook();
+    QString price;
+    bool isAsked = false;
+    answerDamage([&](DamagedDialog& dialog) {
+        isAsked = true;
+        price = dialog.findChild<QLabel*>(QStringLiteral("lostByGoingBack"))->text();
+        press(dialog, "goBackToCopy");
+    });
+    {
+        Program p(book());
+        EXPECT_FALSE(p.controller.hasSession());
+        ASSERT_TRUE(p.waitFor([&] { return isAsked && p.controller.hasSession(); }));
+        EXPECT_EQ(p.session().stars, 0);
+        EXPECT_TRUE(price.contains(QStringLiteral("lost"))) << price.toStdString();
+        EXPECT_TRUE(p.controller.perform(SetStars{5}));
+    }
+    EXPECT_TRUE(QFile::exists(book() + QStringLiteral(".damaged")));
+    Program again(book());
+    EXPECT_EQ(again.session().stars, 5);
+}
+
+TEST_F(BrokenPages, WhatCanBeReadComesOutOnTheSpot) {
+    breakBook();
+    answerDamage([](DamagedDialog& dialog) { press(dialog, "rescueWorkbook"); });
+    Program p(book());
+    ASSERT_TRUE(p.waitFor([&] { return p.controller.hasSession(); }));
+    EXPECT_TRUE(p.controller.workbookPath().endsWith(QStringLiteral("season, rescued.bombo")));
+    EXPECT_EQ(p.controller.drums().size(), 3U);
+    EXPECT_TRUE(QFile::exists(book()));
+}
+
+TEST_F(BrokenPages, DamageFarFromTheWorkIsFoundWhileOneWorks) {
+    breakBook(QStringLiteral("INSERT INTO recordings VALUES(1, 'before', '', 48000, zeroblob(20000000))"));
+    bool isAsked = false;
+    answerDamage([&](DamagedDialog& dialog) {
+        isAsked = true;
+        dialog.reject();
+    });
+    Program p(book());
+    ASSERT_TRUE(p.controller.hasSession());
+    EXPECT_EQ(p.session().stars, 3);
+    ASSERT_TRUE(p.waitFor([&] { return isAsked; }));
+    EXPECT_TRUE(p.controller.hasSession()); // left for now: the work goes on
+    answerDamage([](DamagedDialog& dialog) { press(dialog, "goBackToCopy"); });
+    emit p.controller.damageFound(book());
+    ASSERT_TRUE(p.waitFor([&] { return p.session().stars == 0; }));
+    EXPECT_TRUE(p.controller.perform(SetStars{2}));
+}
+
+TEST_F(BrokenPages, WithoutAWholeCopyNothingIsPromised) {
+    breakBook();
+    for (const Backup& copy : backupsOf(book()))
+        QFile::remove(copy.path);
+    bool hasWay = true;
+    answerDamage([&](DamagedDialog& dialog) {
+        hasWay = dialog.findChild<QPushButton*>(QStringLiteral("goBackToCopy")) != nullptr;
+        dialog.reject();
+    });
+    Program p(book());
+    ASSERT_TRUE(p.waitFor([&] { return !hasWay; }));
+    EXPECT_FALSE(p.controller.hasSession());
 }
 
 } // namespace

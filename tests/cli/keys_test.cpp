@@ -3,6 +3,7 @@
 #include "cli/verbs.h"
 #include "store/demo.h"
 #include "store/resources.h"
+#include "support/json_places.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -128,16 +129,6 @@ Answer called(const std::string& verb, const Json& in, const Shelf& shelf, const
     throw std::logic_error("no such verb");
 }
 
-void placesIn(const Json& json, const Json::json_pointer& at, std::vector<Json::json_pointer>& places) {
-    places.push_back(at);
-    if (json.is_object())
-        for (const auto& [key, value] : json.items())
-            placesIn(value, at / key, places);
-    if (json.is_array())
-        for (std::size_t i = 0; i < json.size(); ++i)
-            placesIn(json[i], at / i, places);
-}
-
 bool isFinite(const Json& json) {
     if (json.is_number_float())
         return std::isfinite(json.get<double>());
@@ -181,8 +172,7 @@ TEST(Keys, WhateverIsPutInAVerbAnswersOrRefuses) {
     int refused = 0;
     for (const auto& [verb, good] : goodCalls()) {
         ASSERT_TRUE(std::holds_alternative<Json>(called(verb, good, shelf, out))) << verb;
-        std::vector<Json::json_pointer> places;
-        placesIn(good, Json::json_pointer(), places);
+        const auto places = testing::placesIn(good);
         for (int i = 0; i < 60; ++i) {
             Json in = good;
             for (int changes = 1 + i % 2; changes > 0; --changes)

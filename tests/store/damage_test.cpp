@@ -2,13 +2,17 @@
 /// thrown away.
 #include "store/backups.h"
 #include "store/demo.h"
+#include "store/file_check.h"
 #include "store/rescue.h"
+#include "store/way_back.h"
+#include "store/workbook.h"
+#include "support/full_disk.h"
+#include "support/raw_sql.h"
 #include "support/sessions.h"
 
 #include <QDir>
 #include <QFile>
 #include <QTemporaryDir>
-#include <QtSql/QSqlQuery>
 #include <functional>
 #include <gtest/gtest.h>
 
@@ -48,17 +52,7 @@ protected:
         }
     }
     /// Runs SQL on the closed file, as no Bombo would.
-    void tamper(const QString& sql) const {
-        {
-            QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("tamper"));
-            raw.setDatabaseName(path());
-            ASSERT_TRUE(raw.open());
-            QSqlQuery query(raw);
-            ASSERT_TRUE(query.exec(sql)) << sql.toStdString();
-            raw.close();
-        }
-        QSqlDatabase::removeDatabase(QStringLiteral("tamper"));
-    }
+    void tamper(const QString& sql) const { testing::runSql(path(), sql); }
     QTemporaryDir m_folder;
 };
 
@@ -289,6 +283,94 @@ TEST_F(Damage, TheFirstWriteOfADayIsPrecededByACopy) {
     EXPECT_EQ(backupsOf(path()).size(), 1U);
 }
 
+void write(const QString& path, const QByteArray& bytes) {
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write(bytes);
+}
+
+void date(const QString& path, const QString& time) {
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::ReadWrite));
+    ASSERT_TRUE(
+        file.setFileTime(QDateTime::fromString(time, Qt::ISODate), QFileDevice::FileModificationTime));
+}
+
+TEST_F(Damage, TheWayBackIsTheNewestWholeCopyAndSaysWhatItCosts) {
+    EXPECT_FALSE(wayBack(path()));
+    make();
+    EXPECT_FALSE(wayBack(path())); // no copy yet
+    const QString copy = dailyBackup(path(), QDate(2026, 11, 26));
+    ASSERT_TRUE(QFile::copy(path(), copy));
+    date(copy, QStringLiteral("2026-11-26T10:00:00+01:00"));
+    const QString broken = dailyBackup(path(), QDate::currentDate()); // so that none is made below
+    write(broken, QByteArray(9000, 'r'));
+    date(broken, QStringLiteral("2026-11-27T10:00:00+01:00"));
+    {
+        const auto book = Workbook::open(path()).value();
+        auto stored = book->loadSession(1).value();
+        Session next = done({stored.work, stored.context, {}}, SetStars{5});
+        const QString later = QStringLiteral("2026-11-26T09:30:00Z"); // half an hour after the copy
+        ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), next, next, {}, later));
+        ASSERT_TRUE(book->saveSetup(stored, QStringLiteral("mark_saved"), next,
+                                    {0, later, "plover", "chase", QStringLiteral("{}"), true}));
+    }
+    const auto way = wayBack(path());
+    ASSERT_TRUE(way);
+    EXPECT_EQ(way->copy.path, copy);
+    EXPECT_TRUE(way->isCounted);
+    EXPECT_EQ(way->steps, 2);
+    EXPECT_EQ(way->setups, 1);
+    EXPECT_EQ(way->lastStep, QDateTime::fromString(QStringLiteral("2026-11-26T09:30:00Z"), Qt::ISODate));
+
+    // A log that belongs to the damaged file must not be taken for the copy's.
+    write(path() + QStringLiteral("-wal"), "of the damaged file");
+    const auto aside = goBackTo(way->copy, path());
+    ASSERT_TRUE(aside) << problemText(aside.fault()).toStdString();
+    EXPECT_TRUE(QFile::exists(*aside));
+    EXPECT_TRUE(QFile::exists(*aside + QStringLiteral("-wal")));
+    EXPECT_FALSE(QFile::exists(path() + QStringLiteral("-wal")));
+    EXPECT_TRUE(QFile::exists(copy));
+    EXPECT_EQ(Workbook::open(path()).value()->loadSession(1)->work.stars, 4);
+    const auto again = goBackTo(way->copy, path()); // nothing that stands there is written over
+    ASSERT_TRUE(again);
+    EXPECT_NE(*again, *aside);
+}
+
+TEST_F(Damage, ALargeFileIsOpenedAtOnceAndLookedThroughLater) {
+    make();
+    tamper(QStringLiteral("INSERT INTO recordings VALUES(1, 'before', '', 48000, zeroblob(20000000))"));
+    const std::atomic<bool> run = false;
+    const std::atomic<bool> stop = true;
+    EXPECT_TRUE(Workbook::open(path()).value()->loadSession(1));
+    EXPECT_FALSE(checkThoroughly(path(), run));
+    QFile file(path());
+    ASSERT_TRUE(file.open(QIODevice::ReadWrite));
+    file.seek(file.size() - 3 * 4096); // in the recording: nothing of the start needs it
+    file.write(QByteArray(8192, '\x5a'));
+    file.close();
+    const auto book = Workbook::open(path());
+    ASSERT_TRUE(book);
+    EXPECT_FALSE(book.value()->isChecked());
+    EXPECT_TRUE(book.value()->loadSession(1));
+    const auto problem = checkThoroughly(path(), run); // while it is open
+    ASSERT_TRUE(problem);
+    EXPECT_EQ(problem->fault, WorkbookFault::Damaged);
+    EXPECT_FALSE(checkThoroughly(path(), stop));
+}
+
+TEST_F(Damage, ASavedSetupStandsInTheFileItself) {
+    make();
+    const auto book = Workbook::open(path()).value();
+    auto stored = book->loadSession(1).value();
+    const Session next = done({stored.work, stored.context, {}}, SetStars{5});
+    ASSERT_TRUE(book->saveSetup(stored, QStringLiteral("mark_saved"), next,
+                                {0, kSavedAt, "plover", "chase", QStringLiteral("{}"), true}));
+    const QString alone = m_folder.filePath(QStringLiteral("alone.bombo"));
+    ASSERT_TRUE(QFile::copy(path(), alone)); // as a file manager would while the window is open
+    EXPECT_EQ(Workbook::open(alone).value()->logEntries()->size(), 1U);
+}
+
 TEST_F(Damage, SevenDailyCopiesAreKept) {
     make();
     const QDate today = QDate::currentDate();
@@ -322,6 +404,31 @@ TEST_F(Damage, ANewWorkbookIsWholeOrNotThere) {
     ASSERT_FALSE(again);
     EXPECT_EQ(again.fault().fault, WorkbookFault::Exists);
     EXPECT_EQ(Workbook::open(path()).value()->drums()->size(), 3U);
+}
+
+TEST_F(Damage, AFullDiskLeavesNoStumps) {
+    make();
+    write(dailyBackup(path(), QDate(2026, 11, 24)), [&] {
+        QFile file(path());
+        EXPECT_TRUE(file.open(QIODevice::ReadOnly));
+        return file.readAll();
+    }());
+    const QStringList before = files();
+    const auto way = wayBack(path());
+    ASSERT_TRUE(way);
+    {
+        const auto book = Workbook::open(path()).value();
+        const testing::FullDisk full(20000);
+        const auto copied = book->copyTo(m_folder.filePath(QStringLiteral("copy.bombo")));
+        ASSERT_FALSE(copied);
+        EXPECT_TRUE(copied.fault().fault == WorkbookFault::DiskFull ||
+                    copied.fault().fault == WorkbookFault::DiskFailing);
+        EXPECT_FALSE(createDemoWorkbook(m_folder.filePath(QStringLiteral("demo.bombo"))));
+        EXPECT_FALSE(goBackTo(way->copy, path()));
+        EXPECT_FALSE(rescueWorkbook(path(), m_folder.filePath(QStringLiteral("rescued.bombo"))));
+    }
+    EXPECT_EQ(files(), before) << files().join(QLatin1Char(' ')).toStdString();
+    EXPECT_EQ(Workbook::open(path()).value()->loadSession(1)->work.stars, 4);
 }
 
 TEST_F(Damage, AFileInAFolderThatCannotBeWrittenIsRead) {

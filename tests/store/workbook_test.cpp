@@ -1,6 +1,8 @@
 #include "core/record/json_values.h"
+#include "core/record/setup_figures.h"
 #include "store/demo.h"
 #include "store/resources.h"
+#include "support/raw_sql.h"
 #include "support/sessions.h"
 
 #include <QDir>
@@ -336,14 +338,7 @@ TEST_F(WorkbookTest, DamagedFilesAreReportedAndLeftAlone) {
 }
 
 void setVersion(const QString& file, int version) {
-    {
-        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("version"));
-        raw.setDatabaseName(file);
-        ASSERT_TRUE(raw.open());
-        QSqlQuery(raw).exec(QStringLiteral("PRAGMA user_version = %1").arg(version));
-        raw.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("version"));
+    testing::runSql(file, QStringLiteral("PRAGMA user_version = %1").arg(version));
 }
 
 TEST_F(WorkbookTest, ANewerVersionIsLeftAlone) {
@@ -463,16 +458,8 @@ TEST_F(OldWorkbook, AStepOfAWholeJobTakesThreeKilobytesAtMost) {
             ASSERT_TRUE(book->appendStep(copied, stored.steps[position], stored.work, {}, {}, kNow));
         }
     }
-    {
-        QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("sizes"));
-        raw.setDatabaseName(file);
-        ASSERT_TRUE(raw.open());
-        QSqlQuery query(QStringLiteral("SELECT AVG(LENGTH(state)) FROM steps"), raw);
-        ASSERT_TRUE(query.next());
-        EXPECT_LE(query.value(0).toDouble(), 3000.0);
-        raw.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("sizes"));
+    EXPECT_LE(testing::runSql(file, QStringLiteral("SELECT AVG(LENGTH(state)) FROM steps")).toDouble(),
+              3000.0);
     // And every one comes back as it was, after a restart too.
     auto again = Workbook::open(file).value();
     auto read = again->loadSession(1).value();
@@ -638,12 +625,13 @@ TEST_F(WorkbookTest, TheDemosEntriesObeyTheFilmLimit) {
     const auto entries = book.value()->logEntries();
     int looked = 0;
     for (const LogEntry& entry : *entries) {
-        const Json summary = Json::parse(entry.summary.toStdString());
+        const auto figures = setupFiguresFrom(entry.summary.toStdString());
+        ASSERT_TRUE(figures);
         const auto row = std::find_if(drums->begin(), drums->end(),
                                       [&](const DrumRow& r) { return r.drum.id == entry.drumId; });
         ASSERT_NE(row, drums->end());
         for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
-            const auto heard = measuredHertz(summary, side == HeadSide::Batter ? "batter" : "snare_side");
+            const auto heard = side == HeadSide::Batter ? figures->batter : figures->snareSide;
             ASSERT_TRUE(heard) << entry.savedAt.toStdString();
             const Tension tension = tensionFromHeard(row->drum, side, *heard, Air{});
             EXPECT_LE(filmLoad(row->drum.head(side), tension), kFilmLoadLimit)

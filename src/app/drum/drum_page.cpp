@@ -4,7 +4,7 @@
 #include "app/listening/listen_menu.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-#include "core/record/json_values.h"
+#include "core/record/setup_figures.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -20,11 +20,10 @@ QString latelyLine(const LogEntry& entry, const std::vector<Tone>& tones) {
     const QString when =
         QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM"));
     const QString tone = cueName(entry.toneId, tones);
-    const Json summary = Json::parse(entry.summary.toStdString(), nullptr, false);
-    const auto batter = measuredHertz(summary, "batter");
-    const auto snareSide = measuredHertz(summary, "snare_side");
-    return batter && snareSide
-               ? DrumPage::tr("%1: %2, %3 over %4").arg(when, tone, hertzText(*batter), hertzText(*snareSide))
+    const auto figures = setupFiguresFrom(entry.summary.toStdString());
+    return figures && figures->batter && figures->snareSide
+               ? DrumPage::tr("%1: %2, %3 over %4")
+                     .arg(when, tone, hertzText(*figures->batter), hertzText(*figures->snareSide))
                : DrumPage::tr("%1: %2").arg(when, tone);
 }
 
@@ -146,9 +145,8 @@ void DrumPage::refresh() {
     m_fresh->setVisible(!lines.isEmpty());
 
     QStringList lately;
-    for (const LogEntry& entry : controller().logEntries())
-        if (entry.drumId == session().drum.id && lately.size() < 4)
-            lately << latelyLine(entry, controller().tones());
+    for (const LogEntry& entry : controller().logEntries(session().drum.id, 4))
+        lately << latelyLine(entry, controller().tones());
     m_lately->setText(lately.isEmpty() ? tr("Nothing saved for this drum yet.")
                                        : lately.join(QLatin1Char('\n')));
 }

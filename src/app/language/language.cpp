@@ -2,7 +2,6 @@
 
 #include <QApplication>
 #include <QLibraryInfo>
-#include <QLocale>
 #include <QTranslator>
 #include <algorithm>
 
@@ -27,15 +26,14 @@ const std::vector<Language>& languages() {
     return all;
 }
 
-QString languageFor(const QString& chosen) {
+QString languageFor(const QString& chosen, const QStringList& ordered) {
     const auto known = [](const QString& code) {
         return std::any_of(languages().begin(), languages().end(),
                            [&](const Language& one) { return one.code == code; });
     };
     if (known(chosen))
         return chosen;
-    // As a person ordered them: the first that is known, not the first alone.
-    for (const QString& wanted : QLocale::system().uiLanguages())
+    for (const QString& wanted : ordered)
         if (const QString code = wanted.section(QLatin1Char('-'), 0, 0); known(code))
             return code;
     return languages().front().code;

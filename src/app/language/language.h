@@ -1,6 +1,8 @@
 #pragma once
 /// The language of the window: English, or one of translations/. Figures follow the system, see app/numbers.
+#include <QLocale>
 #include <QString>
+#include <QStringList>
 #include <string>
 #include <vector>
 
@@ -16,9 +18,11 @@ struct Language {
 /// English first.
 const std::vector<Language>& languages();
 
-/// The code of the language that the window speaks for a choice: the system's where there is a translation,
-/// English where there is none. @param chosen a code; empty: as the system
-QString languageFor(const QString& chosen);
+/// The code of the language that the window speaks for a choice: the first of the system's where there is a
+/// translation, English where there is none.
+/// @param chosen a code; empty: as the system
+/// @param ordered as the system names them: "de-AT", "de", the one that is liked best first
+QString languageFor(const QString& chosen, const QStringList& ordered = QLocale::system().uiLanguages());
 
 /// From now on tr() speaks that language, Qt's own words included where they are installed. Widgets that
 /// exist keep what they show: make the window anew.

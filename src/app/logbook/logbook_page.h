@@ -1,11 +1,12 @@
 #pragma once
+#include "app/logbook/log_model.h"
 #include "app/session/session_controller.h"
 #include "app/theme/parts.h"
 
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
-#include <QTableWidget>
+#include <QTableView>
 
 namespace bombo {
 
@@ -26,9 +27,9 @@ private:
     const LogEntry* chosen() const;
 
     SessionController& m_controller;
-    std::vector<LogEntry> m_entries;
+    LogModel* m_entries;
     QComboBox* m_drum;
-    QTableWidget* m_table;
+    QTableView* m_table;
     QLabel* m_detail;
     PrimaryButton* m_open;
 };

@@ -13,6 +13,7 @@
 #include <QPdfWriter>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QSaveFile>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -175,10 +176,16 @@ QWidget* ProofPage::saveSide() {
 }
 
 bool ProofPage::savePage(const QString& path) {
-    QPdfWriter writer(path);
-    writer.setTitle(
-        tr("%1 on %2").arg(catalogueText(session().tone.name), QString::fromStdString(session().drum.name)));
-    if (printSheet(writer, session(), madeNow()))
+    QSaveFile file(path); // beside it first: a full disk leaves no half page under the name
+    bool isWritten = file.open(QIODevice::WriteOnly);
+    if (isWritten) {
+        QPdfWriter writer(&file);
+        writer.setTitle(
+            tr("%1 on %2")
+                .arg(catalogueText(session().tone.name), QString::fromStdString(session().drum.name)));
+        isWritten = printSheet(writer, session(), madeNow());
+    }
+    if (isWritten && file.flush() && file.commit()) // commit alone does not notice a full disk at the end
         return true;
     controller().tell(tr("%1 cannot be written. Choose another folder, or make room on the disk.").arg(path));
     return false;

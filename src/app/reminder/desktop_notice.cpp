@@ -1,7 +1,5 @@
 #include "app/reminder/desktop_notice.h"
 
-#include "app/theme/plain_words.h"
-
 #include <QDBusConnection>
 #include <QDBusMessage>
 #include <QStringList>
@@ -16,7 +14,8 @@ void notifyDesktop(const QString& title, const QString& text) {
     QDBusMessage call = QDBusMessage::createMethodCall(
         QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("/org/freedesktop/Notifications"),
         QStringLiteral("org.freedesktop.Notifications"), QStringLiteral("Notify"));
-    call << QStringLiteral("Bombo") << 0U << QStringLiteral("bombo") << title << withoutMarks(text)
+    // Its text may be read as a page: marks in a drum's name are none.
+    call << QStringLiteral("Bombo") << 0U << QStringLiteral("bombo") << title << text.toHtmlEscaped()
          << QStringList() << QVariantMap() << -1;
     bus.send(call); // no answer is waited for
 }

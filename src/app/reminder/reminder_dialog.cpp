@@ -89,7 +89,8 @@ bool ReminderDialog::saveCalendar(const QString& path) {
     QSaveFile file(path);
     const QByteArray text = calendarFile(chosen(), QString::fromStdString(m_controller.session().drum.name),
                                          QDateTime::currentDateTimeUtc());
-    if (file.open(QIODevice::WriteOnly) && file.write(text) == text.size() && file.commit())
+    // commit alone does not notice that the last of it found no room
+    if (file.open(QIODevice::WriteOnly) && file.write(text) == text.size() && file.flush() && file.commit())
         return true;
     emit m_controller.notice(
         {Notice::Kind::Problem,

@@ -4,11 +4,14 @@
 #include "app/listening/sound_output.h"
 #include "app/practice/practice_player.h"
 #include "app/reminder/wall_clock.h"
+#include "app/session/damage_watch.h"
 #include "app/session/wording.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
+#include "store/rescue.h"
 #include "store/resources.h"
 #include "store/times.h"
+#include "store/way_back.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -27,12 +30,13 @@ const QString kCurrentDrum = QStringLiteral("current_drum"); // stored name, unt
 SessionController::SessionController(Settings& settings, QObject* parent)
     : QObject(parent), m_settings(settings), m_ear(new Ear(*this, this)),
       m_practice(new PracticePlayer(*this, this)), m_output(new SoundOutput(*this, this)),
-      m_wallClock(new WallClock(*this, this)) {
+      m_wallClock(new WallClock(*this, this)), m_damageWatch(new DamageWatch(this)) {
     qRegisterMetaType<Notice>();
     connect(&m_journal, &SessionJournal::changed, this, &SessionController::onSessionChanged);
     connect(&m_journal, &SessionJournal::failed, this,
             [this](const WorkbookProblem& problem) { tell(problemText(problem)); });
     connect(m_ear, &Ear::sourceChanged, this, &SessionController::sessionChanged);
+    connect(m_damageWatch, &DamageWatch::found, this, &SessionController::onOpenFailed);
 }
 
 void SessionController::say(const QString& text, Notice::Kind kind) {
@@ -50,10 +54,62 @@ bool SessionController::said(const SessionJournal::Problem& problem) {
 bool SessionController::openWorkbook(const QString& path) {
     auto book = Workbook::open(path);
     if (!book) {
-        say(problemText(book.fault()), Notice::Kind::Problem);
+        onOpenFailed(book.fault());
         return false;
     }
     return adopt(std::move(book).value());
+}
+
+void SessionController::onOpenFailed(const WorkbookProblem& problem) {
+    say(problemText(problem), Notice::Kind::Problem);
+    const bool isRubbish = problem.fault == WorkbookFault::NotAWorkbook && !backupsOf(problem.path).empty();
+    if (problem.fault == WorkbookFault::Damaged || isRubbish)
+        emit damageFound(problem.path);
+}
+
+/// Nothing is open then; what is on disk is whole.
+void SessionController::closeWorkbook() {
+    m_damageWatch->end();
+    m_ear->listener().stopMicrophone();
+    m_ear->forget();
+    m_journal.setWorkbook(nullptr);
+    m_drums.clear();
+    emit workbookChanged();
+}
+
+bool SessionController::goBackTo(const WayBack& way, const QString& path) {
+    if (workbookPath() == path)
+        closeWorkbook();
+    const auto aside = bombo::goBackTo(way.copy, path);
+    if (!aside)
+        return !said(aside.fault());
+    if (!openWorkbook(path))
+        return false;
+    say(tr("You are back at the copy of %1. The damaged workbook is kept as %2.")
+            .arg(QLocale().toString(way.copy.madeAt, QLocale::ShortFormat), QFileInfo(*aside).fileName()));
+    return true;
+}
+
+bool SessionController::rescue(const QString& path) {
+    const QFileInfo file(path);
+    const QString stem = file.absoluteDir().filePath(tr("%1, rescued").arg(file.completeBaseName()));
+    QString to = stem + QStringLiteral(".bombo");
+    for (int count = 2; QFileInfo::exists(to); ++count)
+        to = QStringLiteral("%1 %2.bombo").arg(stem).arg(count);
+    const auto rescued = rescueWorkbook(path, to);
+    if (!rescued)
+        return !said(rescued.fault());
+    if (!openWorkbook(to))
+        return false;
+    constexpr qsizetype most = 4;
+    QStringList lost = rescued->lost.mid(0, most);
+    if (rescued->lost.size() > most)
+        lost << tr("and %n more", nullptr, static_cast<int>(rescued->lost.size() - most));
+    say(lost.isEmpty() ? tr("Everything could be read; it stands in %1 now.").arg(QFileInfo(to).fileName())
+                       : tr("What could be read stands in %1 now. Lost: %2.")
+                             .arg(QFileInfo(to).fileName(), lost.join(QStringLiteral("; "))),
+        lost.isEmpty() ? Notice::Kind::Note : Notice::Kind::Problem);
+    return true;
 }
 
 bool SessionController::newWorkbook(const QString& path) {
@@ -69,15 +125,17 @@ bool SessionController::openDemo() {
     const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
     const QString path = folder.filePath(QStringLiteral("picture-house.bombo"));
     if (QFileInfo::exists(path)) {
-        const auto known = Workbook::open(path);
-        if (known || (known.fault().fault != WorkbookFault::NotAWorkbook &&
-                      known.fault().fault != WorkbookFault::Damaged))
-            return openWorkbook(path);
+        auto known = Workbook::open(path);
+        if (known)
+            return adopt(std::move(known).value());
+        const WorkbookFault fault = known.fault().fault;
+        if (fault != WorkbookFault::NotAWorkbook && fault != WorkbookFault::Damaged)
+            return !said(known.fault());
         // Nothing of the user's is in a demo that does not even open, but nothing is thrown away either.
         const QString aside = path + QStringLiteral(".damaged");
         QFile::remove(aside);
         if (!QFile::rename(path, aside))
-            return openWorkbook(path);
+            return !said(known.fault());
         say(tr("The demo was damaged and is made anew; the old file stands beside it as %1.").arg(aside));
     }
     if (!folder.mkpath(QStringLiteral("."))) {
@@ -132,7 +190,10 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
     }
     m_ear->listener().stopMicrophone();
     m_ear->forget();
+    m_damageWatch->end();
     m_journal.setWorkbook(std::move(book));
+    if (!workbook()->isChecked())
+        m_damageWatch->begin(workbookPath());
     m_journal.setUsualHand(m_settings.leftHanded());
     fillShelf(std::move(drums).value(), std::move(tones).value());
     m_settings.setLastWorkbook(workbookPath());
@@ -390,14 +451,14 @@ bool SessionController::saveToLog() {
 bool SessionController::isSaved(const LogEntry& entry) {
     if (session().savedAt == 0 || session().savedAt != session().clock)
         return false;
-    const auto kept = workbook()->logEntries(entry.drumId);
+    const auto kept = workbook()->logEntries(entry.drumId, 1);
     return kept && !kept->empty() && kept->front().summary == entry.summary;
 }
 
-std::vector<LogEntry> SessionController::logEntries() {
+std::vector<LogEntry> SessionController::logEntries(const std::optional<std::string>& drumId, int most) {
     if (!hasWorkbook())
         return {};
-    auto entries = m_journal.workbook()->logEntries();
+    auto entries = m_journal.workbook()->logEntries(drumId, most);
     if (!entries) {
         said(entries.fault());
         return {};

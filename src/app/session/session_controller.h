@@ -11,6 +11,8 @@ class Ear;
 class PracticePlayer;
 class SoundOutput;
 class WallClock;
+class DamageWatch;
+struct WayBack;
 
 /// One line for the user, with what to do.
 struct Notice {
@@ -33,6 +35,10 @@ public:
     bool openOwn();
     static QString ownWorkbookPath();
     bool saveCopy(const QString& path);
+    /// Puts the newest whole copy in the place of a damaged workbook, which is kept, and opens it.
+    bool goBackTo(const WayBack& way, const QString& path);
+    /// Brings what can be read of a damaged workbook into a new one beside it, and opens that.
+    bool rescue(const QString& path);
     bool hasWorkbook() const { return m_journal.workbook() != nullptr; }
     bool isReadOnly() const { return hasWorkbook() && m_journal.workbook()->isReadOnly(); }
     QString workbookPath() const { return hasWorkbook() ? m_journal.workbook()->path() : QString(); }
@@ -80,7 +86,8 @@ public:
 
     // The logbook.
     bool saveToLog();
-    std::vector<LogEntry> logEntries();
+    /// Of one drum or of all, the newest first. @param most 0: all
+    std::vector<LogEntry> logEntries(const std::optional<std::string>& drumId = std::nullopt, int most = 0);
     bool openLogEntry(qint64 id);
 
     /// Shows a problem that arose in a page, with what to do about it.
@@ -93,6 +100,8 @@ public:
 
 signals:
     void workbookChanged();
+    /// A workbook cannot be opened, or the open one was found damaged: ask what to do about it.
+    void damageFound(const QString& path);
     void sessionChanged();
     void notice(const bombo::Notice& notice);
     void logChanged();
@@ -100,6 +109,8 @@ signals:
 private:
     bool said(const SessionJournal::Problem& problem);
     bool adopt(std::unique_ptr<Workbook> book);
+    void onOpenFailed(const WorkbookProblem& problem);
+    void closeWorkbook();
     bool loadShelf();
     void fillShelf(std::vector<DrumRow> drums, std::vector<Tone> tones);
     void saySetAside();
@@ -114,6 +125,7 @@ private:
     PracticePlayer* m_practice;
     SoundOutput* m_output;
     WallClock* m_wallClock;
+    DamageWatch* m_damageWatch;
     std::vector<DrumRow> m_drums;
     std::vector<Tone> m_tones;
     std::size_t m_ownTones = 0;

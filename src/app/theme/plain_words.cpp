@@ -1,6 +1,7 @@
 #include "app/theme/plain_words.h"
 
 #include <QAbstractItemView>
+#include <QCoreApplication>
 #include <QHelpEvent>
 #include <QLabel>
 #include <QToolTip>
@@ -36,8 +37,9 @@ bool PlainWords::eventFilter(QObject* watched, QEvent* event) {
     return QObject::eventFilter(watched, event);
 }
 
-QString withoutMarks(const QString& text) {
-    return text.toHtmlEscaped();
+void showWordsPlainly(QCoreApplication& application) {
+    if (application.findChild<PlainWords*>() == nullptr)
+        application.installEventFilter(new PlainWords(&application));
 }
 
 } // namespace bombo

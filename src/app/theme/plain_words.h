@@ -3,6 +3,8 @@
 /// and links.
 #include <QObject>
 
+class QCoreApplication;
+
 namespace bombo {
 
 /// Put on the application as an event filter, it makes every label plain that was not made rich on purpose,
@@ -14,7 +16,7 @@ public:
     bool eventFilter(QObject* watched, QEvent* event) override;
 };
 
-/// For the desktop's notifications, which may read marks of a page in their text.
-QString withoutMarks(const QString& text);
+/// Puts it on the application, once.
+void showWordsPlainly(QCoreApplication& application);
 
 } // namespace bombo

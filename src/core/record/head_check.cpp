@@ -10,7 +10,6 @@ namespace {
 // Far beyond what hands do, near enough that no sum of them leaves the range of what is reckoned with.
 constexpr double kMostTurns = 60.0;
 constexpr double kLargestTurn = 12.0; ///< of one line
-constexpr double kHighestPitch = 20000.0;
 constexpr double kMostCents = 12000.0;
 constexpr std::size_t kMostRounds = 2000;
 constexpr std::size_t kMostLines = 100000;
@@ -49,11 +48,6 @@ void siftPredicted(Sieve& sieve, const std::string& at, const std::vector<Cents>
         sieve.between(each, -kMostCents, kMostCents, at);
 }
 
-void siftWay(Sieve& sieve, const std::string& at, const RoundWay& way, int rods) {
-    sieve.between(way.tapsPerRod, 1, kMostTapsPerRod, at + ".tapsPerRod");
-    sieve.needs(!way.half || rods % 2 == 0, at + ".half", "needs an even count of rods");
-}
-
 /// What a round of that kind reads: a pitch, or a mark beside each rod.
 void siftKind(Sieve& sieve, const std::string& at, const RodReading& reading, TapKind kind) {
     sieve.needs(isSilent(kind) == reading.gauge.has_value(), at, "is not of the round's kind");
@@ -66,7 +60,7 @@ void siftKind(Sieve& sieve, const std::string& at, const RodReading& reading, Ta
 void siftRound(Sieve& sieve, const std::string& at, const FinishedRound& round, int rods) {
     const auto count = static_cast<std::size_t>(rods);
     siftTurns(sieve, at + ".rodTurns", round.rodTurns, rods);
-    siftWay(sieve, at + ".way", round.way, rods);
+    sift(sieve, at + ".way", round.way, rods);
     sift(sieve, at + ".weather", round.weather);
     siftPredicted(sieve, at + ".predicted", round.predicted, rods);
     sieve.needs(round.readings.size() == count, at + ".readings", "has not one place a rod");
@@ -93,12 +87,12 @@ void siftStage(Sieve& sieve, const std::string& at, const HeadWork& head, int ro
 
 void sift(Sieve& sieve, const std::string& at, const RodReading& reading) {
     const bool silent = reading.gauge.has_value(); // then the pitch is implied, or not known
-    sieve.between(reading.frequency, silent ? 0.0 : 1.0, kHighestPitch, at + ".frequency");
-    sieve.between(reading.standardError, 0.0, kHighestPitch, at + ".standardError");
+    sieve.between(reading.frequency, silent ? 0.0 : 1.0, kHighestPitchKept, at + ".frequency");
+    sieve.between(reading.standardError, 0.0, kHighestPitchKept, at + ".standardError");
     sieve.between(reading.t60, 0.0, 1000.0, at + ".t60");
-    sieve.between(reading.second, 1.0, kHighestPitch, at + ".second");
-    sieve.between(reading.secondError, 0.0, kHighestPitch, at + ".secondError");
-    sieve.between(reading.beat, 0.0, kHighestPitch, at + ".beat");
+    sieve.between(reading.second, 1.0, kHighestPitchKept, at + ".second");
+    sieve.between(reading.secondError, 0.0, kHighestPitchKept, at + ".secondError");
+    sieve.between(reading.beat, 0.0, kHighestPitchKept, at + ".beat");
     sieve.between(reading.levelDb, -400.0, 400.0, at + ".levelDb");
     sieve.between(reading.taps, 0, 1000, at + ".taps");
     sieve.between(reading.outliers, 0, 1000, at + ".outliers");
@@ -108,6 +102,11 @@ void sift(Sieve& sieve, const std::string& at, const Weather& weather) {
     sieve.between(weather.temperature, -60.0, 80.0, at + ".temperature");
     sieve.between(weather.relativeHumidity, 0.0, 1.0, at + ".relativeHumidity");
     sieve.between(weather.pressure, 30000.0, 120000.0, at + ".pressure");
+}
+
+void sift(Sieve& sieve, const std::string& at, const RoundWay& way, int rods) {
+    sieve.between(way.tapsPerRod, 1, kMostTapsPerRod, at + ".tapsPerRod");
+    sieve.needs(!way.half || rods % 2 == 0, at + ".half", "needs an even count of rods");
 }
 
 void sift(Sieve& sieve, const std::string& at, const HeadWork& head, int rods, Path path) {
@@ -127,7 +126,7 @@ void sift(Sieve& sieve, const std::string& at, const HeadWork& head, int rods, P
     sieve.between(head.round, 0, static_cast<double>(kMostCounted), at + ".round");
     sieve.between(head.group, 0, rods, at + ".group");
     sieve.index(head.startRod, count, at + ".startRod");
-    siftWay(sieve, at + ".way", head.way, rods);
+    sift(sieve, at + ".way", head.way, rods);
     sieve.needs(head.taps.size() == count, at + ".taps", "has not one place a rod");
     for (const auto& taps : head.taps) {
         sieve.atMost(taps.size(), kMostTapsKept, at + ".taps");

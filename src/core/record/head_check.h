@@ -6,8 +6,11 @@
 
 namespace bombo {
 
+inline constexpr double kHighestPitchKept = 20000.0; ///< Hz
+
 void sift(Sieve& sieve, const std::string& at, const RodReading& reading);
 void sift(Sieve& sieve, const std::string& at, const Weather& weather);
+void sift(Sieve& sieve, const std::string& at, const RoundWay& way, int rods);
 /// @param rods of the drum, @param path in which they are turned
 void sift(Sieve& sieve, const std::string& at, const HeadWork& head, int rods, Path path);
 

@@ -51,9 +51,6 @@ Json toJson(const Drum& drum);
 /// A log entry's summary of one session: what was aimed at and what was reached.
 Json setupSummary(const Session& session);
 
-/// Measured mean edge pitch of "batter" or "snare_side" in such a summary, if it holds one.
-std::optional<Hertz> measuredHertz(const Json& summary, const char* head);
-
 /// The number at `key`, or a problem that names it. Also refuses a key whose unit is wrong (see unitHint).
 Result<double, InputProblem> numberAt(const Json& j, const std::string& key);
 Result<std::string, InputProblem> textAt(const Json& j, const std::string& key);

@@ -3,15 +3,6 @@
 
 namespace bombo {
 
-std::optional<Hertz> measuredHertz(const Json& summary, const char* head) {
-    if (!summary.is_object() || !summary.contains(head) || !summary[head].is_object())
-        return std::nullopt;
-    const auto found = summary[head].find("measured_hz");
-    if (found == summary[head].end() || !found->is_number())
-        return std::nullopt;
-    return Hertz{found->get<double>()};
-}
-
 namespace {
 
 Json padsJson(const std::vector<Pad>& pads) {

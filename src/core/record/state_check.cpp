@@ -9,7 +9,6 @@ namespace bombo {
 namespace {
 
 constexpr double kLongest = 1000.0; ///< seconds that anything sounds
-constexpr double kHighestPitch = 20000.0;
 constexpr std::size_t kMostAnswers = 20000;
 constexpr std::size_t kLongestWords = 100000;
 constexpr std::size_t kMostGauges = 100000;
@@ -51,14 +50,14 @@ void siftSays(Sieve& sieve, const std::string& at, const StrokesSay& says) {
     sieve.between(says.ring, 0.0, kLongest, at + ".ring");
     sieve.between(says.tone, 0.0, kLongest, at + ".tone");
     sieve.between(says.buzz, 0.0, kLongest, at + ".buzz");
-    sieve.between(says.centre, 1.0, kHighestPitch, at + ".centre");
+    sieve.between(says.centre, 1.0, kHighestPitchKept, at + ".centre");
     sieve.between(says.strokes, 0, 1e6, at + ".strokes");
 }
 
 void siftStrokes(Sieve& sieve, const std::vector<HeardStroke>& strokes) {
     sieve.atMost(strokes.size(), kMostStrokes, "strokes");
     for (const HeardStroke& stroke : strokes) {
-        sieve.between(stroke.centre, 1.0, kHighestPitch, "strokes.centre");
+        sieve.between(stroke.centre, 1.0, kHighestPitchKept, "strokes.centre");
         sieve.between(stroke.tone, 0.0, kLongest, "strokes.tone");
         sieve.between(stroke.buzz, 0.0, kLongest, "strokes.buzz");
         sieve.between(stroke.levelDb, -400.0, 400.0, "strokes.levelDb");
@@ -67,7 +66,7 @@ void siftStrokes(Sieve& sieve, const std::vector<HeardStroke>& strokes) {
         for (const StrokePartial& partial : stroke.partials) {
             sieve.between(partial.m, 0, kHighestM, "strokes.partials.m");
             sieve.between(partial.order, 1, 20, "strokes.partials.order");
-            sieve.between(partial.frequency, 1.0, kHighestPitch, "strokes.partials.frequency");
+            sieve.between(partial.frequency, 1.0, kHighestPitchKept, "strokes.partials.frequency");
             sieve.between(partial.t60, 0.0, kLongest, "strokes.partials.t60");
             sieve.between(partial.levelDb, -400.0, 400.0, "strokes.partials.levelDb");
         }
@@ -122,11 +121,8 @@ void siftHandling(Sieve& sieve, const Work& work) {
         sieve.between(work.hurry->minutes, kFewestMinutes, kMostMinutes, "hurry.minutes");
         sieve.between(work.hurry->tolerance, 0.5, 200.0, "hurry.tolerance");
         for (const auto& way : {work.hurry->batterWay, work.hurry->snareSideWay})
-            if (way) {
-                sieve.between(way->tapsPerRod, 1, kMostTapsPerRod, "hurry.tapsPerRod");
-                sieve.needs(!way->half || work.drum.rods % 2 == 0, "hurry.half",
-                            "needs an even count of rods");
-            }
+            if (way)
+                sift(sieve, "hurry.way", *way, work.drum.rods);
     }
 }
 

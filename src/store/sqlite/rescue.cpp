@@ -22,28 +22,6 @@ const QStringList kTables{QStringLiteral("workbook"),   QStringLiteral("drums"),
                           QStringLiteral("readings"),   QStringLiteral("log_entries"),
                           QStringLiteral("recordings"), QStringLiteral("gauge_points")};
 
-/// A connection of its own, closed when it goes.
-class Connection {
-public:
-    explicit Connection(const QString& file) : m_name(QStringLiteral("rescue-%1").arg(file)) {
-        database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), m_name);
-        database.setDatabaseName(file);
-        isOpen = database.open();
-    }
-    ~Connection() {
-        database.close();
-        database = QSqlDatabase();
-        QSqlDatabase::removeDatabase(m_name);
-    }
-    Connection(const Connection&) = delete;
-    Connection& operator=(const Connection&) = delete;
-    QSqlDatabase database;
-    bool isOpen = false;
-
-private:
-    QString m_name;
-};
-
 int versionOf(const QSqlDatabase& database) {
     Statement read(database, QStringLiteral("PRAGMA user_version"));
     const int version = read.ok() && read.query().next() ? read.query().value(0).toInt() : 0;
@@ -124,24 +102,26 @@ void copyTable(const QSqlDatabase& from, const QSqlDatabase& to, const QString& 
     rescued.rows[table] = copied;
 }
 
+template <class T> std::optional<InputProblem> faultOf(const Result<T, InputProblem>& read) {
+    return read ? std::nullopt : std::optional(read.fault());
+}
+
 /// Drums and tones that are no longer any are left behind.
-void dropDamaged(const QSqlDatabase& database, Workbook& book, Rescued& rescued) {
-    (void)book.drums();
-    (void)book.tones();
-    for (const SetAside& one : book.takeSetAside()) {
-        const bool drum = one.what == SetAside::What::Drum;
-        rescued.lost << QStringLiteral("the %1 %2: %3")
-                            .arg(drum ? QStringLiteral("drum") : QStringLiteral("tone"), one.name, one.why);
-    }
+void dropDamaged(const QSqlDatabase& database, Rescued& rescued) {
     for (const QString& table : {QStringLiteral("drums"), QStringLiteral("tones")}) {
-        std::vector<QString> gone;
+        const bool drums = table == QLatin1String("drums");
+        QStringList gone;
         Statement read(database, QStringLiteral("SELECT id, description FROM %1").arg(table));
         while (read.ok() && read.query().next()) {
             const Json json = Json::parse(read.query().value(1).toString().toStdString(), nullptr, false);
-            const bool good =
-                table == QLatin1String("drums") ? bool(drumFromJson(json, {})) : bool(toneFromJson(json));
-            if (!good)
-                gone.push_back(read.query().value(0).toString());
+            const std::optional<InputProblem> problem =
+                drums ? faultOf(drumFromJson(json, {})) : faultOf(toneFromJson(json));
+            if (!problem)
+                continue;
+            gone << read.query().value(0).toString();
+            rescued.lost << QStringLiteral("the %1 %2: %3")
+                                .arg(drums ? QStringLiteral("drum") : QStringLiteral("tone"), gone.back(),
+                                     QString::fromStdString(problem->text()));
         }
         for (const QString& id : gone)
             const Statement drop(database, QStringLiteral("DELETE FROM %1 WHERE id = ?").arg(table), {id});
@@ -159,7 +139,7 @@ Result<Rescued, WorkbookProblem> rescueWorkbook(const QString& from, const QStri
     const QTemporaryDir folder;
     const QString source = folder.filePath(QStringLiteral("source"));
     if (!folder.isValid() || !QFile::copy(from, source))
-        return failure(WorkbookProblem{WorkbookFault::DiskFull, folder.path(), {}});
+        return failure(WorkbookProblem{WorkbookFault::DiskFailing, from, {}});
     if (const QString log = from + QStringLiteral("-wal"); QFileInfo::exists(log))
         QFile::copy(log, source + QStringLiteral("-wal"));
     const QString making = folder.filePath(QStringLiteral("making"));
@@ -185,7 +165,7 @@ Result<Rescued, WorkbookProblem> rescueWorkbook(const QString& from, const QStri
         Workbook& book = **opened;
         {
             const Connection raw(making);
-            dropDamaged(raw.database, book, rescued);
+            dropDamaged(raw.database, rescued);
         }
         // A drum that is lost stands in its sessions.
         std::set<std::string> known;

@@ -1,5 +1,9 @@
 #include "store/sqlite/sql.h"
 
+#include <QFileInfo>
+#include <QUrl>
+#include <atomic>
+
 namespace bombo {
 
 WorkbookProblem problemOf(const QSqlError& error, const QString& path) {
@@ -54,6 +58,28 @@ bool Transaction::commit() {
     }
     m_open = false;
     return true;
+}
+
+Connection::Connection(const QString& file, const QString& options) {
+    static std::atomic<int> count = 0; // connection names must differ; nothing else is shared
+    m_name = QStringLiteral("reading-%1").arg(++count);
+    database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), m_name);
+    database.setDatabaseName(file);
+    database.setConnectOptions(options);
+    isOpen = database.open();
+}
+
+Connection::~Connection() {
+    database.close();
+    database = QSqlDatabase();
+    QSqlDatabase::removeDatabase(m_name);
+}
+
+ReadOnlyPlace readOnlyPlace(const QString& file) {
+    const bool hasLog = QFileInfo::exists(file + QStringLiteral("-wal"));
+    return {QString::fromUtf8(QUrl::fromLocalFile(QFileInfo(file).absoluteFilePath()).toEncoded()) +
+                (hasLog ? QStringLiteral("?mode=ro") : QStringLiteral("?immutable=1")),
+            QStringLiteral("QSQLITE_BUSY_TIMEOUT=3000;QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI")};
 }
 
 } // namespace bombo

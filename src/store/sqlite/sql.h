@@ -19,6 +19,8 @@ public:
     bool ok() const { return m_ok; }
     QSqlQuery& query() { return m_query; }
     QSqlError error() const { return m_query.lastError(); }
+    /// The rows ended because the file cannot be read there.
+    bool brokeOff() const { return m_query.lastError().isValid(); }
 
 private:
     QSqlQuery m_query;
@@ -41,5 +43,27 @@ private:
     QSqlError m_error;
     bool m_open = false;
 };
+
+/// A connection of its own for the thread that makes it, closed when it goes.
+class Connection {
+public:
+    explicit Connection(const QString& file, const QString& options = {});
+    ~Connection();
+    Connection(const Connection&) = delete;
+    Connection& operator=(const Connection&) = delete;
+
+    QSqlDatabase database;
+    bool isOpen = false;
+
+private:
+    QString m_name;
+};
+
+/// For reading alone: of a file with nothing pending nothing is made beside it.
+struct ReadOnlyPlace {
+    QString name;
+    QString options;
+};
+ReadOnlyPlace readOnlyPlace(const QString& file);
 
 } // namespace bombo

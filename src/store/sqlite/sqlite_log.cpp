@@ -26,10 +26,11 @@ SqliteWorkbook::Outcome<qint64> SqliteWorkbook::addLogEntry(const LogEntry& entr
 }
 
 SqliteWorkbook::Outcome<std::vector<LogEntry>>
-SqliteWorkbook::logEntries(const std::optional<std::string>& drumId) const {
+SqliteWorkbook::logEntries(const std::optional<std::string>& drumId, int most) const {
     const QString columns = QStringLiteral(
         "SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM log_entries ");
-    const QString order = QStringLiteral(" ORDER BY saved_utc DESC, id DESC");
+    const QString order =
+        QStringLiteral(" ORDER BY saved_utc DESC, id DESC LIMIT %1").arg(most > 0 ? most : -1);
     Statement read = drumId ? Statement(m_database, columns + QStringLiteral("WHERE drum_id = ?") + order,
                                         {QString::fromStdString(*drumId)})
                             : Statement(m_database, columns + order);
@@ -41,6 +42,8 @@ SqliteWorkbook::logEntries(const std::optional<std::string>& drumId) const {
         entries.push_back({row.value(0).toLongLong(), row.value(1).toString(),
                            row.value(2).toString().toStdString(), row.value(3).toString().toStdString(),
                            row.value(4).toString(), row.value(5).toBool()});
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
     return entries;
 }
 

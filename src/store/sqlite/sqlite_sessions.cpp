@@ -120,6 +120,8 @@ SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::loadSession(qint64 id) co
         return failure(problemOf(steps.error(), m_path));
     while (steps.query().next() && steps.query().value(0).toLongLong() == stored.steps.size())
         stored.steps << steps.query().value(1).toString();
+    if (steps.brokeOff())
+        setAside({SetAside::What::Step, QString::number(stored.steps.size()), steps.error().text()});
     const auto last = static_cast<int>(stored.steps.size()) - 1; // none after a gap counts
     const int from = stored.position < 0 || stored.position > last ? last : stored.position;
     if (from != stored.position)
@@ -247,6 +249,8 @@ SqliteWorkbook::Outcome<qint64> SqliteWorkbook::saveSetup(StoredSession& stored,
         return id;
     if (!transaction.commit())
         return failure(problemOf(transaction.error(), m_path));
+    // What is saved stands in the file itself, so that a copy of it alone has the logbook.
+    const Statement settle(m_database, QStringLiteral("PRAGMA wal_checkpoint(PASSIVE)"));
     stepOn(stored, command, after, after);
     return id;
 }
@@ -336,6 +340,8 @@ SqliteWorkbook::Outcome<std::vector<DrumReminder>> SqliteWorkbook::reminders() c
         if (context && context->reminder) // a damaged one is told when its session is opened
             found.push_back({read.query().value(0).toString().toStdString(), *context->reminder});
     }
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
     return found;
 }
 

@@ -49,6 +49,8 @@ SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
         rows.push_back({*drum, static_cast<std::uint64_t>(read.query().value(1).toLongLong()),
                         read.query().value(2).toString().toStdString()});
     }
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
     return rows;
 }
 
@@ -65,6 +67,8 @@ SqliteWorkbook::Outcome<std::vector<Tone>> SqliteWorkbook::tones() const {
         else
             setAside(SetAside::What::Tone, json, tone.fault());
     }
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
     return tones;
 }
 
@@ -179,6 +183,8 @@ SqliteWorkbook::Outcome<QStringList> SqliteWorkbook::gaugeNames() const {
     QStringList names;
     while (read.query().next())
         names << read.query().value(0).toString();
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
     return names;
 }
 
@@ -193,6 +199,8 @@ SqliteWorkbook::Outcome<std::vector<GaugePoint>> SqliteWorkbook::gaugePoints(con
     std::vector<GaugePoint> points;
     while (read.query().next())
         points.push_back({read.query().value(0).toDouble(), Tension{read.query().value(1).toDouble()}});
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
     return points;
 }
 

@@ -3,16 +3,18 @@
 
 #include "store/backups.h"
 #include "store/resources.h"
+#include "store/sqlite/damage.h"
 #include "store/sqlite/sql.h"
 
 #include <QFile>
 #include <QFileInfo>
-#include <QUrl>
 #include <atomic>
 #include <utility>
 
 namespace bombo {
 namespace {
+
+constexpr qint64 kCheckedAtOnce = 16 << 20; // bytes; read in a tenth of a second even from a slow disk
 
 int pragma(const QSqlDatabase& database, const QString& name) {
     Statement read(database, QStringLiteral("PRAGMA ") + name);
@@ -67,13 +69,9 @@ SqliteWorkbook::Problem SqliteWorkbook::connect(bool mayCreate) {
     m_database.setDatabaseName(m_path);
     QString options = QStringLiteral("QSQLITE_BUSY_TIMEOUT=3000");
     if (m_readOnly) {
-        options += QStringLiteral(";QSQLITE_OPEN_READONLY");
-        if (!QFileInfo::exists(m_path + QStringLiteral("-wal"))) { // nothing pending: needs no lock files
-            options += QStringLiteral(";QSQLITE_OPEN_URI");
-            m_database.setDatabaseName(
-                QString::fromUtf8(QUrl::fromLocalFile(info.absoluteFilePath()).toEncoded()) +
-                QStringLiteral("?immutable=1"));
-        }
+        const ReadOnlyPlace place = readOnlyPlace(m_path);
+        options = place.options;
+        m_database.setDatabaseName(place.name);
     }
     m_database.setConnectOptions(options);
     if (!m_database.open())
@@ -82,11 +80,14 @@ SqliteWorkbook::Problem SqliteWorkbook::connect(bool mayCreate) {
 }
 
 SqliteWorkbook::Problem SqliteWorkbook::checkFile() {
-    Statement check(m_database, QStringLiteral("PRAGMA quick_check(1)"));
-    if (!check.ok())
-        return problemOf(check.error(), m_path);
-    if (!check.query().next() || check.query().value(0).toString() != QStringLiteral("ok"))
-        return WorkbookProblem{WorkbookFault::Damaged, m_path, check.query().value(0).toString()};
+    // A large file takes seconds: it is looked through while one works already, see checkThoroughly.
+    m_checked = QFileInfo(m_path).size() <= kCheckedAtOnce;
+    if (m_checked) {
+        if (auto problem = damageIn(m_database, {}, m_path))
+            return problem;
+    } else if (Statement head(m_database, QStringLiteral("SELECT COUNT(*) FROM sqlite_schema")); !head.ok()) {
+        return problemOf(head.error(), m_path);
+    }
     if (pragma(m_database, QStringLiteral("application_id")) != kApplicationId)
         return WorkbookProblem{WorkbookFault::NotAWorkbook, m_path, {}};
     const int version = pragma(m_database, QStringLiteral("user_version"));

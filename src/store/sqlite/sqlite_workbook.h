@@ -17,6 +17,7 @@ public:
 
     const QString& path() const override { return m_path; }
     bool isReadOnly() const override { return m_readOnly; }
+    bool isChecked() const override { return m_checked; }
 
     Outcome<std::vector<DrumRow>> drums() const override;
     Outcome<std::vector<Tone>> tones() const override;
@@ -45,7 +46,8 @@ public:
     Outcome<Done> keepGaugePoints(qint64 sessionId, const std::vector<GaugeRecord>& found) override;
 
     Outcome<qint64> addLogEntry(const LogEntry& entry) override;
-    Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId) const override;
+    Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId,
+                                              int most) const override;
     Outcome<Setup> logSetup(qint64 id) const override;
     Outcome<int> readingCount(qint64 sessionId) const override;
     Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording) override;
@@ -83,6 +85,7 @@ private:
     QString m_connection;
     QSqlDatabase m_database;
     bool m_readOnly = false;
+    bool m_checked = false;
     bool m_backupDue = false;                 ///< nothing was written yet, and today has no copy
     mutable std::vector<SetAside> m_setAside; ///< noted by whatever reads
 };

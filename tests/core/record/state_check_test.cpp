@@ -1,5 +1,6 @@
 #include "core/record/state_check.h"
 #include "support/exercise.h"
+#include "support/json_places.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>
@@ -116,17 +117,6 @@ TEST(StateCheck, BrokenTextIsRefused) {
         R"({"neighbours":[{"name":"x","kind":"tom","partials":[{"frequency":-4,"t60":1,"levelDb":0}]}]})"));
 }
 
-/// Places of all values in a state.
-void collect(const Json& json, const Json::json_pointer& at, std::vector<Json::json_pointer>& places) {
-    places.push_back(at);
-    if (json.is_object())
-        for (const auto& [key, value] : json.items())
-            collect(value, at / key, places);
-    if (json.is_array())
-        for (std::size_t i = 0; i < json.size(); ++i)
-            collect(json[i], at / i, places);
-}
-
 Json hostile(std::mt19937& random, const Json& was) {
     const std::vector<Json> values{
         -1,     0,      1,   7,    8,       77, 100000000, -2147483648LL, 4294967296LL,  1e300,
@@ -150,8 +140,7 @@ TEST(StateCheck, AnythingThatPassesCanBeWorkedOn) {
     int passed = 0;
     for (const Session& from : {rich(), fullSession()}) {
         const Json good = Json::parse(workText(from));
-        std::vector<Json::json_pointer> places;
-        collect(good, Json::json_pointer(), places);
+        const auto places = testing::placesIn(good);
         for (int i = 0; i < 400; ++i) {
             Json state = good;
             for (int changes = 1 + i % 3; changes > 0; --changes) {

@@ -55,7 +55,6 @@ std::vector<double> response(const TestRoom& room) {
     const double fall = std::log(1000.0) / room.rt60;
     const auto from = static_cast<std::size_t>(0.012 * room.rate);
     double slow = 0.0;
-    double energy = 0.0;
     for (int i = 0; i < 8; ++i) {
         const double t = dice.uniform(0.001, 0.02);
         h[static_cast<std::size_t>(t * room.rate)] +=
@@ -66,8 +65,6 @@ std::vector<double> response(const TestRoom& room) {
         slow += 0.15 * (noise - slow);
         h[i] += (0.6 * noise + slow) * std::exp(-fall * static_cast<double>(i) / room.rate);
     }
-    for (const double v : h)
-        energy += v * v;
     // The direct sound over the tail is stated for broad sound; the tail is darker, so that it is measured
     // below 1 kHz.
     double low = 0.0;
