@@ -616,6 +616,57 @@
     </message>
 </context>
 <context>
+    <name>DrumSights</name>
+    <message>
+        <source>white, rough</source>
+        <translation>weiß, rau</translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation>klar</translation>
+    </message>
+    <message>
+        <source>for brushes</source>
+        <translation>für Besen</translation>
+    </message>
+    <message>
+        <source>with a dot</source>
+        <translation>mit Punkt</translation>
+    </message>
+    <message>
+        <source>with a ring</source>
+        <translation>mit Ring</translation>
+    </message>
+    <message>
+        <source>with holes</source>
+        <translation>mit Löchern</translation>
+    </message>
+    <message>
+        <source>two plies, clear</source>
+        <translation>zwei Lagen, klar</translation>
+    </message>
+    <message>
+        <source>two plies, white</source>
+        <translation>zwei Lagen, weiß</translation>
+    </message>
+    <message>
+        <source>like cloth</source>
+        <translation>wie Stoff</translation>
+    </message>
+    <message>
+        <source>wood</source>
+        <translation>Holz</translation>
+    </message>
+    <message>
+        <source>metal</source>
+        <translation>Metall</translation>
+    </message>
+    <message>
+        <source>see-through</source>
+        <translation>durchsichtig</translation>
+    </message>
+</context>
+<context>
     <name>FindingWords</name>
     <message>
         <source>It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, then tap again; if it goes on falling, the film is at its end.</source>
@@ -1597,10 +1648,6 @@ trifft hier</translation>
 <context>
     <name>QObject</name>
     <message>
-        <source> in</source>
-        <translation> in</translation>
-    </message>
-    <message>
         <source> Hz</source>
         <translation> Hz</translation>
     </message>
@@ -1970,6 +2017,22 @@ trifft hier</translation>
     <message>
         <source>saved to logbook</source>
         <translation>ins Logbuch gespeichert</translation>
+    </message>
+    <message>
+        <source>description of the drum</source>
+        <translation>Beschreibung der Trommel</translation>
+    </message>
+    <message>
+        <source>new head</source>
+        <translation>neues Fell</translation>
+    </message>
+    <message>
+        <source>new wires</source>
+        <translation>neuer Teppich</translation>
+    </message>
+    <message>
+        <source>Such a drum cannot be computed. Check its size, rods and heads.</source>
+        <translation>Eine solche Trommel lässt sich nicht rechnen. Prüfen Sie Größe, Schrauben und Felle.</translation>
     </message>
 </context>
 <context>
@@ -3854,6 +3917,29 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     </message>
 </context>
 <context>
+    <name>bombo::DraftPicture</name>
+    <message>
+        <source>The drum as described</source>
+        <translation>Die Trommel wie beschrieben</translation>
+    </message>
+    <message>
+        <source>%1, %2 rods a side</source>
+        <translation>%1, %2 Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>%1 rods, strainer at the left</source>
+        <translation>%1 Schrauben, Abhebung links</translation>
+    </message>
+    <message>
+        <source>batter: not known</source>
+        <translation>Schlagfell: unbekannt</translation>
+    </message>
+    <message>
+        <source>batter: %1</source>
+        <translation>Schlagfell: %1</translation>
+    </message>
+</context>
+<context>
     <name>bombo::DrumButton</name>
     <message>
         <source>%1, %2, %3 rods a side</source>
@@ -3866,6 +3952,231 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>%1, %2 %3 strands</source>
         <translation>%1, %2 Spiralen, %3</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumCard</name>
+    <message>
+        <source>since when: not known</source>
+        <translation>seit wann: unbekannt</translation>
+    </message>
+    <message>
+        <source>on since today</source>
+        <translation>drauf seit heute</translation>
+    </message>
+    <message numerus="yes">
+        <source>on since %1, %n days</source>
+        <translation>
+            <numerusform>drauf seit %1, %n Tag</numerusform>
+            <numerusform>drauf seit %1, %n Tage</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What is on it</source>
+        <translation>Was darauf ist</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>New head…</source>
+        <translation>Neues Fell…</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Teppich</translation>
+    </message>
+    <message>
+        <source>New set…</source>
+        <translation>Neuer Teppich…</translation>
+    </message>
+    <message>
+        <source>Edit…</source>
+        <translation>Ändern…</translation>
+    </message>
+    <message>
+        <source>Its size, rods, name and whatever else was described.</source>
+        <translation>Größe, Schrauben, Name und was sonst beschrieben wurde.</translation>
+    </message>
+    <message>
+        <source>Copy…</source>
+        <translation>Kopieren…</translation>
+    </message>
+    <message>
+        <source>Another drum like it, to change where it differs.</source>
+        <translation>Noch eine solche Trommel; ändern, worin sie anders ist.</translation>
+    </message>
+    <message>
+        <source>Retire</source>
+        <translation>Weglegen</translation>
+    </message>
+    <message>
+        <source>It is no longer played; its logbook stays.</source>
+        <translation>Sie wird nicht mehr gespielt; ihr Logbuch bleibt.</translation>
+    </message>
+    <message>
+        <source>Batter: not known which</source>
+        <translation>Schlagfell: unbekannt welches</translation>
+    </message>
+    <message>
+        <source>Batter: %1</source>
+        <translation>Schlagfell: %1</translation>
+    </message>
+    <message>
+        <source>Snare side: not known which</source>
+        <translation>Resonanzfell: unbekannt welches</translation>
+    </message>
+    <message>
+        <source>Wires: not known which</source>
+        <translation>Teppich: unbekannt welcher</translation>
+    </message>
+    <message>
+        <source>Wires: %1 strands, %2</source>
+        <translation>Teppich: %1 Spiralen, %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumMaker</name>
+    <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
+        <source>Batter taken as %1: its first turns may be %2 % off.</source>
+        <translation>Schlagfell angenommen als %1: die ersten Drehungen können %2 % daneben liegen.</translation>
+    </message>
+    <message>
+        <source>Snare side taken as %1: its first turns may be %2 % off.</source>
+        <translation>Resonanzfell angenommen als %1: die ersten Drehungen können %2 % daneben liegen.</translation>
+    </message>
+    <message>
+        <source>Hoops taken as %1: turns may be a quarter off, until a round was heard.</source>
+        <translation>Reifen angenommen als %1: Drehungen können ein Viertel daneben liegen, bis eine Runde gehört wurde.</translation>
+    </message>
+    <message>
+        <source>Shell taken as %1: it only matters when the weather turns.</source>
+        <translation>Kessel angenommen als %1: das zählt nur, wenn das Wetter umschlägt.</translation>
+    </message>
+    <message>
+        <source>%1 %2 strands taken: the strainer&apos;s span is wider until strokes are heard.</source>
+        <translation>%1 Spiralen, %2, angenommen: die Spanne der Abhebung ist breiter, bis Schläge gehört sind.</translation>
+    </message>
+    <message>
+        <source>The first round of taps puts most of it right.</source>
+        <translation>Die erste Runde rückt das meiste zurecht.</translation>
+    </message>
+    <message>
+        <source>I don&apos;t know</source>
+        <translation>Weiß ich nicht</translation>
+    </message>
+    <message>
+        <source>How wide, how deep?</source>
+        <translation>Wie breit, wie tief?</translation>
+    </message>
+    <message>
+        <source>%1 in</source>
+        <translation>%1 Zoll</translation>
+    </message>
+    <message>
+        <source>How many rods on one side?</source>
+        <translation>Wie viele Schrauben auf einer Seite?</translation>
+    </message>
+    <message>
+        <source>What is the shell made of?</source>
+        <translation>Woraus ist der Kessel?</translation>
+    </message>
+    <message>
+        <source>What does the head look like that you strike?</source>
+        <translation>Wie sieht das Fell aus, das Sie schlagen?</translation>
+    </message>
+    <message>
+        <source>How many strands under it?</source>
+        <translation>Wie viele Spiralen darunter?</translation>
+    </message>
+    <message>
+        <source>If you know it exactly</source>
+        <translation>Wenn Sie es genau wissen</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Breit</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Tief</translation>
+    </message>
+    <message>
+        <source>Rods a side</source>
+        <translation>Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>Shell of</source>
+        <translation>Kessel aus</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Schlagfell</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Teppich</translation>
+    </message>
+    <message>
+        <source>Hoops</source>
+        <translation>Spannreifen</translation>
+    </message>
+    <message>
+        <source>Badge or tape beside</source>
+        <translation>Schild oder Band neben</translation>
+    </message>
+    <message>
+        <source>What do you call it?</source>
+        <translation>Wie nennen Sie sie?</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Lassen</translation>
+    </message>
+    <message>
+        <source>no rod</source>
+        <translation>keiner Schraube</translation>
+    </message>
+    <message>
+        <source>rod %1 from the strainer</source>
+        <translation>Schraube %1 ab der Abhebung</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 rods a side</source>
+        <translation>%1, %2, %3 Schrauben je Seite</translation>
+    </message>
+    <message>
+        <source>shell not known</source>
+        <translation>Kessel unbekannt</translation>
+    </message>
+    <message>
+        <source>Give the drum a name, so that you find it again.</source>
+        <translation>Geben Sie der Trommel einen Namen, damit Sie sie wiederfinden.</translation>
+    </message>
+    <message>
+        <source>There is a drum of that name; give another.</source>
+        <translation>Eine Trommel dieses Namens gibt es schon; geben Sie einen anderen.</translation>
     </message>
 </context>
 <context>
@@ -3941,6 +4252,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>Nothing saved for this drum yet.</source>
         <translation>Für diese Trommel ist noch nichts gespeichert.</translation>
+    </message>
+    <message>
+        <source>%1 is retired: bring it back</source>
+        <translation>%1 ist weggelegt: zurückholen</translation>
     </message>
 </context>
 <context>
@@ -4107,6 +4422,49 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>put back</source>
         <translation>zurückgesetzt</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FitDialog</name>
+    <message>
+        <source>New wires</source>
+        <translation>Neuer Teppich</translation>
+    </message>
+    <message>
+        <source>New batter head</source>
+        <translation>Neues Schlagfell</translation>
+    </message>
+    <message>
+        <source>New snare-side head</source>
+        <translation>Neues Resonanzfell</translation>
+    </message>
+    <message>
+        <source>Work on this side begins anew. The turns of the old head, and what they taught, stay with it in the workbook. Undo takes it back.</source>
+        <translation>Die Arbeit an dieser Seite beginnt neu. Die Drehungen des alten Fells, und was sie lehrten, bleiben mit ihm im Arbeitsbuch. Rückgängig nimmt es zurück.</translation>
+    </message>
+    <message>
+        <source>The strainer begins anew at first contact. Undo takes it back.</source>
+        <translation>Die Abhebung beginnt neu bei der ersten Berührung. Rückgängig nimmt es zurück.</translation>
+    </message>
+    <message>
+        <source>Which one</source>
+        <translation>Welches</translation>
+    </message>
+    <message>
+        <source>Which set</source>
+        <translation>Welcher</translation>
+    </message>
+    <message>
+        <source>On since</source>
+        <translation>Drauf seit</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Lassen</translation>
+    </message>
+    <message>
+        <source>It is on</source>
+        <translation>Es liegt auf</translation>
     </message>
 </context>
 <context>
@@ -5058,6 +5416,34 @@ Anteil der Grenze</translation>
         <source>%1 – Bombo</source>
         <translation>%1 – Bombo</translation>
     </message>
+    <message>
+        <source>C&amp;lose</source>
+        <translation>S&amp;chließen</translation>
+    </message>
+    <message>
+        <source>My drum</source>
+        <translation>Meine Trommel</translation>
+    </message>
+    <message>
+        <source>What does it look like?</source>
+        <translation>Wie sieht sie aus?</translation>
+    </message>
+    <message>
+        <source>This is it</source>
+        <translation>Das ist sie</translation>
+    </message>
+    <message>
+        <source>Where does the other one differ?</source>
+        <translation>Worin ist die andere anders?</translation>
+    </message>
+    <message>
+        <source>What is to be put right?</source>
+        <translation>Was ist zu berichtigen?</translation>
+    </message>
+    <message>
+        <source>Add it</source>
+        <translation>Hinzufügen</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -5336,61 +5722,6 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
-    <name>bombo::NewDrumDialog</name>
-    <message>
-        <source>Add a drum</source>
-        <translation>Trommel hinzufügen</translation>
-    </message>
-    <message>
-        <source>what you call it</source>
-        <translation>wie Sie sie nennen</translation>
-    </message>
-    <message>
-        <source>Name</source>
-        <translation>Name</translation>
-    </message>
-    <message>
-        <source>Across</source>
-        <translation>Breit</translation>
-    </message>
-    <message>
-        <source>Deep</source>
-        <translation>Tief</translation>
-    </message>
-    <message>
-        <source>Shell of</source>
-        <translation>Kessel aus</translation>
-    </message>
-    <message>
-        <source>Rods a side</source>
-        <translation>Schrauben je Seite</translation>
-    </message>
-    <message>
-        <source>Batter head</source>
-        <translation>Schlagfell</translation>
-    </message>
-    <message>
-        <source>Snare-side head</source>
-        <translation>Resonanzfell</translation>
-    </message>
-    <message>
-        <source>Hoops</source>
-        <translation>Spannreifen</translation>
-    </message>
-    <message>
-        <source>Wires</source>
-        <translation>Teppich</translation>
-    </message>
-    <message>
-        <source>Give the drum a name.</source>
-        <translation>Geben Sie der Trommel einen Namen.</translation>
-    </message>
-    <message>
-        <source>There is a drum of that name; give another.</source>
-        <translation>Eine Trommel dieses Namens gibt es schon; geben Sie einen anderen.</translation>
-    </message>
-</context>
-<context>
     <name>bombo::NoticeBar</name>
     <message>
         <source>Dismiss</source>
@@ -5592,6 +5923,69 @@ Anteil der Grenze</translation>
     <message>
         <source>Save to the logbook</source>
         <translation>Ins Logbuch speichern</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::PurposePage</name>
+    <message>
+        <source>Tune it now</source>
+        <translation>Jetzt stimmen</translation>
+    </message>
+    <message>
+        <source>Choose a tone, then head by head.</source>
+        <translation>Einen Ton wählen, dann Fell für Fell.</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>Hear what it is</source>
+        <translation>Hören, was sie ist</translation>
+    </message>
+    <message>
+        <source>Middle and edge of both heads, in a minute.</source>
+        <translation>Mitte und Rand beider Felle, in einer Minute.</translation>
+    </message>
+    <message>
+        <source>In minutes, before a show</source>
+        <translation>In Minuten, vor dem Auftritt</translation>
+    </message>
+    <message>
+        <source>The little that helps most, by the clock.</source>
+        <translation>Das Wenige, das am meisten hilft, nach der Uhr.</translation>
+    </message>
+    <message>
+        <source>What listens?</source>
+        <translation>Was hört zu?</translation>
+    </message>
+    <message>
+        <source>A microphone</source>
+        <translation>Ein Mikrofon</translation>
+    </message>
+    <message>
+        <source>Five taps tell whether it hears well.</source>
+        <translation>Fünf Schläge zeigen, ob es gut hört.</translation>
+    </message>
+    <message>
+        <source>No microphone</source>
+        <translation>Kein Mikrofon</translation>
+    </message>
+    <message>
+        <source>Strike a simulated drum like it, to try it out.</source>
+        <translation>Zum Probieren eine simulierte gleiche Trommel schlagen.</translation>
+    </message>
+    <message>
+        <source>%1 is in the workbook. What for, today?</source>
+        <translation>%1 steht im Arbeitsbuch. Wozu heute?</translation>
+    </message>
+    <message>
+        <source>The microphone listens. It can be changed at every station, above the picture.</source>
+        <translation>Das Mikrofon hört zu. An jeder Station lässt es sich über dem Bild wechseln.</translation>
+    </message>
+    <message>
+        <source>The simulated drum is struck. A tension gauge or the ear work as well: say so at the head, beside the round.</source>
+        <translation>Die simulierte Trommel wird geschlagen. Auch Messuhr oder Ohr gehen: sagen Sie es beim Fell, neben der Runde.</translation>
     </message>
 </context>
 <context>
@@ -5970,6 +6364,18 @@ Anteil der Grenze</translation>
         <source>What could be read stands in %1 now. Lost: %2.</source>
         <translation>Was lesbar war, steht nun in %1. Verloren: %2.</translation>
     </message>
+    <message>
+        <source>Practice drum</source>
+        <translation>Übungstrommel</translation>
+    </message>
+    <message>
+        <source>It is the only drum here. Add another one first.</source>
+        <translation>Es ist die einzige Trommel hier. Fügen Sie erst eine andere hinzu.</translation>
+    </message>
+    <message>
+        <source>The setup was brought back as a new session. A head was changed since: its work begins anew, with the same targets.</source>
+        <translation>Der Stand wurde als neue Sitzung zurückgeholt. Ein Fell wurde seither gewechselt: seine Arbeit beginnt neu, mit denselben Zielen.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::SoundOutput</name>
@@ -6000,10 +6406,6 @@ Anteil der Grenze</translation>
 <context>
     <name>bombo::StartPage</name>
     <message>
-        <source>Open the demo</source>
-        <translation>Vorführung öffnen</translation>
-    </message>
-    <message>
         <source>Open a workbook…</source>
         <translation>Arbeitsbuch öffnen…</translation>
     </message>
@@ -6012,40 +6414,99 @@ Anteil der Grenze</translation>
         <translation>%1 enthält noch keine Trommel</translation>
     </message>
     <message>
-        <source>Which drum is in front of you?</source>
-        <translation>Welche Trommel steht vor Ihnen?</translation>
-    </message>
-    <message>
-        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
-        <translation>Ein Arbeitsbuch ist eine Datei mit Ihren Trommeln, Ihren Klängen, der laufenden Arbeit und dem Logbuch.</translation>
-    </message>
-    <message>
-        <source>Add a drum…</source>
-        <translation>Trommel hinzufügen…</translation>
-    </message>
-    <message>
-        <source>My own drum…</source>
-        <translation>Meine eigene Trommel…</translation>
-    </message>
-    <message>
-        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
-        <translation>Größe, Schrauben, Felle und Teppich; alles darf zuerst geschätzt sein.</translation>
-    </message>
-    <message>
-        <source>Opens your workbook %1.</source>
-        <translation>Öffnet Ihr Arbeitsbuch %1.</translation>
-    </message>
-    <message>
-        <source>It goes into a new workbook, %1.</source>
-        <translation>Sie kommt in ein neues Arbeitsbuch, %1.</translation>
-    </message>
-    <message>
         <source>Open a workbook</source>
         <translation>Arbeitsbuch öffnen</translation>
     </message>
     <message>
         <source>Bombo workbooks (*.bombo);;All files (*)</source>
         <translation>Bombo-Arbeitsbücher (*.bombo);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>%1, at %2, %3</source>
+        <translation>%1, bei %2, %3</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>A practice drum</source>
+        <translation>Eine Übungstrommel</translation>
+    </message>
+    <message>
+        <source>Simulated, uneven, in a room. Nothing can break.</source>
+        <translation>Simuliert, uneben, in einem Raum. Nichts kann reißen.</translation>
+    </message>
+    <message>
+        <source>The picture house</source>
+        <translation>Das Lichtspielhaus</translation>
+    </message>
+    <message>
+        <source>The demo: a band&apos;s three drums, and their season.</source>
+        <translation>Die Demo: drei Trommeln einer Band und ihre Saison.</translation>
+    </message>
+    <message>
+        <source>Or drop one here.</source>
+        <translation>Oder eines hierher ziehen.</translation>
+    </message>
+    <message>
+        <source>Lately</source>
+        <translation>Zuletzt</translation>
+    </message>
+    <message>
+        <source>Describe one; all of it can be guessed at first.</source>
+        <translation>Beschreiben Sie eine; alles darf zuerst geraten sein.</translation>
+    </message>
+    <message>
+        <source>From the tone you want to a drum that has it, and back to it tomorrow.</source>
+        <translation>Vom Ton, den Sie wollen, zur Trommel, die ihn hat, und morgen wieder dorthin.</translation>
+    </message>
+    <message>
+        <source>My drums</source>
+        <translation>Meine Trommeln</translation>
+    </message>
+    <message>
+        <source>Go on where you left them.</source>
+        <translation>Weiter, wo Sie aufgehört haben.</translation>
+    </message>
+    <message>
+        <source>My drum</source>
+        <translation>Meine Trommel</translation>
+    </message>
+    <message>
+        <source>Pick it by sight, in a minute. No rule needed.</source>
+        <translation>Nach Augenmaß, in einer Minute. Kein Maßband nötig.</translation>
+    </message>
+    <message>
+        <source>Your workbook is %1.</source>
+        <translation>Ihr Arbeitsbuch ist %1.</translation>
+    </message>
+    <message>
+        <source>It will stand in a new workbook, %1. Move it whenever you like.</source>
+        <translation>Sie kommt in ein neues Arbeitsbuch, %1. Verschieben Sie es, wann Sie wollen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StartPicture</name>
+    <message>
+        <source>A snare drum cut through</source>
+        <translation>Eine kleine Trommel im Schnitt</translation>
+    </message>
+    <message>
+        <source>A stick falls on the batter head; the air between the heads carries it to the snare side, under which the wires lie.</source>
+        <translation>Ein Stock fällt auf das Schlagfell; die Luft dazwischen trägt es zum Resonanzfell, unter dem der Teppich liegt.</translation>
+    </message>
+    <message>
+        <source>the head you strike</source>
+        <translation>das Fell, das Sie schlagen</translation>
+    </message>
+    <message>
+        <source>the head the wires lie on</source>
+        <translation>das Fell, an dem der Teppich liegt</translation>
+    </message>
+    <message>
+        <source>one air between them</source>
+        <translation>eine Luft dazwischen</translation>
     </message>
 </context>
 <context>

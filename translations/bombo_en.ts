@@ -29,6 +29,16 @@
     </message>
 </context>
 <context>
+    <name>bombo::DrumCard</name>
+    <message numerus="yes">
+        <source>on since %1, %n days</source>
+        <translation>
+            <numerusform>on since %1, %n day</numerusform>
+            <numerusform>on since %1, %n days</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::MicrophoneDialog</name>
     <message numerus="yes">
         <source>Heard. %n more</source>

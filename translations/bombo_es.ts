@@ -616,6 +616,57 @@
     </message>
 </context>
 <context>
+    <name>DrumSights</name>
+    <message>
+        <source>white, rough</source>
+        <translation>blanco, rugoso</translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation>transparente</translation>
+    </message>
+    <message>
+        <source>for brushes</source>
+        <translation>para escobillas</translation>
+    </message>
+    <message>
+        <source>with a dot</source>
+        <translation>con un punto</translation>
+    </message>
+    <message>
+        <source>with a ring</source>
+        <translation>con un anillo</translation>
+    </message>
+    <message>
+        <source>with holes</source>
+        <translation>con agujeros</translation>
+    </message>
+    <message>
+        <source>two plies, clear</source>
+        <translation>dos capas, transparente</translation>
+    </message>
+    <message>
+        <source>two plies, white</source>
+        <translation>dos capas, blanco</translation>
+    </message>
+    <message>
+        <source>like cloth</source>
+        <translation>como tela</translation>
+    </message>
+    <message>
+        <source>wood</source>
+        <translation>madera</translation>
+    </message>
+    <message>
+        <source>metal</source>
+        <translation>metal</translation>
+    </message>
+    <message>
+        <source>see-through</source>
+        <translation>se ve a través</translation>
+    </message>
+</context>
+<context>
     <name>FindingWords</name>
     <message>
         <source>It fell %1 cents with no rod turned: a new head settles. Press the middle or let it rest, then tap again; if it goes on falling, the film is at its end.</source>
@@ -1597,10 +1648,6 @@ la baqueta</translation>
 <context>
     <name>QObject</name>
     <message>
-        <source> in</source>
-        <translation> in</translation>
-    </message>
-    <message>
         <source> Hz</source>
         <translation> Hz</translation>
     </message>
@@ -1970,6 +2017,22 @@ la baqueta</translation>
     <message>
         <source>That is too long for a name; use a few words, the rest goes into the note.</source>
         <translation>Es muy largo para un nombre; use pocas palabras, el resto va en la nota.</translation>
+    </message>
+    <message>
+        <source>description of the drum</source>
+        <translation>descripción del tambor</translation>
+    </message>
+    <message>
+        <source>new head</source>
+        <translation>parche nuevo</translation>
+    </message>
+    <message>
+        <source>new wires</source>
+        <translation>bordona nueva</translation>
+    </message>
+    <message>
+        <source>Such a drum cannot be computed. Check its size, rods and heads.</source>
+        <translation>Un tambor así no se puede calcular. Revise tamaño, tornillos y parches.</translation>
     </message>
 </context>
 <context>
@@ -3854,6 +3917,29 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     </message>
 </context>
 <context>
+    <name>bombo::DraftPicture</name>
+    <message>
+        <source>The drum as described</source>
+        <translation>El tambor según lo descrito</translation>
+    </message>
+    <message>
+        <source>%1, %2 rods a side</source>
+        <translation>%1, %2 tornillos por lado</translation>
+    </message>
+    <message>
+        <source>%1 rods, strainer at the left</source>
+        <translation>%1 tornillos, tensor a la izquierda</translation>
+    </message>
+    <message>
+        <source>batter: not known</source>
+        <translation>batidor: no se sabe</translation>
+    </message>
+    <message>
+        <source>batter: %1</source>
+        <translation>batidor: %1</translation>
+    </message>
+</context>
+<context>
     <name>bombo::DrumButton</name>
     <message>
         <source>%1, %2, %3 rods a side</source>
@@ -3866,6 +3952,231 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>%1, %2 %3 strands</source>
         <translation>%1, %2 hilos de %3</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumCard</name>
+    <message>
+        <source>since when: not known</source>
+        <translation>desde cuándo: no se sabe</translation>
+    </message>
+    <message>
+        <source>on since today</source>
+        <translation>puesto desde hoy</translation>
+    </message>
+    <message numerus="yes">
+        <source>on since %1, %n days</source>
+        <translation>
+            <numerusform>puesto desde el %1, %n día</numerusform>
+            <numerusform>puesto desde el %1, %n días</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What is on it</source>
+        <translation>Lo que lleva puesto</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Parche batidor</translation>
+    </message>
+    <message>
+        <source>New head…</source>
+        <translation>Parche nuevo…</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Parche bordonero</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Bordonera</translation>
+    </message>
+    <message>
+        <source>New set…</source>
+        <translation>Juego nuevo…</translation>
+    </message>
+    <message>
+        <source>Edit…</source>
+        <translation>Editar…</translation>
+    </message>
+    <message>
+        <source>Its size, rods, name and whatever else was described.</source>
+        <translation>Su tamaño, tornillos, nombre y todo lo descrito.</translation>
+    </message>
+    <message>
+        <source>Copy…</source>
+        <translation>Copiar…</translation>
+    </message>
+    <message>
+        <source>Another drum like it, to change where it differs.</source>
+        <translation>Otro tambor igual, para cambiar lo que difiera.</translation>
+    </message>
+    <message>
+        <source>Retire</source>
+        <translation>Retirar</translation>
+    </message>
+    <message>
+        <source>It is no longer played; its logbook stays.</source>
+        <translation>Ya no se toca; su diario se queda.</translation>
+    </message>
+    <message>
+        <source>Batter: not known which</source>
+        <translation>Batidor: no se sabe cuál</translation>
+    </message>
+    <message>
+        <source>Batter: %1</source>
+        <translation>Batidor: %1</translation>
+    </message>
+    <message>
+        <source>Snare side: not known which</source>
+        <translation>Bordonero: no se sabe cuál</translation>
+    </message>
+    <message>
+        <source>Wires: not known which</source>
+        <translation>Bordona: no se sabe cuál</translation>
+    </message>
+    <message>
+        <source>Wires: %1 strands, %2</source>
+        <translation>Bordona: %1 hebras, %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DrumMaker</name>
+    <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
+        <source>Batter taken as %1: its first turns may be %2 % off.</source>
+        <translation>Batidor supuesto como %1: sus primeras vueltas pueden errar un %2 %.</translation>
+    </message>
+    <message>
+        <source>Snare side taken as %1: its first turns may be %2 % off.</source>
+        <translation>Bordonero supuesto como %1: sus primeras vueltas pueden errar un %2 %.</translation>
+    </message>
+    <message>
+        <source>Hoops taken as %1: turns may be a quarter off, until a round was heard.</source>
+        <translation>Aros supuestos como %1: las vueltas pueden errar un cuarto hasta oír una ronda.</translation>
+    </message>
+    <message>
+        <source>Shell taken as %1: it only matters when the weather turns.</source>
+        <translation>Casco supuesto como %1: solo importa cuando cambia el tiempo.</translation>
+    </message>
+    <message>
+        <source>%1 %2 strands taken: the strainer&apos;s span is wider until strokes are heard.</source>
+        <translation>Se suponen %1 hebras de %2: el margen del tensor es más ancho hasta oír golpes.</translation>
+    </message>
+    <message>
+        <source>The first round of taps puts most of it right.</source>
+        <translation>La primera ronda de toques corrige casi todo.</translation>
+    </message>
+    <message>
+        <source>I don&apos;t know</source>
+        <translation>No lo sé</translation>
+    </message>
+    <message>
+        <source>How wide, how deep?</source>
+        <translation>¿Qué ancho, qué hondo?</translation>
+    </message>
+    <message>
+        <source>%1 in</source>
+        <translation>%1 pulg.</translation>
+    </message>
+    <message>
+        <source>How many rods on one side?</source>
+        <translation>¿Cuántos tornillos en un lado?</translation>
+    </message>
+    <message>
+        <source>What is the shell made of?</source>
+        <translation>¿De qué es el casco?</translation>
+    </message>
+    <message>
+        <source>What does the head look like that you strike?</source>
+        <translation>¿Cómo es el parche que se golpea?</translation>
+    </message>
+    <message>
+        <source>How many strands under it?</source>
+        <translation>¿Cuántas hebras debajo?</translation>
+    </message>
+    <message>
+        <source>If you know it exactly</source>
+        <translation>Si lo sabe con exactitud</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>desconocido</translation>
+    </message>
+    <message>
+        <source>Across</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>Deep</source>
+        <translation>Fondo</translation>
+    </message>
+    <message>
+        <source>Rods a side</source>
+        <translation>Tornillos por lado</translation>
+    </message>
+    <message>
+        <source>Shell of</source>
+        <translation>Casco de</translation>
+    </message>
+    <message>
+        <source>Batter head</source>
+        <translation>Parche batidor</translation>
+    </message>
+    <message>
+        <source>Snare-side head</source>
+        <translation>Parche bordonero</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Bordonera</translation>
+    </message>
+    <message>
+        <source>Hoops</source>
+        <translation>Aros</translation>
+    </message>
+    <message>
+        <source>Badge or tape beside</source>
+        <translation>Placa o cinta junto a</translation>
+    </message>
+    <message>
+        <source>What do you call it?</source>
+        <translation>¿Cómo lo llama?</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Nombre</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Dejarlo</translation>
+    </message>
+    <message>
+        <source>no rod</source>
+        <translation>ningún tornillo</translation>
+    </message>
+    <message>
+        <source>rod %1 from the strainer</source>
+        <translation>tornillo %1 desde el tensor</translation>
+    </message>
+    <message>
+        <source>%1, %2, %3 rods a side</source>
+        <translation>%1, %2, %3 tornillos por lado</translation>
+    </message>
+    <message>
+        <source>shell not known</source>
+        <translation>casco desconocido</translation>
+    </message>
+    <message>
+        <source>Give the drum a name, so that you find it again.</source>
+        <translation>Dele un nombre al tambor para encontrarlo después.</translation>
+    </message>
+    <message>
+        <source>There is a drum of that name; give another.</source>
+        <translation>Ya hay un tambor con ese nombre; dé otro.</translation>
     </message>
 </context>
 <context>
@@ -3941,6 +4252,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>Nothing saved for this drum yet.</source>
         <translation>Aún no hay nada guardado de este tambor.</translation>
+    </message>
+    <message>
+        <source>%1 is retired: bring it back</source>
+        <translation>%1 está retirado: recuperarlo</translation>
     </message>
 </context>
 <context>
@@ -4107,6 +4422,49 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>put back</source>
         <translation>deshecho</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FitDialog</name>
+    <message>
+        <source>New wires</source>
+        <translation>Bordona nueva</translation>
+    </message>
+    <message>
+        <source>New batter head</source>
+        <translation>Parche batidor nuevo</translation>
+    </message>
+    <message>
+        <source>New snare-side head</source>
+        <translation>Parche bordonero nuevo</translation>
+    </message>
+    <message>
+        <source>Work on this side begins anew. The turns of the old head, and what they taught, stay with it in the workbook. Undo takes it back.</source>
+        <translation>El trabajo de este lado empieza de nuevo. Las vueltas del parche viejo, y lo que enseñaron, quedan con él en el cuaderno. Deshacer lo recupera.</translation>
+    </message>
+    <message>
+        <source>The strainer begins anew at first contact. Undo takes it back.</source>
+        <translation>El tensor empieza de nuevo en el primer contacto. Deshacer lo recupera.</translation>
+    </message>
+    <message>
+        <source>Which one</source>
+        <translation>Cuál</translation>
+    </message>
+    <message>
+        <source>Which set</source>
+        <translation>Qué juego</translation>
+    </message>
+    <message>
+        <source>On since</source>
+        <translation>Puesto desde</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Dejarlo</translation>
+    </message>
+    <message>
+        <source>It is on</source>
+        <translation>Está puesto</translation>
     </message>
 </context>
 <context>
@@ -5058,6 +5416,34 @@ parte del límite</translation>
         <source>%1 – Bombo</source>
         <translation>%1 – Bombo</translation>
     </message>
+    <message>
+        <source>C&amp;lose</source>
+        <translation>C&amp;errar</translation>
+    </message>
+    <message>
+        <source>My drum</source>
+        <translation>Mi tambor</translation>
+    </message>
+    <message>
+        <source>What does it look like?</source>
+        <translation>¿Cómo es?</translation>
+    </message>
+    <message>
+        <source>This is it</source>
+        <translation>Es este</translation>
+    </message>
+    <message>
+        <source>Where does the other one differ?</source>
+        <translation>¿En qué difiere el otro?</translation>
+    </message>
+    <message>
+        <source>What is to be put right?</source>
+        <translation>¿Qué hay que corregir?</translation>
+    </message>
+    <message>
+        <source>Add it</source>
+        <translation>Añadirlo</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -5336,61 +5722,6 @@ parte del límite</translation>
     </message>
 </context>
 <context>
-    <name>bombo::NewDrumDialog</name>
-    <message>
-        <source>Add a drum</source>
-        <translation>Añadir un tambor</translation>
-    </message>
-    <message>
-        <source>what you call it</source>
-        <translation>cómo lo llama</translation>
-    </message>
-    <message>
-        <source>Name</source>
-        <translation>Nombre</translation>
-    </message>
-    <message>
-        <source>Across</source>
-        <translation>Ancho</translation>
-    </message>
-    <message>
-        <source>Deep</source>
-        <translation>Fondo</translation>
-    </message>
-    <message>
-        <source>Shell of</source>
-        <translation>Casco de</translation>
-    </message>
-    <message>
-        <source>Rods a side</source>
-        <translation>Tornillos por lado</translation>
-    </message>
-    <message>
-        <source>Batter head</source>
-        <translation>Parche batidor</translation>
-    </message>
-    <message>
-        <source>Snare-side head</source>
-        <translation>Parche bordonero</translation>
-    </message>
-    <message>
-        <source>Hoops</source>
-        <translation>Aros</translation>
-    </message>
-    <message>
-        <source>Wires</source>
-        <translation>Bordonera</translation>
-    </message>
-    <message>
-        <source>Give the drum a name.</source>
-        <translation>Dé un nombre al tambor.</translation>
-    </message>
-    <message>
-        <source>There is a drum of that name; give another.</source>
-        <translation>Ya hay un tambor con ese nombre; dé otro.</translation>
-    </message>
-</context>
-<context>
     <name>bombo::NoticeBar</name>
     <message>
         <source>Dismiss</source>
@@ -5592,6 +5923,69 @@ parte del límite</translation>
     <message>
         <source>Save to the logbook</source>
         <translation>Guardar en el diario</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::PurposePage</name>
+    <message>
+        <source>Tune it now</source>
+        <translation>Afinarlo ahora</translation>
+    </message>
+    <message>
+        <source>Choose a tone, then head by head.</source>
+        <translation>Elegir un tono, luego parche a parche.</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>Hear what it is</source>
+        <translation>Oír qué es</translation>
+    </message>
+    <message>
+        <source>Middle and edge of both heads, in a minute.</source>
+        <translation>Centro y borde de ambos parches, en un minuto.</translation>
+    </message>
+    <message>
+        <source>In minutes, before a show</source>
+        <translation>En minutos, antes de una función</translation>
+    </message>
+    <message>
+        <source>The little that helps most, by the clock.</source>
+        <translation>Lo poco que más ayuda, según el reloj.</translation>
+    </message>
+    <message>
+        <source>What listens?</source>
+        <translation>¿Qué escucha?</translation>
+    </message>
+    <message>
+        <source>A microphone</source>
+        <translation>Un micrófono</translation>
+    </message>
+    <message>
+        <source>Five taps tell whether it hears well.</source>
+        <translation>Cinco toques dicen si oye bien.</translation>
+    </message>
+    <message>
+        <source>No microphone</source>
+        <translation>Sin micrófono</translation>
+    </message>
+    <message>
+        <source>Strike a simulated drum like it, to try it out.</source>
+        <translation>Golpear un tambor simulado igual, para probar.</translation>
+    </message>
+    <message>
+        <source>%1 is in the workbook. What for, today?</source>
+        <translation>%1 está en el cuaderno. ¿Para qué, hoy?</translation>
+    </message>
+    <message>
+        <source>The microphone listens. It can be changed at every station, above the picture.</source>
+        <translation>El micrófono escucha. Se puede cambiar en cada estación, sobre la imagen.</translation>
+    </message>
+    <message>
+        <source>The simulated drum is struck. A tension gauge or the ear work as well: say so at the head, beside the round.</source>
+        <translation>Se golpea el tambor simulado. También valen un medidor o el oído: dígalo en el parche, junto a la ronda.</translation>
     </message>
 </context>
 <context>
@@ -5970,6 +6364,18 @@ parte del límite</translation>
         <source>What could be read stands in %1 now. Lost: %2.</source>
         <translation>Lo que se pudo leer está ahora en %1. Perdido: %2.</translation>
     </message>
+    <message>
+        <source>Practice drum</source>
+        <translation>Tambor de práctica</translation>
+    </message>
+    <message>
+        <source>It is the only drum here. Add another one first.</source>
+        <translation>Es el único tambor aquí. Añada otro primero.</translation>
+    </message>
+    <message>
+        <source>The setup was brought back as a new session. A head was changed since: its work begins anew, with the same targets.</source>
+        <translation>El ajuste se recuperó como sesión nueva. Desde entonces se cambió un parche: su trabajo empieza de nuevo, con los mismos objetivos.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::SoundOutput</name>
@@ -6000,10 +6406,6 @@ parte del límite</translation>
 <context>
     <name>bombo::StartPage</name>
     <message>
-        <source>Open the demo</source>
-        <translation>Abrir la demostración</translation>
-    </message>
-    <message>
         <source>Open a workbook…</source>
         <translation>Abrir un cuaderno…</translation>
     </message>
@@ -6012,40 +6414,99 @@ parte del límite</translation>
         <translation>%1 no tiene tambores aún</translation>
     </message>
     <message>
-        <source>Which drum is in front of you?</source>
-        <translation>¿Qué tambor tiene delante?</translation>
-    </message>
-    <message>
-        <source>A workbook is one file with your drums, your tones, the work under way and the logbook.</source>
-        <translation>Un cuaderno es un archivo con sus tambores, sus sonidos, el trabajo en curso y el diario.</translation>
-    </message>
-    <message>
-        <source>Add a drum…</source>
-        <translation>Añadir tambor…</translation>
-    </message>
-    <message>
-        <source>My own drum…</source>
-        <translation>Mi propio tambor…</translation>
-    </message>
-    <message>
-        <source>Its size, rods, heads and wires; all can be guessed at first.</source>
-        <translation>Sus medidas, tornillos, parches y bordonera; todo puede estimarse al principio.</translation>
-    </message>
-    <message>
-        <source>Opens your workbook %1.</source>
-        <translation>Abre su cuaderno %1.</translation>
-    </message>
-    <message>
-        <source>It goes into a new workbook, %1.</source>
-        <translation>Va a un cuaderno nuevo, %1.</translation>
-    </message>
-    <message>
         <source>Open a workbook</source>
         <translation>Abrir un cuaderno</translation>
     </message>
     <message>
         <source>Bombo workbooks (*.bombo);;All files (*)</source>
         <translation>Cuadernos de Bombo (*.bombo);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>%1, at %2, %3</source>
+        <translation>%1, en %2, %3</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>A practice drum</source>
+        <translation>Un tambor de práctica</translation>
+    </message>
+    <message>
+        <source>Simulated, uneven, in a room. Nothing can break.</source>
+        <translation>Simulado, desigual, en una sala. Nada se rompe.</translation>
+    </message>
+    <message>
+        <source>The picture house</source>
+        <translation>El cine</translation>
+    </message>
+    <message>
+        <source>The demo: a band&apos;s three drums, and their season.</source>
+        <translation>La demo: tres tambores de una banda y su temporada.</translation>
+    </message>
+    <message>
+        <source>Or drop one here.</source>
+        <translation>O suelte uno aquí.</translation>
+    </message>
+    <message>
+        <source>Lately</source>
+        <translation>Últimamente</translation>
+    </message>
+    <message>
+        <source>Describe one; all of it can be guessed at first.</source>
+        <translation>Describa uno; al principio todo se puede suponer.</translation>
+    </message>
+    <message>
+        <source>From the tone you want to a drum that has it, and back to it tomorrow.</source>
+        <translation>Del tono que quiere a un tambor que lo tiene, y mañana otra vez a él.</translation>
+    </message>
+    <message>
+        <source>My drums</source>
+        <translation>Mis tambores</translation>
+    </message>
+    <message>
+        <source>Go on where you left them.</source>
+        <translation>Siga donde los dejó.</translation>
+    </message>
+    <message>
+        <source>My drum</source>
+        <translation>Mi tambor</translation>
+    </message>
+    <message>
+        <source>Pick it by sight, in a minute. No rule needed.</source>
+        <translation>Elíjalo a ojo, en un minuto. Sin regla.</translation>
+    </message>
+    <message>
+        <source>Your workbook is %1.</source>
+        <translation>Su cuaderno es %1.</translation>
+    </message>
+    <message>
+        <source>It will stand in a new workbook, %1. Move it whenever you like.</source>
+        <translation>Estará en un cuaderno nuevo, %1. Muévalo cuando quiera.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::StartPicture</name>
+    <message>
+        <source>A snare drum cut through</source>
+        <translation>Una caja en corte</translation>
+    </message>
+    <message>
+        <source>A stick falls on the batter head; the air between the heads carries it to the snare side, under which the wires lie.</source>
+        <translation>Una baqueta cae en el batidor; el aire entre los parches lo lleva al bordonero, bajo el que está la bordona.</translation>
+    </message>
+    <message>
+        <source>the head you strike</source>
+        <translation>el parche que se golpea</translation>
+    </message>
+    <message>
+        <source>the head the wires lie on</source>
+        <translation>el parche donde apoya la bordona</translation>
+    </message>
+    <message>
+        <source>one air between them</source>
+        <translation>un solo aire entre ellos</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 #include "app/language/language.h"
 #include "app/listening/ear.h"
 
+#include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
@@ -10,11 +11,13 @@
 #include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
 #include "app/start/damaged_dialog.h"
+#include "app/start/purpose_page.h"
 #include "app/start/start_page.h"
 #include "app/theme/parts.h"
 #include "app/theme/plain_words.h"
 #include "app/tone/tone_page.h"
 #include "app/wires/wires_page.h"
+#include "store/usual_drum.h"
 
 #include <QActionGroup>
 #include <QApplication>
@@ -48,7 +51,12 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
 
     m_start = new StartPage(controller);
     m_stack->addWidget(m_start);
-    m_pages[Station::Drum] = new DrumPage(controller);
+    m_maker = new DrumMaker;
+    m_stack->addWidget(m_maker);
+    m_purpose = new PurposePage(controller);
+    m_stack->addWidget(m_purpose);
+    auto* drumPage = new DrumPage(controller);
+    m_pages[Station::Drum] = drumPage;
     m_pages[Station::Tone] = new TonePage(controller);
     m_pages[Station::SnareSide] = new HeadPage(controller, HeadSide::SnareSide);
     m_pages[Station::Batter] = new HeadPage(controller, HeadSide::Batter);
@@ -61,11 +69,31 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_logbook);
     m_stand = new StandView(central);
 
+    connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
+    connect(drumPage, &DrumPage::describeDrum, this, &MainWindow::describeDrum);
+    connect(m_maker, &DrumMaker::made, this, &MainWindow::takeDrum);
+    connect(m_maker, &DrumMaker::left, this, [this] {
+        m_beside = Beside::Nothing;
+        refresh();
+    });
+    connect(m_purpose, &PurposePage::tuneChosen, this, [this] { goTo(Station::Tone); });
+    connect(m_purpose, &PurposePage::cardChosen, this, [this] {
+        leavePurpose();
+        showPitchCard(m_controller, this);
+    });
+    connect(m_purpose, &PurposePage::hurryChosen, this, [this] {
+        leavePurpose();
+        HurryDialog(m_controller, this).exec();
+    });
     connect(m_rail, &RouteRail::stationChosen, this, &MainWindow::goTo);
     connect(m_rail, &RouteRail::logbookChosen, this, [this] { showLogbook(true); });
     connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
     connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
-    connect(&controller, &SessionController::workbookChanged, this, &MainWindow::refresh);
+    connect(&controller, &SessionController::workbookChanged, this, [this] {
+        if (m_beside == Beside::Maker || m_beside == Beside::Purpose)
+            m_beside = Beside::Nothing; // another workbook, another drum
+        refresh();
+    });
     connect(&controller.ear(), &Ear::readingHeard, this, [this] {
         if (m_stand->isVisible())
             refresh();
@@ -107,6 +135,7 @@ void MainWindow::fillMenus() {
         if (!path.isEmpty())
             m_controller.saveCopy(path);
     });
+    workbook->addAction(tr("C&lose"), QKeySequence::Close, this, [this] { m_controller.closeWorkbook(); });
     workbook->addSeparator();
     workbook->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 
@@ -218,40 +247,118 @@ void MainWindow::showTitle() {
 void MainWindow::refresh() {
     showTitle();
     const bool ready = m_controller.hasSession();
-    m_rail->setVisible(ready);
+    m_rail->setVisible(ready && m_beside != Beside::Maker);
+    QWidget* const before = m_stack->currentWidget();
+    const auto bring = [&](QWidget* page) {
+        m_stack->setCurrentWidget(page);
+        if (PrimaryButton* primary = primaryInFront(); page != before && primary != nullptr)
+            primary->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
+    };
+    if (m_beside == Beside::Maker)
+        return bring(m_maker);
     if (!ready) {
+        m_beside = Beside::Nothing;
         m_start->refresh();
-        m_stack->setCurrentWidget(m_start);
-        return;
+        return bring(m_start);
     }
-    m_rail->refresh(m_inLogbook);
-    if (m_inLogbook) {
-        m_stack->setCurrentWidget(m_logbook);
-        return;
+    m_rail->refresh(m_beside == Beside::Logbook);
+    if (m_beside == Beside::Logbook)
+        return bring(m_logbook);
+    if (m_beside == Beside::Purpose) {
+        m_purpose->refresh();
+        return bring(m_purpose);
     }
     StationPage* page = m_pages.at(m_controller.session().station);
-    const bool arrived = m_stack->currentWidget() != page;
     page->refresh();
-    m_stack->setCurrentWidget(page);
-    if (arrived && page->primary() != nullptr)
-        page->primary()->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
+    bring(page);
     if (m_stand->isVisible())
         m_stand->show(standWords(m_controller.reckoned(), m_controller.ear().lastReading(), page->primary()));
 }
 
+/// Of what is in front; null where nothing has one.
+PrimaryButton* MainWindow::primaryInFront() const {
+    switch (m_beside) {
+    case Beside::Logbook:
+        return m_logbook->primary();
+    case Beside::Maker:
+        return m_maker->primary();
+    case Beside::Purpose:
+        return m_purpose->primary();
+    case Beside::Nothing:
+        break;
+    }
+    return m_controller.hasSession() ? m_pages.at(m_controller.session().station)->primary()
+                                     : m_start->primary();
+}
+
+void MainWindow::describeDrum(Describe what) {
+    m_describing = what;
+    QStringList taken;
+    for (const DrumRow& row : m_controller.drums())
+        if (what != Describe::Edit || row.drum.id != m_controller.session().drum.id)
+            taken << QString::fromStdString(row.drum.name);
+    const auto free = [&](const QString& name) {
+        QString one = name;
+        for (int count = 2; taken.contains(one, Qt::CaseInsensitive); ++count)
+            one = QStringLiteral("%1 %2").arg(name).arg(count);
+        return one.toStdString();
+    };
+    Drum drum = usualDrum();
+    const std::string id = drum.id;
+    if (what == Describe::New) {
+        drum.name = free(tr("My drum"));
+        m_maker->begin(drum, taken, tr("What does it look like?"), tr("This is it"));
+    } else {
+        drum = m_controller.session().drum;
+        if (what == Describe::Copy) {
+            drum.id = id;
+            drum.name = free(QString::fromStdString(drum.name));
+            drum.fittedAt = {};
+        }
+        m_maker->begin(drum, taken,
+                       what == Describe::Copy ? tr("Where does the other one differ?")
+                                              : tr("What is to be put right?"),
+                       what == Describe::Copy ? tr("Add it") : tr("This is it"));
+    }
+    m_beside = Beside::Maker;
+    refresh();
+}
+
+void MainWindow::takeDrum(const Drum& drum) {
+    if (m_describing == Describe::Edit) {
+        if (drum == m_controller.session().drum || m_controller.perform(DescribeDrum{drum})) {
+            m_beside = Beside::Nothing;
+            refresh();
+        }
+        return;
+    }
+    if (!m_controller.hasWorkbook() && !m_controller.openOwn())
+        return;
+    DrumRow row;
+    row.drum = drum;
+    row.practiceSeed = std::hash<std::string>{}(drum.id) % 100000 + 1;
+    if (!m_controller.addDrum(row))
+        return;
+    m_beside = Beside::Purpose;
+    refresh();
+}
+
+void MainWindow::leavePurpose() {
+    m_beside = Beside::Nothing;
+    refresh();
+}
+
 void MainWindow::goTo(Station station) {
-    m_inLogbook = false;
+    m_beside = Beside::Nothing;
     m_controller.goTo(station);
-    refresh(); // also when the station stays the same and only the logbook goes
+    refresh(); // also when the station stays the same and only what stood beside it goes
 }
 
 void MainWindow::showLogbook(bool inFront) {
-    m_inLogbook = inFront && m_controller.hasSession();
-    if (m_inLogbook)
+    m_beside = inFront && m_controller.hasSession() ? Beside::Logbook : Beside::Nothing;
+    if (m_beside == Beside::Logbook)
         m_logbook->refresh();
     refresh();
-    if (m_inLogbook)
-        m_logbook->primary()->setFocus(Qt::OtherFocusReason);
 }
 
 void MainWindow::toggleStand() {
@@ -267,7 +374,8 @@ void MainWindow::toggleStand() {
     } else {
         showNormal();
     }
-    m_inLogbook = m_inLogbook && !opening;
+    if (opening)
+        m_beside = Beside::Nothing;
     m_stand->setGeometry(centralWidget()->rect());
     m_stand->setVisible(opening);
     if (opening) {
@@ -281,11 +389,7 @@ void MainWindow::toggleStand() {
 }
 
 void MainWindow::pressPrimary() {
-    if (!m_controller.hasSession())
-        return;
-    PrimaryButton* primary =
-        m_inLogbook ? m_logbook->primary() : m_pages.at(m_controller.session().station)->primary();
-    if (primary != nullptr)
+    if (PrimaryButton* primary = primaryInFront())
         primary->press();
 }
 

@@ -13,6 +13,10 @@
 namespace bombo {
 
 class StartPage;
+class DrumMaker;
+class PurposePage;
+struct Drum;
+enum class Describe;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -34,6 +38,10 @@ private:
     void refresh();
     void goTo(Station station);
     void showLogbook(bool inFront);
+    void describeDrum(Describe what);
+    void takeDrum(const Drum& drum);
+    void leavePurpose();
+    PrimaryButton* primaryInFront() const;
     void toggleStand();
     void pressPrimary();
     void showTitle();
@@ -50,7 +58,12 @@ private:
     LogbookPage* m_logbook;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
-    bool m_inLogbook = false;
+    DrumMaker* m_maker;
+    PurposePage* m_purpose;
+    /// What stands in front beside the work at a station.
+    enum class Beside { Nothing, Logbook, Maker, Purpose };
+    Beside m_beside = Beside::Nothing;
+    Describe m_describing{};     ///< while the maker is in front
     bool m_wasMaximised = false; ///< before the stand view covered the screen
 };
 

@@ -9,6 +9,7 @@ namespace {
 
 // Stored names, untranslated.
 const QString kLastWorkbook = QStringLiteral("workbook/last");
+const QString kRecent = QStringLiteral("workbook/recent");
 const QString kTheme = QStringLiteral("view/theme");
 const QString kLanguage = QStringLiteral("view/language");
 const QString kReferencePitch = QStringLiteral("view/reference_pitch_hz");
@@ -50,6 +51,28 @@ QString Settings::lastWorkbook() const {
 }
 void Settings::setLastWorkbook(const QString& path) {
     m_store.setValue(kLastWorkbook, path);
+}
+
+std::vector<RecentWorkbook> Settings::recentWorkbooks() const {
+    std::vector<RecentWorkbook> found;
+    for (const QVariant& one : m_store.value(kRecent).toList()) {
+        const QStringList parts = one.toStringList();
+        if (parts.size() == 5)
+            found.push_back({parts[0], parts[1], parts[2], parts[3].toInt(), parts[4].toLongLong()});
+    }
+    return found;
+}
+void Settings::noteRecent(const RecentWorkbook& workbook) {
+    constexpr std::size_t most = 6;
+    std::vector<RecentWorkbook> all = recentWorkbooks();
+    std::erase_if(all, [&](const RecentWorkbook& one) { return one.path == workbook.path; });
+    all.insert(all.begin(), workbook);
+    all.resize(std::min(all.size(), most));
+    QVariantList kept;
+    for (const RecentWorkbook& one : all)
+        kept << QVariant(
+            QStringList{one.path, one.drum, one.tone, QString::number(one.station), QString::number(one.at)});
+    m_store.setValue(kRecent, kept);
 }
 
 QString Settings::language() const {

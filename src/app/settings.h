@@ -7,8 +7,19 @@
 #include <QByteArray>
 #include <QSettings>
 #include <QString>
+#include <vector>
 
 namespace bombo {
+
+/// A workbook that was open, and what stood in it then.
+struct RecentWorkbook {
+    QString path;
+    QString drum;
+    QString tone;
+    int station = 0; ///< of kStations
+    qint64 at = 0;   ///< seconds since 1970
+    bool operator==(const RecentWorkbook&) const = default;
+};
 
 class Settings {
 public:
@@ -17,6 +28,9 @@ public:
 
     QString lastWorkbook() const;
     void setLastWorkbook(const QString& path);
+    /// The newest first, a handful; those that are gone stay until newer ones push them out.
+    std::vector<RecentWorkbook> recentWorkbooks() const;
+    void noteRecent(const RecentWorkbook& workbook);
     ThemeChoice theme() const;
     void setTheme(ThemeChoice choice);
     QString language() const; ///< a code of languages(); empty: as the system

@@ -55,7 +55,18 @@ Keys drumKeys() {
           {"drum.wires.strands", kWhole, 1, 60},
           {"drum.wires.material", kText},
           {"drum.wires.mass_kg", kNumber, 0.001, 0.1},
-          {"drum.wires.slack_turns", kNumber, -10, 10}}});
+          {"drum.wires.slack_turns", kNumber, -10, 10},
+          {"drum.marked_rod", kWhole, 0, kMostRods, "", "the one beside the badge; 0: none"},
+          {"drum.fitted_at", kObject, {}, {}, "", "since when each part is on, seconds since 1970"},
+          {"drum.fitted_at.batter", kWhole, 0, kLatestTime},
+          {"drum.fitted_at.snare_side", kWhole, 0, kLatestTime},
+          {"drum.fitted_at.wires", kWhole, 0, kLatestTime},
+          {"drum.guessed", kObject, {}, {}, "", "what its owner does not know"},
+          {"drum.guessed.shell", kFlag},
+          {"drum.guessed.batter", kFlag},
+          {"drum.guessed.snare_side", kFlag},
+          {"drum.guessed.wires", kFlag},
+          {"drum.guessed.hoop", kFlag}}});
 }
 
 Keys toneKeys() {

@@ -36,6 +36,7 @@ struct DrumRow {
     Drum drum;
     std::uint64_t practiceSeed = 1;
     std::string toneId;
+    bool isRetired = false; ///< no longer played; its logbook stays
 };
 
 /// A session as stored: its steps by name and the work after the one in force; later ones were undone.

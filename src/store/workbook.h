@@ -43,6 +43,7 @@ public:
     virtual std::vector<SetAside> takeSetAside() = 0;
     virtual Outcome<Done> addDrum(const DrumRow& row) = 0;
     virtual Outcome<Done> addTone(const Tone& tone) = 0;
+    virtual Outcome<Done> retireDrum(const std::string& id, bool isRetired) = 0;
 
     virtual Outcome<StoredSession> startSession(const Work& work, const Context& context,
                                                 const QString& now) = 0;
@@ -51,7 +52,8 @@ public:
     /// The newest session of a drum, if there is one.
     virtual Outcome<std::optional<qint64>> latestSession(const std::string& drumId) const = 0;
     /// Adds a step after stored.position and drops what was undone. Like the three below it updates `stored`
-    /// on success only.
+    /// on success only. Where a step changes the drum itself (a new head), so does the drum's row, and back
+    /// again by moveTo.
     virtual Outcome<Done> appendStep(StoredSession& stored, const QString& command, const Work& work,
                                      const Context& context, const std::vector<ReadingRow>& readings,
                                      const QString& now) = 0;

@@ -296,26 +296,5 @@ TEST_F(Journey, PadsByMouseAndKeyboard) {
     EXPECT_TRUE(p.session().pads.empty());
 }
 
-TEST_F(Journey, AddADrumOfOnesOwn) {
-    Program p(book());
-    QTimer::singleShot(0, &p.window, [] {
-        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-        ASSERT_NE(dialog, nullptr);
-        auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("name"));
-        auto* buttons = dialog->findChild<QDialogButtonBox*>();
-        QTest::mouseClick(buttons->button(QDialogButtonBox::Ok), Qt::LeftButton); // without a name
-        EXPECT_TRUE(dialog->isVisible());
-        QTest::keyClicks(name, QStringLiteral("Plover"));
-        QTest::mouseClick(buttons->button(QDialogButtonBox::Ok), Qt::LeftButton); // the name is taken
-        EXPECT_TRUE(dialog->isVisible());
-        EXPECT_FALSE(dialog->findChild<QLabel*>(QStringLiteral("problem"))->text().isEmpty());
-        QTest::keyClicks(name, QStringLiteral(" the second"));
-        QTest::mouseClick(buttons->button(QDialogButtonBox::Ok), Qt::LeftButton);
-    });
-    p.click(QStringLiteral("addDrum"));
-    EXPECT_EQ(p.session().drum.name, "Plover the second");
-    EXPECT_EQ(p.controller.drums().size(), 4U);
-}
-
 } // namespace
 } // namespace bombo

@@ -1,4 +1,3 @@
-#include "app/drum/new_drum_dialog.h"
 #include "app/language/language.h"
 #include "app/language/windows.h"
 #include "drawn_text.h"

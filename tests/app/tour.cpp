@@ -1,7 +1,7 @@
 #include "tour.h"
 
 #include "app/card/card_dialog.h"
-#include "app/drum/new_drum_dialog.h"
+#include "app/drum/fit_dialog.h"
 #include "app/head/ledger_dialog.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
@@ -190,10 +190,23 @@ void takeDialogs(Program& p, Visitor& visitor) {
     reminder.show();
     visitor.see(QStringLiteral("reminder"), reminder);
     reminder.close();
-    NewDrumDialog drum(p.controller.drums(), &p.window);
-    drum.show();
-    visitor.see(QStringLiteral("new-drum"), drum);
-    drum.close();
+    FitDialog fit(p.session().drum, HeadSide::Batter, &p.window);
+    fit.show();
+    visitor.see(QStringLiteral("new-head"), fit);
+    fit.close();
+}
+
+/// A drum of one's own, and the start page at last.
+void takeFirstDrum(Program& p, Visitor& visitor) {
+    p.click(QStringLiteral("station-0"));
+    p.click(QStringLiteral("addDrum"));
+    visitor.see(QStringLiteral("my-drum"), p.window);
+    p.click(QStringLiteral("rods-2"));
+    p.click(QStringLiteral("head-3"));
+    p.click(QStringLiteral("primary"));
+    visitor.see(QStringLiteral("purpose"), p.window);
+    p.controller.closeWorkbook();
+    visitor.see(QStringLiteral("start"), p.window);
 }
 
 } // namespace
@@ -281,6 +294,7 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     p.click(QStringLiteral("primary"));
     p.click(QStringLiteral("logbook"));
     visitor.see(QStringLiteral("logbook"), p.window);
+    takeFirstDrum(p, visitor);
 }
 
 } // namespace bombo::testing

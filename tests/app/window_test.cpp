@@ -203,64 +203,6 @@ TEST_F(Window, WithoutAWorkbookTheStartPageOffersTheDemo) {
     EXPECT_TRUE(p.find<QPushButton>(QStringLiteral("addFirstDrum"))->isEnabled());
 }
 
-/// Types a name into the dialog that opens next and takes it.
-void nameTheDrum(const QString& name) {
-    QTimer::singleShot(0, qApp, [name] {
-        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-        ASSERT_NE(dialog, nullptr);
-        QTest::keyClicks(dialog->findChild<QLineEdit*>(QStringLiteral("name")), name);
-        dialog->accept();
-    });
-}
-
-TEST_F(Window, ADrumOfOnesOwnInANewWorkbookAndAfterARestart) {
-    QTemporaryDir home;
-    const QString own = home.filePath(QStringLiteral("own.bombo"));
-    {
-        Program p;
-        ASSERT_TRUE(p.controller.newWorkbook(own));
-        EXPECT_TRUE(
-            p.find<QLabel>(QStringLiteral("startTitle"))->text().contains(QStringLiteral("no drum yet")));
-        nameTheDrum(QStringLiteral("Kitchen snare"));
-        p.click(QStringLiteral("addFirstDrum"));
-        ASSERT_TRUE(p.controller.hasSession());
-        EXPECT_EQ(p.session().drum.name, "Kitchen snare");
-        EXPECT_NE(p.find<QPushButton>(QStringLiteral("addDrum")), nullptr); // the drum page is in front
-        // The whole head, heard in the rehearsal room by the practice drum: no tap of the demo's is needed.
-        EXPECT_EQ(p.settings.practiceRoom().kind, RoomKind::Rehearsal);
-        p.click(QStringLiteral("station-3"));
-        p.click(QStringLiteral("fingerTight"));
-        ASSERT_TRUE(
-            p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Done; }));
-        EXPECT_FALSE(p.session().batter.history.empty());
-    }
-    Program again(own);
-    ASSERT_TRUE(again.controller.hasSession());
-    EXPECT_EQ(again.session().drum.name, "Kitchen snare");
-    EXPECT_EQ(again.session().batter.stage, HeadStage::Done);
-    EXPECT_FALSE(again.session().batter.history.empty());
-}
-
-TEST_F(Window, MyOwnDrumNeedsNoFileToBeChosen) {
-    QTemporaryDir home;
-    const QByteArray before = qgetenv("HOME");
-    qputenv("HOME", home.path().toUtf8());
-    Program p;
-    const QString own = SessionController::ownWorkbookPath();
-    ASSERT_TRUE(own.startsWith(home.path())) << own.toStdString();
-    nameTheDrum(QStringLiteral("Attic snare"));
-    p.click(QStringLiteral("addFirstDrum"));
-    EXPECT_TRUE(p.controller.hasSession());
-    EXPECT_TRUE(QFile::exists(own));
-    EXPECT_EQ(p.controller.workbookPath(), own);
-    // Once more, from an empty start: the same workbook is opened, not a second one made.
-    Program later;
-    later.click(QStringLiteral("addFirstDrum"));
-    EXPECT_EQ(later.controller.workbookPath(), own);
-    EXPECT_EQ(later.session().drum.name, "Attic snare");
-    qputenv("HOME", before);
-}
-
 TEST_F(Window, ReadOnlyIsShownAndACopyGoesOn) {
     QFile::setPermissions(book(), QFile::ReadOwner | QFile::ReadUser);
     Program p(book());

@@ -39,7 +39,7 @@ DrumButton::DrumButton(const Drum& drum, QWidget* parent) : QAbstractButton(pare
     setText(QString::fromStdString(drum.name));
     setObjectName(QStringLiteral("drum-%1").arg(QString::fromStdString(drum.id)));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    setMaximumHeight(200);
+    setMaximumHeight(300);
 }
 
 void DrumButton::paintEvent(QPaintEvent*) {
@@ -53,12 +53,15 @@ void DrumButton::paintEvent(QPaintEvent*) {
                         isChecked() || hasFocus() ? 3 : 1));
     painter.setBrush(p.card);
     painter.drawRoundedRect(frame, 4, 4);
-    paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, 230, frame.height() - 24), m_drum);
-    const double x = frame.left() + 268;
+    paintElevation(painter,
+                   QRectF(frame.left() + 14, frame.top() + 12, 0.42 * frame.width() - 8, frame.height() - 24),
+                   m_drum);
+    const double x = frame.left() + 14 + 0.42 * frame.width() + 14;
     painter.translate(0, std::max(0.0, 0.5 * (frame.height() - 118)));
     painter.setPen(p.ink);
     painter.setFont(typeface(21, QFont::Bold));
-    painter.drawText(QRectF(x, frame.top() + 12, 300, 28), Qt::AlignLeft | Qt::AlignVCenter, text());
+    painter.drawText(QRectF(x, frame.top() + 12, frame.right() - x - 8, 28), Qt::AlignLeft | Qt::AlignVCenter,
+                     text());
     painter.setFont(typeface(15));
     painter.drawText(QRectF(x, frame.top() + 40, frame.right() - x - 8, 22), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("%1, %2, %3 rods a side")

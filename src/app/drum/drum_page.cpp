@@ -1,6 +1,6 @@
 #include "app/drum/drum_page.h"
 
-#include "app/drum/new_drum_dialog.h"
+#include "app/drum/drum_card.h"
 #include "app/listening/listen_menu.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
@@ -48,6 +48,12 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     scroll->setFocusPolicy(Qt::NoFocus);
     row->addWidget(scroll, 5);
 
+    auto* beside = new QVBoxLayout;
+    beside->setSpacing(10);
+    m_card = new DrumCard(controller);
+    connect(m_card, &DrumCard::editAsked, this, [this] { emit describeDrum(Describe::Edit); });
+    connect(m_card, &DrumCard::copyAsked, this, [this] { emit describeDrum(Describe::Copy); });
+    beside->addWidget(m_card);
     QFrame* side = card();
     auto* notes = new QVBoxLayout(side);
     notes->setContentsMargins(18, 14, 18, 14);
@@ -80,17 +86,14 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     m_lookOver->setWordWrap(true);
     notes->addWidget(m_lookOver);
     notes->addStretch();
-    row->addWidget(side, 3);
+    beside->addWidget(side, 1);
+    row->addLayout(beside, 4);
     column->addLayout(row, 1);
 
     auto* foot = new QHBoxLayout;
     auto* add = secondaryButton(tr("Add a drum\u2026"));
     add->setObjectName(QStringLiteral("addDrum"));
-    connect(add, &QPushButton::clicked, this, [this] {
-        NewDrumDialog dialog(this->controller().drums(), this);
-        if (dialog.exec() == QDialog::Accepted)
-            this->controller().addDrum(dialog.row());
-    });
+    connect(add, &QPushButton::clicked, this, [this] { emit describeDrum(Describe::New); });
     foot->addWidget(add);
     auto* pitchCard = secondaryButton(tr("Hear what it is now\u2026"));
     pitchCard->setObjectName(QStringLiteral("pitchCard"));
@@ -112,7 +115,17 @@ void DrumPage::rebuild() {
         delete item;
     }
     for (const DrumRow& row : controller().drums()) {
-        m_shown.push_back(row.drum);
+        m_shown.push_back(row);
+        if (row.isRetired) {
+            auto* back = secondaryButton(
+                tr("%1 is retired: bring it back").arg(QString::fromStdString(row.drum.name)));
+            back->setObjectName(QStringLiteral("unretire-%1").arg(QString::fromStdString(row.drum.id)));
+            connect(
+                back, &QPushButton::clicked, this,
+                [this, id = row.drum.id] { controller().retireDrum(id, false); }, Qt::QueuedConnection);
+            m_backs.push_back(back);
+            continue;
+        }
         auto* button = new DrumButton(row.drum);
         connect(button, &QAbstractButton::clicked, this, [this, id = row.drum.id] {
             if (id != session().drum.id)
@@ -120,20 +133,27 @@ void DrumPage::rebuild() {
             controller().goTo(Station::Drum);
         });
         m_choices.addButton(button);
+        button->setProperty("drumId", QString::fromStdString(row.drum.id));
         m_list->addWidget(button);
     }
+    for (QPushButton* back : m_backs)
+        m_list->addWidget(back, 0, Qt::AlignLeft);
+    m_backs.clear();
     m_list->addStretch();
 }
 
 void DrumPage::refresh() {
     const auto& rows = controller().drums();
     const bool same = std::equal(rows.begin(), rows.end(), m_shown.begin(), m_shown.end(),
-                                 [](const DrumRow& row, const Drum& drum) { return row.drum == drum; });
+                                 [](const DrumRow& row, const DrumRow& shown) {
+                                     return row.drum == shown.drum && row.isRetired == shown.isRetired;
+                                 });
     if (!same)
         rebuild();
-    for (std::size_t i = 0; i < m_shown.size(); ++i)
-        if (m_shown[i].id == session().drum.id)
-            m_choices.buttons()[static_cast<qsizetype>(i)]->setChecked(true);
+    for (QAbstractButton* button : m_choices.buttons())
+        if (button->property("drumId").toString().toStdString() == session().drum.id)
+            button->setChecked(true);
+    m_card->refresh();
 
     QStringList lines;
     for (const Station station : kStations)

@@ -9,6 +9,11 @@ class QVBoxLayout;
 
 namespace bombo {
 
+class DrumCard;
+
+/// What is to be described: the drum in front, another like it, or one that is not here yet.
+enum class Describe { Edit, Copy, New };
+
 /// Choose the drum, and go on with its work or start afresh.
 class DrumPage : public StationPage {
     Q_OBJECT
@@ -17,12 +22,17 @@ public:
     void refresh() override;
     PrimaryButton* primary() override { return m_primary; }
 
+signals:
+    void describeDrum(bombo::Describe what);
+
 private:
     void rebuild();
 
     QVBoxLayout* m_list;
     QButtonGroup m_choices;
-    std::vector<Drum> m_shown;
+    std::vector<DrumRow> m_shown;
+    std::vector<QPushButton*> m_backs; ///< of retired drums, while the list is made
+    DrumCard* m_card;
     QLabel* m_where;
     QLabel* m_lately;
     QLabel* m_lookOver;

@@ -66,6 +66,9 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("end_experiment"), QT_TRANSLATE_NOOP("RefusalWords", "experiment ended")},
         {QStringLiteral("judge_blind"), QT_TRANSLATE_NOOP("RefusalWords", "blind comparison")},
         {QStringLiteral("set_stars"), QT_TRANSLATE_NOOP("RefusalWords", "stars")},
+        {QStringLiteral("describe_drum"), QT_TRANSLATE_NOOP("RefusalWords", "description of the drum")},
+        {QStringLiteral("fit_head"), QT_TRANSLATE_NOOP("RefusalWords", "new head")},
+        {QStringLiteral("fit_wires"), QT_TRANSLATE_NOOP("RefusalWords", "new wires")},
         {QStringLiteral("mark_saved"), QT_TRANSLATE_NOOP("RefusalWords", "saved to logbook")}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : RefusalWordsText::tr(*found);
@@ -181,6 +184,8 @@ QString refusalText(Refusal refusal) {
             "the turns first.");
     case Refusal::StarsOutOfRange:
         return RefusalWordsText::tr("One to %1 stars, or none.").arg(kMostStars);
+    case Refusal::NoSuchDrum:
+        return RefusalWordsText::tr("Such a drum cannot be computed. Check its size, rods and heads.");
     case Refusal::TooLongAName:
         return RefusalWordsText::tr(
             "That is too long for a name; use a few words, the rest goes into the note.");

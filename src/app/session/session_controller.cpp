@@ -11,12 +11,14 @@
 #include "store/rescue.h"
 #include "store/resources.h"
 #include "store/times.h"
+#include "store/usual_drum.h"
 #include "store/way_back.h"
 
 #include <QDateTime>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QRandomGenerator>
 #include <QStandardPaths>
 #include <QUuid>
 
@@ -67,14 +69,23 @@ void SessionController::onOpenFailed(const WorkbookProblem& problem) {
         emit damageFound(problem.path);
 }
 
-/// Nothing is open then; what is on disk is whole.
 void SessionController::closeWorkbook() {
+    noteRecent();
     m_damageWatch->end();
     m_ear->listener().stopMicrophone();
     m_ear->forget();
     m_journal.setWorkbook(nullptr);
     m_drums.clear();
     emit workbookChanged();
+}
+
+/// What stands in the open workbook, for the start page.
+void SessionController::noteRecent() {
+    if (!hasSession())
+        return;
+    m_settings.noteRecent({workbookPath(), QString::fromStdString(session().drum.name),
+                           QString::fromStdString(session().tone.name), static_cast<int>(session().station),
+                           QDateTime::currentSecsSinceEpoch()});
 }
 
 bool SessionController::goBackTo(const WayBack& way, const QString& path) {
@@ -167,6 +178,31 @@ bool SessionController::openOwn() {
     return newWorkbook(path);
 }
 
+bool SessionController::openPractice() {
+    const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
+    const QString path = folder.filePath(QStringLiteral("practice.bombo"));
+    if (QFileInfo::exists(path))
+        return openWorkbook(path);
+    if (!folder.mkpath(QStringLiteral("."))) {
+        say(tr("The folder %1 cannot be made; check your rights there.").arg(folder.path()),
+            Notice::Kind::Problem);
+        return false;
+    }
+    DrumRow row;
+    row.drum = usualDrum();
+    row.drum.name = tr("Practice drum").toStdString();
+    row.practiceSeed = QRandomGenerator::global()->bounded(100000) + 1;
+    auto book = Workbook::create(path, [&](Workbook& made) -> std::optional<WorkbookProblem> {
+        const auto added = made.addDrum(row);
+        return added ? std::nullopt : std::optional(added.fault());
+    });
+    if (!book) {
+        say(problemText(book.fault()), Notice::Kind::Problem);
+        return false;
+    }
+    return adopt(std::move(book).value());
+}
+
 bool SessionController::saveCopy(const QString& path) {
     if (!hasWorkbook())
         return false;
@@ -190,6 +226,7 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
     }
     m_ear->listener().stopMicrophone();
     m_ear->forget();
+    noteRecent(); // of the one before
     m_damageWatch->end();
     m_journal.setWorkbook(std::move(book));
     if (!workbook()->isChecked())
@@ -197,18 +234,24 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
     m_journal.setUsualHand(m_settings.leftHanded());
     fillShelf(std::move(drums).value(), std::move(tones).value());
     m_settings.setLastWorkbook(workbookPath());
-    if (!m_drums.empty()) {
-        const std::string last = m_journal.workbook()->value(kCurrentDrum).toStdString();
-        const bool known =
-            std::any_of(m_drums.begin(), m_drums.end(), [&](const DrumRow& r) { return r.drum.id == last; });
-        chooseDrum(known ? last : m_drums.front().drum.id);
-    }
+    if (const DrumRow* first = inFront(m_journal.workbook()->value(kCurrentDrum).toStdString()))
+        chooseDrum(first->drum.id);
+    noteRecent();
     emit workbookChanged();
     m_wallClock->sayOthers();
     if (isReadOnly())
         say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
     saySetAside();
     return true;
+}
+
+/// That drum, or else the first that is played; null where there is none.
+const DrumRow* SessionController::inFront(const std::string& wished) const {
+    const DrumRow* found = nullptr;
+    for (const DrumRow& row : m_drums)
+        if (!row.isRetired && (found == nullptr || row.drum.id == wished))
+            found = &row;
+    return found != nullptr || m_drums.empty() ? found : &m_drums.front();
 }
 
 /// What was damaged in the workbook and is left out, so that the rest works.
@@ -305,6 +348,25 @@ bool SessionController::addDrum(const DrumRow& row) {
     return true;
 }
 
+bool SessionController::retireDrum(const std::string& id, bool isRetired) {
+    const auto played = [&](const DrumRow& row) { return !row.isRetired && row.drum.id != id; };
+    if (isRetired && std::none_of(m_drums.begin(), m_drums.end(), played)) {
+        say(tr("It is the only drum here. Add another one first."), Notice::Kind::Problem);
+        return false;
+    }
+    if (const auto done = m_journal.workbook()->retireDrum(id, isRetired); !done)
+        return !said(done.fault());
+    if (!loadShelf())
+        return false;
+    if (isRetired && hasSession() && session().drum.id == id)
+        if (const DrumRow* next = inFront({}))
+            chooseDrum(next->drum.id);
+    if (!isRetired)
+        chooseDrum(id);
+    emit workbookChanged();
+    return true;
+}
+
 bool SessionController::addTone(Tone tone, const QString& name) {
     tone.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
     tone.name = name.trimmed().toStdString();
@@ -364,6 +426,11 @@ void SessionController::setNote(const QString& note) {
 }
 
 void SessionController::onSessionChanged() {
+    // A step, or its undoing, may have changed the drum itself.
+    const auto row = std::find_if(m_drums.begin(), m_drums.end(),
+                                  [&](const DrumRow& r) { return r.drum.id == session().drum.id; });
+    if (row != m_drums.end() && row->drum != session().drum)
+        row->drum = session().drum;
     m_ear->follow();
     m_wallClock->follow();
     saySetAside();
@@ -473,6 +540,14 @@ bool SessionController::openLogEntry(qint64 id) {
     Session start;
     static_cast<Work&>(start) = kept->work;
     start = apply(start, EndHurry{}).value(); // the show it was tuned for is over
+    bool isAsThen = true;
+    for (const DrumRow& row : m_drums)
+        if (row.drum.id == start.drum.id && row.drum != start.drum) {
+            const auto turns = [](const Session& s) { return std::pair(s.batter, s.snareSide); };
+            const Session then = start;
+            start = onDrumAsItIs(start, row.drum);
+            isAsThen = turns(then) == turns(start);
+        }
     start.note = kept->note;
     start.station = Station::Proof;
     if (hasSession())
@@ -485,7 +560,10 @@ bool SessionController::openLogEntry(qint64 id) {
     if (said(m_journal.begin(start, start)))
         return false;
     keepInFront(start.drum.id);
-    say(tr("The setup was brought back as a new session; the earlier one stays in the workbook."));
+    say(isAsThen
+            ? tr("The setup was brought back as a new session; the earlier one stays in the workbook.")
+            : tr("The setup was brought back as a new session. A head was changed since: its work begins "
+                 "anew, with the same targets."));
     return true;
 }
 

@@ -34,6 +34,10 @@ public:
     /// The user's own workbook, in the folder of documents; made when it is not there.
     bool openOwn();
     static QString ownWorkbookPath();
+    /// A simulated drum to learn on, in a workbook of its own in the user's data folder.
+    bool openPractice();
+    /// Nothing is open then; what was done is on disk.
+    void closeWorkbook();
     bool saveCopy(const QString& path);
     /// Puts the newest whole copy in the place of a damaged workbook, which is kept, and opens it.
     bool goBackTo(const WayBack& way, const QString& path);
@@ -61,6 +65,8 @@ public:
     void chooseDrum(const std::string& id);
     void startFresh();
     bool addDrum(const DrumRow& row);
+    /// A drum that is no longer played; not the last one. Another one comes in front.
+    bool retireDrum(const std::string& id, bool isRetired);
     /// Applies, stores and shows a command. @return false after a notice when it was refused or not stored
     bool perform(const Command& command);
     void goTo(Station station);
@@ -110,11 +116,12 @@ private:
     bool said(const SessionJournal::Problem& problem);
     bool adopt(std::unique_ptr<Workbook> book);
     void onOpenFailed(const WorkbookProblem& problem);
-    void closeWorkbook();
+    void noteRecent();
     bool loadShelf();
     void fillShelf(std::vector<DrumRow> drums, std::vector<Tone> tones);
     void saySetAside();
     void beginOn(const DrumRow& row);
+    const DrumRow* inFront(const std::string& wished) const;
     void keepInFront(const std::string& drumId);
     bool isSaved(const LogEntry& entry);
     void onSessionChanged();

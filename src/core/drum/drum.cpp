@@ -37,6 +37,11 @@ Result<Drum, InputProblem> checkedDrum(Drum drum) {
         return failure(*p);
     if (auto p = outside("rods", drum.rods, kFewestRods, kMostRods, "rods"))
         return failure(*p);
+    if (auto p = outside("marked_rod", drum.markedRod, 0, drum.rods, ""))
+        return failure(*p);
+    for (const std::int64_t time : {drum.fittedAt.batter, drum.fittedAt.snareSide, drum.fittedAt.wires})
+        if (auto p = outside("fitted_at", static_cast<double>(time), 0.0, kLatestTime, "s"))
+            return failure(*p);
     if (auto p = headProblem("batter", drum.batterHead))
         return failure(*p);
     if (auto p = headProblem("snare_side", drum.snareSideHead))

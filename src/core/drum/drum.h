@@ -3,6 +3,7 @@
 #include "core/units/quantities.h"
 #include "core/units/result.h"
 
+#include <cstdint>
 #include <string>
 
 namespace bombo {
@@ -57,6 +58,27 @@ struct WireSet {
     bool operator==(const WireSet&) const = default;
 };
 
+inline constexpr double kLatestTime = 4102444800.0; ///< seconds since 1970: the year 2100
+
+/// When what wears was put on, in seconds since 1970; 0: not known.
+struct FittedAt {
+    std::int64_t batter = 0;
+    std::int64_t snareSide = 0;
+    std::int64_t wires = 0;
+    bool operator==(const FittedAt&) const = default;
+};
+
+/// What its owner does not know; usual figures stand in for it.
+struct Guessed {
+    bool shell = false; ///< its material
+    bool batter = false;
+    bool snareSide = false;
+    bool wires = false;
+    bool hoop = false;
+    bool any() const { return shell || batter || snareSide || wires || hoop; }
+    bool operator==(const Guessed&) const = default;
+};
+
 struct Drum {
     std::string id;   ///< stored name, untranslated
     std::string name; ///< what its owner calls it
@@ -66,6 +88,9 @@ struct Drum {
     HeadSpec snareSideHead;
     WireSet wires;
     Hoop hoop{}; ///< both sides alike
+    FittedAt fittedAt{};
+    Guessed guessed{};
+    int markedRod = 0; ///< the rod beside the badge or a strip of tape, 1-based; 0: none is marked
 
     const HeadSpec& head(HeadSide side) const {
         return side == HeadSide::Batter ? batterHead : snareSideHead;

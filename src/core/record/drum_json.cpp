@@ -93,6 +93,39 @@ std::optional<InputProblem> readAll(const Json& j, const std::string& key, std::
     return std::nullopt;
 }
 
+std::int64_t timeAt(Reader& read, const std::string& key) {
+    const double time = read.number(key, 0.0);
+    read.needs(key, time >= 0.0 && time <= kLatestTime && time == std::floor(time),
+               "must be whole seconds since 1970");
+    return static_cast<std::int64_t>(std::clamp(time, 0.0, kLatestTime));
+}
+
+/// What is known of its parts beside their figures: since when, and what was guessed.
+std::optional<InputProblem> readHistory(const Json& j, Drum& drum) {
+    Reader read(j);
+    drum.markedRod = wholeNumber(read, "marked_rod", 0);
+    if (read.problem())
+        return read.problem();
+    for (const char* key : {"fitted_at", "guessed"})
+        if (j.contains(key) && !j[key].is_object())
+            return InputProblem{key, "an object was expected"};
+    if (j.contains("fitted_at")) {
+        Reader fitted(j["fitted_at"]);
+        drum.fittedAt = {timeAt(fitted, "batter"), timeAt(fitted, "snare_side"), timeAt(fitted, "wires")};
+        if (fitted.problem())
+            return within("fitted_at", *fitted.problem());
+    }
+    if (j.contains("guessed")) {
+        Reader guess(j["guessed"]);
+        drum.guessed = {guess.flag("shell", false), guess.flag("batter", false),
+                        guess.flag("snare_side", false), guess.flag("wires", false),
+                        guess.flag("hoop", false)};
+        if (guess.problem())
+            return within("guessed", *guess.problem());
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
 Result<HeadSpec, InputProblem> headFromJson(const Json& j) {
@@ -188,6 +221,8 @@ Result<Drum, InputProblem> drumFromJson(const Json& j, const Catalogue& catalogu
             return failure(within("wires", wires.fault()));
         drum.wires = std::move(wires).value();
     }
+    if (auto problem = readHistory(j, drum))
+        return failure(*problem);
     return checkedDrum(drum);
 }
 
@@ -211,22 +246,35 @@ Json toJson(const HeadSpec& head) {
 }
 
 Json toJson(const Drum& drum) {
-    return {{"id", drum.id},
-            {"name", drum.name},
-            {"diameter_m", drum.shell.diameter.value},
-            {"depth_m", drum.shell.depth.value},
-            {"material", drum.shell.material},
-            {"expansion_per_kelvin", drum.shell.expansionPerKelvin},
-            {"expansion_per_humidity", drum.shell.expansionPerHumidity},
-            {"rods", drum.rods},
-            {"batter", toJson(drum.batterHead)},
-            {"snare_side", toJson(drum.snareSideHead)},
-            {"hoop", {{"kind", drum.hoop.kind}, {"per_turn_n_per_m", drum.hoop.perTurn.value}}},
-            {"wires",
-             {{"strands", drum.wires.strands},
-              {"material", drum.wires.material},
-              {"mass_kg", drum.wires.mass.value},
-              {"slack_turns", drum.wires.slackTurns}}}};
+    Json json{{"id", drum.id},
+              {"name", drum.name},
+              {"diameter_m", drum.shell.diameter.value},
+              {"depth_m", drum.shell.depth.value},
+              {"material", drum.shell.material},
+              {"expansion_per_kelvin", drum.shell.expansionPerKelvin},
+              {"expansion_per_humidity", drum.shell.expansionPerHumidity},
+              {"rods", drum.rods},
+              {"batter", toJson(drum.batterHead)},
+              {"snare_side", toJson(drum.snareSideHead)},
+              {"hoop", {{"kind", drum.hoop.kind}, {"per_turn_n_per_m", drum.hoop.perTurn.value}}},
+              {"wires",
+               {{"strands", drum.wires.strands},
+                {"material", drum.wires.material},
+                {"mass_kg", drum.wires.mass.value},
+                {"slack_turns", drum.wires.slackTurns}}}};
+    if (drum.fittedAt != FittedAt{})
+        json["fitted_at"] = {{"batter", drum.fittedAt.batter},
+                             {"snare_side", drum.fittedAt.snareSide},
+                             {"wires", drum.fittedAt.wires}};
+    if (drum.guessed.any())
+        json["guessed"] = {{"shell", drum.guessed.shell},
+                           {"batter", drum.guessed.batter},
+                           {"snare_side", drum.guessed.snareSide},
+                           {"wires", drum.guessed.wires},
+                           {"hoop", drum.guessed.hoop}};
+    if (drum.markedRod > 0)
+        json["marked_rod"] = drum.markedRod;
+    return json;
 }
 
 } // namespace bombo

@@ -45,6 +45,7 @@ enum class Refusal {
     HeadsTurnedInIt, ///< pads and strainer can be put back, heads cannot
     StarsOutOfRange,
     TooLongAName,
+    NoSuchDrum, ///< a drum that cannot be computed, or another one
 };
 
 struct Session;

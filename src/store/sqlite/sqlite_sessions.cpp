@@ -198,6 +198,8 @@ SqliteWorkbook::Problem SqliteWorkbook::insertStep(const StoredSession& stored, 
         if (!add.ok())
             return problemOf(add.error(), m_path);
     }
+    if (auto problem = followDrum(stored.work.drum, work.drum))
+        return problem;
     return context == stored.context ? std::nullopt : writeContext(stored.id, context);
 }
 
@@ -321,8 +323,15 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::moveTo(StoredSession& stored, int 
         return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
                                        QStringLiteral("no step on that side can be read")});
     beforeWriting();
+    Transaction transaction(m_database);
+    if (!transaction.begun())
+        return failure(problemOf(transaction.error(), m_path));
     if (auto problem = claim(stored, *found))
         return failure(*problem);
+    if (auto problem = followDrum(stored.work.drum, moved.work.drum))
+        return failure(*problem);
+    if (!transaction.commit())
+        return failure(problemOf(transaction.error(), m_path));
     stored.work = std::move(moved.work);
     stored.position = *found;
     ++stored.revision;

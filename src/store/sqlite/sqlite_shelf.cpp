@@ -34,8 +34,9 @@ std::vector<SetAside> SqliteWorkbook::takeSetAside() {
 }
 
 SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
-    Statement read(m_database,
-                   QStringLiteral("SELECT description, practice_seed, tone_id FROM drums ORDER BY position"));
+    Statement read(
+        m_database,
+        QStringLiteral("SELECT description, practice_seed, tone_id, retired FROM drums ORDER BY position"));
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     std::vector<DrumRow> rows;
@@ -47,7 +48,7 @@ SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
             continue;
         }
         rows.push_back({*drum, static_cast<std::uint64_t>(read.query().value(1).toLongLong()),
-                        read.query().value(2).toString().toStdString()});
+                        read.query().value(2).toString().toStdString(), read.query().value(3).toBool()});
     }
     if (read.brokeOff())
         return failure(problemOf(read.error(), m_path));
@@ -82,6 +83,24 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::addDrum(const DrumRow& row) {
     if (!add.ok())
         return failure(problemOf(add.error(), m_path));
     return Done{};
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::retireDrum(const std::string& id, bool isRetired) {
+    beforeWriting();
+    Statement mark(m_database, QStringLiteral("UPDATE drums SET retired = ? WHERE id = ?"),
+                   {isRetired, QString::fromStdString(id)});
+    if (!mark.ok())
+        return failure(problemOf(mark.error(), m_path));
+    return Done{};
+}
+
+/// The row of a drum that a step made another, within that step's transaction.
+SqliteWorkbook::Problem SqliteWorkbook::followDrum(const Drum& before, const Drum& after) {
+    if (before == after)
+        return std::nullopt;
+    Statement write(m_database, QStringLiteral("UPDATE drums SET description = ? WHERE id = ?"),
+                    {text(toJson(after)), QString::fromStdString(after.id)});
+    return write.ok() ? std::nullopt : Problem(problemOf(write.error(), m_path));
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::addTone(const Tone& tone) {

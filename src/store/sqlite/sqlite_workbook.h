@@ -24,6 +24,7 @@ public:
     std::vector<SetAside> takeSetAside() override;
     Outcome<Done> addDrum(const DrumRow& row) override;
     Outcome<Done> addTone(const Tone& tone) override;
+    Outcome<Done> retireDrum(const std::string& id, bool isRetired) override;
 
     Outcome<StoredSession> startSession(const Work& work, const Context& context,
                                         const QString& now) override;
@@ -77,6 +78,7 @@ private:
     std::optional<int> nearestReadable(StoredSession& stored, int position, int way) const;
     void setAside(SetAside one) const;
     void setAside(SetAside::What what, const Json& json, const InputProblem& problem) const;
+    Problem followDrum(const Drum& before, const Drum& after);
     Problem writeContext(qint64 sessionId, const Context& context);
     Problem writeRig(const QString& drumId, const std::string& value, qint64 revision);
     Outcome<qint64> insertEntry(const LogEntry& entry, const QVariant& setup);

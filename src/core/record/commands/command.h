@@ -2,6 +2,7 @@
 /// Every command there is, and what becomes of a session by one.
 #include "core/record/commands/card.h"
 #include "core/record/commands/context.h"
+#include "core/record/commands/drum.h"
 #include "core/record/commands/hurry.h"
 #include "core/record/commands/muffling.h"
 #include "core/record/commands/proof.h"
@@ -25,7 +26,7 @@ using Command =
                  BeginTapping, TapHeard, GaugeRead, ChooseWay, AskAgain, BeginHurry, EndHurry, CardTapHeard,
                  TakeBackCardTap, StartCard, SetStrainer, AnswerWires, JudgeWires, VoiceHeard, AddPad,
                  MovePad, RemovePad, LayPads, StrokeHeard, BeginExperiment, EndExperiment, JudgeBlind,
-                 SetStars, MarkSaved>;
+                 SetStars, MarkSaved, DescribeDrum, FitHead, FitWires>;
 
 /// The session after the command, or why it cannot be. Pure: equal input, equal output.
 Outcome apply(Session session, const Command& command);

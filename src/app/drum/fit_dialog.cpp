@@ -1,0 +1,84 @@
+#include "app/drum/fit_dialog.h"
+
+#include "app/language/language.h"
+#include "app/theme/parts.h"
+#include "store/resources.h"
+
+#include <QFormLayout>
+#include <QVBoxLayout>
+
+namespace bombo {
+
+FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, QWidget* parent)
+    : QDialog(parent), m_catalogue(catalogue()) {
+    setWindowTitle(!side                       ? tr("New wires")
+                   : *side == HeadSide::Batter ? tr("New batter head")
+                                               : tr("New snare-side head"));
+    setMinimumWidth(460);
+    auto* column = new QVBoxLayout(this);
+    column->setSpacing(12);
+    auto* words = textLabel(
+        "quiet",
+        side ? tr("Work on this side begins anew. The turns of the old head, and what they taught, stay "
+                  "with it in the workbook. Undo takes it back.")
+             : tr("The strainer begins anew at first contact. Undo takes it back."));
+    words->setWordWrap(true);
+    column->addWidget(words);
+    auto* form = new QFormLayout;
+    m_kind = new QComboBox;
+    m_kind->setObjectName(QStringLiteral("fitKind"));
+    if (side) {
+        const bool isBatter = *side == HeadSide::Batter;
+        for (std::size_t i = 0; i < m_catalogue.heads.size(); ++i) {
+            const HeadSpec& head = m_catalogue.heads[i];
+            if ((head.thickness >= kThinnestBatter) != isBatter)
+                continue;
+            m_kind->addItem(catalogueText(head.name), static_cast<int>(i));
+            if (head.id == drum.head(*side).id)
+                m_kind->setCurrentIndex(m_kind->count() - 1);
+        }
+        form->addRow(tr("Which one"), m_kind);
+    } else {
+        for (std::size_t i = 0; i < m_catalogue.wires.size(); ++i) {
+            m_kind->addItem(catalogueText(m_catalogue.wires[i].name), static_cast<int>(i));
+            if (m_catalogue.wires[i].wires == drum.wires)
+                m_kind->setCurrentIndex(m_kind->count() - 1);
+        }
+        form->addRow(tr("Which set"), m_kind);
+    }
+    m_day = new QDateEdit(QDate::currentDate());
+    m_day->setObjectName(QStringLiteral("fitDay"));
+    m_day->setCalendarPopup(true);
+    m_day->setMaximumDate(QDate::currentDate());
+    m_day->setMinimumDate(QDate(1970, 1, 2));
+    form->addRow(tr("On since"), m_day);
+    column->addLayout(form);
+    auto* row = new QHBoxLayout;
+    auto* leave = secondaryButton(tr("Leave it"));
+    connect(leave, &QPushButton::clicked, this, &QDialog::reject);
+    row->addStretch();
+    row->addWidget(leave);
+    auto* take = primaryButton();
+    take->setText(tr("It is on"));
+    take->setObjectName(QStringLiteral("fitIt"));
+    connect(take, &QPushButton::clicked, this, &QDialog::accept);
+    row->addWidget(take);
+    column->addLayout(row);
+}
+
+HeadSpec FitDialog::head() const {
+    return m_catalogue.heads[static_cast<std::size_t>(m_kind->currentData().toInt())];
+}
+
+WireSet FitDialog::wires() const {
+    return m_catalogue.wires[static_cast<std::size_t>(m_kind->currentData().toInt())].wires;
+}
+
+std::int64_t FitDialog::at() const {
+    const QDate day = m_day->date();
+    // Of today the hour is known; of another day noon will do.
+    return day == QDate::currentDate() ? QDateTime::currentSecsSinceEpoch()
+                                       : QDateTime(day, QTime(12, 0)).toSecsSinceEpoch();
+}
+
+} // namespace bombo

@@ -1,0 +1,55 @@
+#include "app/theme/choice_button.h"
+
+#include "app/theme/palette.h"
+
+#include <QPainter>
+
+namespace bombo {
+
+ChoiceButton::ChoiceButton(const QString& title, const QString& meaning, const QString& key, bool isUsual)
+    : m_key(key), m_isUsual(isUsual) {
+    setProperty("primary", isUsual);
+    setCursor(Qt::PointingHandCursor);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    say(title, meaning);
+}
+
+void ChoiceButton::say(const QString& title, const QString& meaning) {
+    setText(title);
+    m_meaning = meaning;
+    describe(this, meaning);
+    updateGeometry();
+    update();
+}
+
+QSize ChoiceButton::sizeHint() const {
+    const int words = std::max(QFontMetrics(typeface(21, QFont::Bold)).horizontalAdvance(text()) + 90,
+                               QFontMetrics(typeface(15)).horizontalAdvance(m_meaning) + 60);
+    return {std::max(300, words), 78};
+}
+
+void ChoiceButton::paintEvent(QPaintEvent*) {
+    const Palette& p = ink();
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const bool isFilled = m_isUsual && isEnabled();
+    const bool isReached = hasFocus() || underMouse();
+    painter.setPen(QPen(isReached ? p.ink : isFilled ? p.accent : p.line, hasFocus() ? 3 : 1.5));
+    painter.setBrush(isFilled ? p.accent : isReached && isDown() ? p.accentSoft : p.card);
+    painter.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 6, 6);
+    const QRectF words = QRectF(rect()).adjusted(22, 9, -22, -9);
+    painter.setPen(isFilled ? p.onAccent : isEnabled() ? p.ink : p.quiet);
+    painter.setFont(typeface(21, QFont::Bold));
+    painter.drawText(QRectF(words.left(), words.top(), words.width() - 60, 0.54 * words.height()),
+                     Qt::AlignLeft | Qt::AlignVCenter, text());
+    painter.setFont(typeface(13));
+    painter.drawText(QRectF(words.left(), words.top(), words.width(), 0.54 * words.height()),
+                     Qt::AlignRight | Qt::AlignVCenter, m_key);
+    painter.setPen(isFilled ? p.onAccent : p.quiet);
+    painter.setFont(typeface(15));
+    painter.drawText(
+        QRectF(words.left(), words.top() + 0.54 * words.height(), words.width(), 0.46 * words.height()),
+        Qt::AlignLeft | Qt::AlignVCenter, m_meaning);
+}
+
+} // namespace bombo
