@@ -5973,7 +5973,7 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Strike a simulated drum like it, to try it out.</source>
-        <translation>Zum Probieren eine simulierte gleiche Trommel schlagen.</translation>
+        <translation>Zum Probieren: eine simulierte Trommel.</translation>
     </message>
     <message>
         <source>%1 is in the workbook. What for, today?</source>

@@ -2032,7 +2032,7 @@ la baqueta</translation>
     </message>
     <message>
         <source>Such a drum cannot be computed. Check its size, rods and heads.</source>
-        <translation>Un tambor así no se puede calcular. Revise tamaño, tornillos y parches.</translation>
+        <translation>Un tambor así no se puede calcular. Revise medidas, tornillos y parches.</translation>
     </message>
 </context>
 <context>
@@ -4001,7 +4001,7 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     </message>
     <message>
         <source>Its size, rods, name and whatever else was described.</source>
-        <translation>Su tamaño, tornillos, nombre y todo lo descrito.</translation>
+        <translation>Sus medidas, tornillos, nombre y todo lo descrito.</translation>
     </message>
     <message>
         <source>Copy…</source>
@@ -5973,7 +5973,7 @@ parte del límite</translation>
     </message>
     <message>
         <source>Strike a simulated drum like it, to try it out.</source>
-        <translation>Golpear un tambor simulado igual, para probar.</translation>
+        <translation>Un tambor simulado, para probar.</translation>
     </message>
     <message>
         <source>%1 is in the workbook. What for, today?</source>

@@ -12,7 +12,7 @@ public:
     explicit DraftPicture(QWidget* parent = nullptr);
     void show(const Drum& drum);
     QSize sizeHint() const override { return {480, 420}; }
-    QSize minimumSizeHint() const override { return {280, 260}; }
+    QSize minimumSizeHint() const override { return {280, 180}; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -53,10 +53,11 @@ void DrumButton::paintEvent(QPaintEvent*) {
                         isChecked() || hasFocus() ? 3 : 1));
     painter.setBrush(p.card);
     painter.drawRoundedRect(frame, 4, 4);
-    paintElevation(painter,
-                   QRectF(frame.left() + 14, frame.top() + 12, 0.42 * frame.width() - 8, frame.height() - 24),
+    // A drum alone in the list has room for a larger picture.
+    const double picture = frame.height() > 240 ? 0.4 * frame.width() : 230;
+    paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, picture, frame.height() - 24),
                    m_drum);
-    const double x = frame.left() + 14 + 0.42 * frame.width() + 14;
+    const double x = frame.left() + 14 + picture + 22;
     painter.translate(0, std::max(0.0, 0.5 * (frame.height() - 118)));
     painter.setPen(p.ink);
     painter.setFont(typeface(21, QFont::Bold));

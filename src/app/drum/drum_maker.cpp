@@ -45,6 +45,13 @@ double spreadOf(const HeadSpec& taken, bool isBatter, const Catalogue& catalogue
     return count > 0 ? std::sqrt(sum / count) : 0.0;
 }
 
+QString hoopName(const Hoop& hoop, const Catalogue& catalogue) {
+    for (const HoopKind& kind : catalogue.hoops)
+        if (kind.hoop == hoop)
+            return catalogueText(kind.name);
+    return QString::fromStdString(hoop.kind);
+}
+
 } // namespace
 
 QString assumedText(const Drum& drum, const Catalogue& catalogue) {
@@ -64,7 +71,7 @@ QString assumedText(const Drum& drum, const Catalogue& catalogue) {
         head(false);
     if (drum.guessed.hoop)
         lines << DrumMaker::tr("Hoops taken as %1: turns may be a quarter off, until a round was heard.")
-                     .arg(catalogueText(drum.hoop.kind));
+                     .arg(hoopName(drum.hoop, catalogue));
     if (drum.guessed.shell)
         lines << DrumMaker::tr("Shell taken as %1: it only matters when the weather turns.")
                      .arg(catalogueText(drum.shell.material));

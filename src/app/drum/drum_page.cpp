@@ -86,8 +86,13 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     m_lookOver->setWordWrap(true);
     notes->addWidget(m_lookOver);
     notes->addStretch();
-    beside->addWidget(side, 1);
-    row->addLayout(beside, 4);
+    auto* view = new QScrollArea; // on a low screen its last lines are scrolled to
+    view->setWidget(side);
+    view->setWidgetResizable(true);
+    view->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    view->setFocusPolicy(Qt::NoFocus);
+    beside->addWidget(view, 1);
+    row->addLayout(beside, 3);
     column->addLayout(row, 1);
 
     auto* foot = new QHBoxLayout;

@@ -20,6 +20,7 @@ RouteRail::RouteRail(SessionController& controller, QWidget* parent)
     column->setSpacing(0);
     m_drum = textLabel("title");
     m_drum->setContentsMargins(18, 0, 8, 0);
+    m_drum->setWordWrap(true);
     m_facts = textLabel("quiet");
     m_facts->setContentsMargins(18, 0, 8, 10);
     m_facts->setWordWrap(true);

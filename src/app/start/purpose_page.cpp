@@ -74,6 +74,7 @@ void PurposePage::refresh() {
     const Session& session = m_controller.session();
     m_title->setText(
         tr("%1 is in the workbook. What for, today?").arg(QString::fromStdString(session.drum.name)));
+    m_picture->show(session.drum);
     m_ear->setText(
         session.source == SoundSource::Microphone
             ? tr("The microphone listens. It can be changed at every station, above the picture.")
