@@ -4464,7 +4464,7 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
     <message>
         <source>It is on</source>
-        <translation>Es liegt auf</translation>
+        <translation>Es ist drauf</translation>
     </message>
 </context>
 <context>

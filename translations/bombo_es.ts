@@ -643,11 +643,11 @@
     </message>
     <message>
         <source>two plies, clear</source>
-        <translation>dos capas, transparente</translation>
+        <translation>doble, transparente</translation>
     </message>
     <message>
         <source>two plies, white</source>
-        <translation>dos capas, blanco</translation>
+        <translation>doble, blanco</translation>
     </message>
     <message>
         <source>like cloth</source>
@@ -4464,7 +4464,7 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
     <message>
         <source>It is on</source>
-        <translation>Está puesto</translation>
+        <translation>Ya está puesto</translation>
     </message>
 </context>
 <context>

@@ -199,6 +199,8 @@ void takeDialogs(Program& p, Visitor& visitor) {
 /// A drum of one's own, and the start page at last.
 void takeFirstDrum(Program& p, Visitor& visitor) {
     p.click(QStringLiteral("station-0"));
+    for (auto* dismiss : p.window.noticeBar()->findChildren<QPushButton*>())
+        dismiss->click(); // a note of before is none of these pages
     p.click(QStringLiteral("addDrum"));
     visitor.see(QStringLiteral("my-drum"), p.window);
     p.click(QStringLiteral("rods-2"));

@@ -3,7 +3,7 @@
 #include "app/drum/drum_elevation.h"
 #include "app/drum/drum_sights.h"
 #include "app/session/wording.h"
-#include "app/theme/palette.h"
+#include "app/theme/fitted_type.h"
 #include "app/theme/parts.h"
 
 #include <QPainter>
@@ -41,12 +41,13 @@ void DraftPicture::paintEvent(QPaintEvent*) {
     const QRectF head(left + half, top, half, below);
     paintHeadSight(painter, head, sightOf(m_drum.batterHead));
     painter.setPen(p.quiet);
-    painter.setFont(typeface(13));
-    painter.drawText(QRectF(above.left(), area.bottom() - 18, above.width(), 20), Qt::AlignCenter,
-                     tr("%1 rods, strainer at the left").arg(m_drum.rods));
-    painter.drawText(QRectF(head.left(), area.bottom() - 18, head.width(), 20), Qt::AlignCenter,
-                     m_drum.guessed.batter ? tr("batter: not known")
-                                           : tr("batter: %1").arg(sightName(sightOf(m_drum.batterHead))));
+    const auto caption = [&](const QRectF& over, const QString& words) {
+        painter.setFont(typefaceFor(words, over.width(), 13));
+        painter.drawText(QRectF(over.left(), area.bottom() - 18, over.width(), 20), Qt::AlignCenter, words);
+    };
+    caption(above, tr("%1 rods, strainer at the left").arg(m_drum.rods));
+    caption(head, m_drum.guessed.batter ? tr("batter: not known")
+                                        : tr("batter: %1").arg(sightName(sightOf(m_drum.batterHead))));
 }
 
 } // namespace bombo

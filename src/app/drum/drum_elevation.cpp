@@ -2,7 +2,7 @@
 #include "app/language/language.h"
 
 #include "app/session/wording.h"
-#include "app/theme/palette.h"
+#include "app/theme/fitted_type.h"
 
 #include <QPainter>
 
@@ -53,31 +53,32 @@ void DrumButton::paintEvent(QPaintEvent*) {
                         isChecked() || hasFocus() ? 3 : 1));
     painter.setBrush(p.card);
     painter.drawRoundedRect(frame, 4, 4);
-    // A drum alone in the list has room for a larger picture.
-    const double picture = frame.height() > 240 ? 0.4 * frame.width() : 230;
+    // A drum alone in the list has room for a larger picture; a narrow one leaves room for the words.
+    const double picture = frame.height() > 240 ? 0.4 * frame.width() : std::min(230.0, 0.34 * frame.width());
     paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, picture, frame.height() - 24),
                    m_drum);
     const double x = frame.left() + 14 + picture + 22;
-    painter.translate(0, std::max(0.0, 0.5 * (frame.height() - 118)));
+    const double width = frame.right() - x - 8;
+    double y = frame.top() + 12 + std::max(0.0, 0.5 * (frame.height() - 118));
+    const auto write = [&](const QString& words, int pixels, QFont::Weight weight, int height) {
+        painter.setFont(typefaceFor(words, width, pixels, weight));
+        painter.drawText(QRectF(x, y, width, height), Qt::AlignLeft | Qt::AlignVCenter, words);
+        y += height;
+    };
     painter.setPen(p.ink);
-    painter.setFont(typeface(21, QFont::Bold));
-    painter.drawText(QRectF(x, frame.top() + 12, frame.right() - x - 8, 28), Qt::AlignLeft | Qt::AlignVCenter,
-                     text());
-    painter.setFont(typeface(15));
-    painter.drawText(QRectF(x, frame.top() + 40, frame.right() - x - 8, 22), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("%1, %2, %3 rods a side")
-                         .arg(sizeText(m_drum.shell))
-                         .arg(catalogueText(m_drum.shell.material))
-                         .arg(m_drum.rods));
+    write(text(), 21, QFont::Bold, 28);
+    write(tr("%1, %2, %3 rods a side")
+              .arg(sizeText(m_drum.shell))
+              .arg(catalogueText(m_drum.shell.material))
+              .arg(m_drum.rods),
+          15, QFont::Normal, 24);
     painter.setPen(p.quiet);
-    painter.setFont(typeface(14));
-    painter.drawText(QRectF(x, frame.top() + 64, frame.right() - x - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("batter %1").arg(catalogueText(m_drum.batterHead.name)));
-    painter.drawText(QRectF(x, frame.top() + 84, frame.right() - x - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     tr("%1, %2 %3 strands")
-                         .arg(catalogueText(m_drum.snareSideHead.name))
-                         .arg(m_drum.wires.strands)
-                         .arg(catalogueText(m_drum.wires.material)));
+    write(tr("batter %1").arg(catalogueText(m_drum.batterHead.name)), 14, QFont::Normal, 20);
+    write(tr("%1, %2 %3 strands")
+              .arg(catalogueText(m_drum.snareSideHead.name))
+              .arg(m_drum.wires.strands)
+              .arg(catalogueText(m_drum.wires.material)),
+          14, QFont::Normal, 20);
 }
 
 } // namespace bombo

@@ -16,7 +16,7 @@ class DrumButton : public QAbstractButton {
 public:
     DrumButton(const Drum& drum, QWidget* parent = nullptr);
     QSize sizeHint() const override { return {560, 168}; }
-    QSize minimumSizeHint() const override { return {480, 116}; }
+    QSize minimumSizeHint() const override { return {380, 116}; }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -55,12 +55,14 @@ FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, QWidget* pa
     column->addLayout(form);
     auto* row = new QHBoxLayout;
     auto* leave = secondaryButton(tr("Leave it"));
+    leave->setAutoDefault(false); // Return takes it, as the space bar does
     connect(leave, &QPushButton::clicked, this, &QDialog::reject);
     row->addStretch();
     row->addWidget(leave);
     auto* take = primaryButton();
     take->setText(tr("It is on"));
     take->setObjectName(QStringLiteral("fitIt"));
+    take->setDefault(true);
     connect(take, &QPushButton::clicked, this, &QDialog::accept);
     row->addWidget(take);
     column->addLayout(row);

@@ -1,6 +1,6 @@
 #include "app/drum/picture_tile.h"
 
-#include "app/theme/palette.h"
+#include "app/theme/fitted_type.h"
 
 #include <QPainter>
 
@@ -17,6 +17,10 @@ PictureTile::PictureTile(const QString& name, Paint paint, QSize picture)
 QSize PictureTile::sizeHint() const {
     const int words = QFontMetrics(typeface(13, QFont::DemiBold)).horizontalAdvance(text()) + 16;
     return {std::max(m_picture.width() + 14, words), m_picture.height() + (text().isEmpty() ? 12 : 32)};
+}
+
+QSize PictureTile::minimumSizeHint() const {
+    return {m_picture.width() + 14, sizeHint().height()}; // the name gives way
 }
 
 void PictureTile::paintEvent(QPaintEvent*) {
@@ -38,7 +42,7 @@ void PictureTile::paintEvent(QPaintEvent*) {
     m_paint(painter, QRectF(0.5 * (width() - m_picture.width()), 6, m_picture.width(), m_picture.height()));
     painter.restore();
     painter.setPen(p.ink);
-    painter.setFont(typeface(13, isChecked() ? QFont::DemiBold : QFont::Normal));
+    painter.setFont(typefaceFor(text(), width() - 6.0, 13, isChecked() ? QFont::DemiBold : QFont::Normal));
     painter.drawText(QRectF(0, m_picture.height() + 6.0, width(), 22), Qt::AlignCenter, text());
 }
 

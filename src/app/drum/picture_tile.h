@@ -13,7 +13,7 @@ public:
     using Paint = std::function<void(QPainter&, const QRectF&)>;
     PictureTile(const QString& name, Paint paint, QSize picture = {64, 44});
     QSize sizeHint() const override;
-    QSize minimumSizeHint() const override { return sizeHint(); }
+    QSize minimumSizeHint() const override;
 
 protected:
     void paintEvent(QPaintEvent* event) override;

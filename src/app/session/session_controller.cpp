@@ -97,7 +97,8 @@ bool SessionController::goBackTo(const WayBack& way, const QString& path) {
     if (!openWorkbook(path))
         return false;
     say(tr("You are back at the copy of %1. The damaged workbook is kept as %2.")
-            .arg(QLocale().toString(way.copy.madeAt, QLocale::ShortFormat), QFileInfo(*aside).fileName()));
+            .arg(QLocale().toString(way.copy.madeAt, QStringLiteral("d MMM yyyy, hh:mm")),
+                 QFileInfo(*aside).fileName()));
     return true;
 }
 

@@ -10,7 +10,7 @@ namespace bombo {
 namespace {
 
 QString when(const QDateTime& time) {
-    return QLocale().toString(time.toLocalTime(), QLocale::ShortFormat);
+    return QLocale().toString(time.toLocalTime(), QStringLiteral("d MMM yyyy, hh:mm"));
 }
 
 QLabel* wrapped(const QString& text) {

@@ -1,6 +1,6 @@
 #include "app/theme/choice_button.h"
 
-#include "app/theme/palette.h"
+#include "app/theme/fitted_type.h"
 
 #include <QPainter>
 
@@ -39,17 +39,18 @@ void ChoiceButton::paintEvent(QPaintEvent*) {
     painter.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 6, 6);
     const QRectF words = QRectF(rect()).adjusted(22, 9, -22, -9);
     painter.setPen(isFilled ? p.onAccent : isEnabled() ? p.ink : p.quiet);
-    painter.setFont(typeface(21, QFont::Bold));
-    painter.drawText(QRectF(words.left(), words.top(), words.width() - 60, 0.54 * words.height()),
+    const double key = QFontMetricsF(typeface(13)).horizontalAdvance(m_key) + 12;
+    const double title = 0.54 * words.height();
+    painter.setFont(typefaceFor(text(), words.width() - key, 21, QFont::Bold));
+    painter.drawText(QRectF(words.left(), words.top(), words.width() - key, title),
                      Qt::AlignLeft | Qt::AlignVCenter, text());
     painter.setFont(typeface(13));
-    painter.drawText(QRectF(words.left(), words.top(), words.width(), 0.54 * words.height()),
+    painter.drawText(QRectF(words.left(), words.top(), words.width(), title),
                      Qt::AlignRight | Qt::AlignVCenter, m_key);
     painter.setPen(isFilled ? p.onAccent : p.quiet);
-    painter.setFont(typeface(15));
-    painter.drawText(
-        QRectF(words.left(), words.top() + 0.54 * words.height(), words.width(), 0.46 * words.height()),
-        Qt::AlignLeft | Qt::AlignVCenter, m_meaning);
+    painter.setFont(typefaceFor(m_meaning, words.width(), 15));
+    painter.drawText(QRectF(words.left(), words.top() + title, words.width(), words.height() - title),
+                     Qt::AlignLeft | Qt::AlignVCenter, m_meaning);
 }
 
 } // namespace bombo

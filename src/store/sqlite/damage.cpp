@@ -11,7 +11,8 @@ std::optional<WorkbookProblem> damageIn(const QSqlDatabase& database, const QStr
     if (!check.ok() || !check.query().next())
         return problemOf(check.error(), path);
     if (const QString found = check.query().value(0).toString(); found != QStringLiteral("ok"))
-        return WorkbookProblem{WorkbookFault::Damaged, path, found};
+        return WorkbookProblem{WorkbookFault::Damaged, path,
+                               found.section(QLatin1Char('\n'), -1)}; // after the name of the database
     return std::nullopt;
 }
 

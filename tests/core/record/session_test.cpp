@@ -38,7 +38,8 @@ TEST(SessionCommands, EveryCommandHasAStableName) {
         SetReminder{},   BeginHurry{},     EndHurry{},        BeginTrial{},      EndTrial{},
         SetHand{},       Rested{},         MeasureWires{},    SetNeighbours{},   JudgeWires{},
         VoiceHeard{},    LayPads{},        PlaceMicrophone{}, KeepKind{},        BeginExperiment{},
-        EndExperiment{}, JudgeBlind{},     SetStars{}};
+        EndExperiment{}, JudgeBlind{},     SetStars{},        DescribeDrum{},    FitHead{},
+        FitWires{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)
