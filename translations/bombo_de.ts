@@ -5980,8 +5980,8 @@ Anteil der Grenze</translation>
         <translation>%1 steht im Arbeitsbuch. Wozu heute?</translation>
     </message>
     <message>
-        <source>The microphone listens. It can be changed at every station, above the picture.</source>
-        <translation>Das Mikrofon hört zu. An jeder Station lässt es sich über dem Bild wechseln.</translation>
+        <source>The microphone listens. It can be changed at every station, below the step at hand.</source>
+        <translation>Das Mikrofon hört zu. An jeder Station lässt es sich unter dem Schritt wechseln.</translation>
     </message>
     <message>
         <source>The simulated drum is struck. A tension gauge or the ear work as well: say so at the head, beside the round.</source>

@@ -5980,8 +5980,8 @@ parte del límite</translation>
         <translation>%1 está en el cuaderno. ¿Para qué, hoy?</translation>
     </message>
     <message>
-        <source>The microphone listens. It can be changed at every station, above the picture.</source>
-        <translation>El micrófono escucha. Se puede cambiar en cada estación, sobre la imagen.</translation>
+        <source>The microphone listens. It can be changed at every station, below the step at hand.</source>
+        <translation>El micrófono escucha. Se puede cambiar en cada estación, bajo el paso en curso.</translation>
     </message>
     <message>
         <source>The simulated drum is struck. A tension gauge or the ear work as well: say so at the head, beside the round.</source>

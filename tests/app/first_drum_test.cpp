@@ -4,6 +4,7 @@
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/fit_dialog.h"
+#include "app/listening/ear.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/resources.h"
@@ -292,6 +293,39 @@ TEST_F(FirstDrum, ASetupFromBeforeANewHeadBringsNoTurnsOfTheOldOne) {
     EXPECT_EQ(p.session().batter.condition, HeadCondition::New);
     EXPECT_TRUE(p.window.noticeBar()->text().contains(QStringLiteral("A head was changed since")))
         << p.window.noticeBar()->text().toStdString();
+}
+
+TEST_F(FirstDrum, ClosingWhileATapIsReadLosesTheTapAndNothingElse) {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(file));
+    Program p(file);
+    p.controller.goTo(Station::Batter);
+    p.click(QStringLiteral("fingerTight"));
+    ASSERT_TRUE(
+        p.spaceUntil(HeadSide::Batter, [](const HeadWork& w) { return w.stage == HeadStage::Tapping; }));
+    const Work before = p.session();
+    p.press(Qt::Key_Space); // a tap is on its way
+    p.controller.closeWorkbook();
+    EXPECT_EQ(says(p, "startTitle"), QStringLiteral("Bombo"));
+    EXPECT_TRUE(p.waitFor([&] { return !p.controller.ear().listener().isReading(); }));
+    QApplication::processEvents();
+    EXPECT_FALSE(p.controller.hasSession());
+    ASSERT_TRUE(p.controller.openWorkbook(file));
+    EXPECT_EQ(static_cast<const Work&>(p.session()), before);
+}
+
+TEST_F(FirstDrum, TheKeysOfWhatForDoWhatTheySay) {
+    Program p;
+    makeKestrel(p);
+    bool isCard = false;
+    answerNext<QDialog>([&](QDialog& dialog) {
+        isCard = dialog.findChild<QPushButton*>(QStringLiteral("cardTap")) != nullptr;
+        dialog.reject();
+    });
+    p.press(Qt::Key_2);
+    EXPECT_TRUE(isCard);
+    EXPECT_NE(p.find<QAbstractButton>(QStringLiteral("addDrum")), nullptr); // and then the drum's page
 }
 
 TEST(DrumSights, EveryHeadOfTheCatalogueIsToldAndCanBeChosen) {

@@ -77,7 +77,7 @@ void PurposePage::refresh() {
     m_picture->show(session.drum);
     m_ear->setText(
         session.source == SoundSource::Microphone
-            ? tr("The microphone listens. It can be changed at every station, above the picture.")
+            ? tr("The microphone listens. It can be changed at every station, below the step at hand.")
             : tr("The simulated drum is struck. A tension gauge or the ear work as well: say so at "
                  "the head, beside the round."));
 }
