@@ -5924,6 +5924,65 @@ Anteil der Grenze</translation>
         <source>Save to the logbook</source>
         <translation>Ins Logbuch speichern</translation>
     </message>
+    <message>
+        <source>As a picture</source>
+        <translation>Als Bild</translation>
+    </message>
+    <message>
+        <source>As a table</source>
+        <translation>Als Tabelle</translation>
+    </message>
+    <message>
+        <source>The same as figures alone, and back. Key T.</source>
+        <translation>Dasselbe nur als Zahlen, und zurück. Taste T.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ProofPicture</name>
+    <message>
+        <source>Heads</source>
+        <translation>Felle</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Teppich</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>What was wanted and what was reached</source>
+        <translation>Was gewünscht und was erreicht war</translation>
+    </message>
+    <message>
+        <source>%1: wanted %2, reached %3, %4</source>
+        <translation>%1: gewünscht %2, erreicht %3, %4</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>gewünscht</translation>
+    </message>
+    <message>
+        <source>reached</source>
+        <translation>erreicht</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>vorhergesagt</translation>
+    </message>
+    <message>
+        <source>as counted or answered</source>
+        <translation>wie gezählt oder geantwortet</translation>
+    </message>
+    <message>
+        <source>by gauge</source>
+        <translation>nach Messuhr</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PurposePage</name>

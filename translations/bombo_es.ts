@@ -5924,6 +5924,65 @@ parte del límite</translation>
         <source>Save to the logbook</source>
         <translation>Guardar en el diario</translation>
     </message>
+    <message>
+        <source>As a picture</source>
+        <translation>Como imagen</translation>
+    </message>
+    <message>
+        <source>As a table</source>
+        <translation>Como tabla</translation>
+    </message>
+    <message>
+        <source>The same as figures alone, and back. Key T.</source>
+        <translation>Lo mismo solo en cifras, y vuelta. Tecla T.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ProofPicture</name>
+    <message>
+        <source>Heads</source>
+        <translation>Parches</translation>
+    </message>
+    <message>
+        <source>Wires</source>
+        <translation>Bordona</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Sonido</translation>
+    </message>
+    <message>
+        <source>What was wanted and what was reached</source>
+        <translation>Lo que se quería y lo que se logró</translation>
+    </message>
+    <message>
+        <source>%1: wanted %2, reached %3, %4</source>
+        <translation>%1: se quería %2, se logró %3, %4</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>se quería</translation>
+    </message>
+    <message>
+        <source>reached</source>
+        <translation>se logró</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>medido</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>predicho</translation>
+    </message>
+    <message>
+        <source>as counted or answered</source>
+        <translation>según lo contado o respondido</translation>
+    </message>
+    <message>
+        <source>by gauge</source>
+        <translation>por medidor</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PurposePage</name>

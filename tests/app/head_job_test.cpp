@@ -469,6 +469,7 @@ TEST_F(HeadJob, StrokesAreHeardAtTheStationsAfterTheHeads) {
         EXPECT_TRUE(text("verdict").contains(QStringLiteral("centre"), Qt::CaseInsensitive));
     }
     EXPECT_EQ(p().session().strokes.size(), 2U);
+    p().click(QStringLiteral("asTable"));
     const auto* table = p().find<QTableWidget>(QStringLiteral("proof"));
     bool measured = false;
     for (int row = 0; row < table->rowCount(); ++row)

@@ -3,6 +3,7 @@
 #include "driver.h"
 
 #include "app/muffling/head_from_above.h"
+#include "app/proof/proof_picture.h"
 #include "app/tone/cutaway_view.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
@@ -87,7 +88,14 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
         note->setFocus();
         QTest::keyClicks(note, QStringLiteral("dry and quick"));
         EXPECT_EQ(p.session().note, "dry and quick");
+        EXPECT_TRUE(p.find<ProofPicture>(QStringLiteral("proofPicture"))
+                        ->accessibleDescription()
+                        .contains(QStringLiteral("Batter edge pitch: wanted")));
+        p.click(QStringLiteral("asTable"));
         EXPECT_EQ(p.find<QTableWidget>(QStringLiteral("proof"))->rowCount(), 10);
+        p.find<QPushButton>(QStringLiteral("primary"))->setFocus(); // in the note a T is a T
+        p.press(Qt::Key_T);
+        EXPECT_TRUE(p.find<ProofPicture>(QStringLiteral("proofPicture"))->isVisible());
         p.click(QStringLiteral("primary"));
         EXPECT_EQ(stationState(p.session(), Station::Proof), StationState::Done);
         finished = testing::textOf(p.session());

@@ -73,7 +73,8 @@ protected:
         }
     }
     QString reached(const char* what) {
-        const auto* table = p().find<QTableWidget>(QStringLiteral("proof"));
+        const auto* table =
+            p().window.findChild<QTableWidget*>(QStringLiteral("proof")); // behind the picture
         for (int row = 0; row < table->rowCount(); ++row)
             if (table->item(row, 0)->text() == QString::fromLatin1(what))
                 return table->item(row, 2)->text() + QLatin1Char('|') + table->item(row, 3)->text();

@@ -10,6 +10,7 @@
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QKeyEvent>
 #include <QPdfWriter>
 #include <QPrintDialog>
 #include <QPrinter>
@@ -77,7 +78,23 @@ QWidget* ProofPage::linesView() {
     m_table->setTabKeyNavigation(false);
     m_table->setShowGrid(false);
     m_table->setAlternatingRowColors(true);
-    return m_table;
+    m_picture = new ProofPicture;
+    m_picture->setObjectName(QStringLiteral("proofPicture"));
+    m_lines = new QStackedWidget;
+    m_lines->addWidget(m_picture);
+    m_lines->addWidget(m_table);
+    return m_lines;
+}
+
+void ProofPage::showAsTable(bool isTable) {
+    m_lines->setCurrentIndex(isTable ? 1 : 0);
+    m_asTable->setText(isTable ? tr("As a picture") : tr("As a table"));
+}
+
+void ProofPage::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_T && m_views->currentIndex() == kLines)
+        return showAsTable(m_lines->currentIndex() == 0);
+    StationPage::keyPressEvent(event);
 }
 
 QWidget* ProofPage::strokesView() {
@@ -164,6 +181,11 @@ QWidget* ProofPage::saveSide() {
     m_print = secondaryButton(tr("Print…"));
     m_print->setObjectName(QStringLiteral("print"));
     connect(m_print, &QPushButton::clicked, this, &ProofPage::print);
+    m_asTable = secondaryButton(tr("As a table"));
+    m_asTable->setObjectName(QStringLiteral("asTable"));
+    m_asTable->setToolTip(tr("The same as figures alone, and back. Key T."));
+    connect(m_asTable, &QPushButton::clicked, this, [this] { showAsTable(m_lines->currentIndex() == 0); });
+    column->addWidget(m_asTable, 0, Qt::AlignRight);
     auto* page = new QHBoxLayout;
     page->addStretch();
     page->addWidget(m_savePage);
@@ -231,8 +253,10 @@ void ProofPage::refresh() {
     for (QPushButton* button : std::initializer_list<QPushButton*>{m_savePage, m_print, m_primary})
         button->setEnabled(reachable);
     m_views->setEnabled(reachable);
+    m_asTable->setVisible(m_views->currentIndex() == kLines);
     if (!reachable) {
         m_table->setRowCount(0);
+        m_picture->show({});
         m_summary->setText(outOfReachText(targetsOf(reckoned()).fault()));
         return;
     }
@@ -252,6 +276,7 @@ void ProofPage::refresh() {
         break;
     default:
         fillTable(lines);
+        m_picture->show(lines);
         break;
     }
     const auto settled = std::count_if(lines.begin(), lines.end(), [](const ProofLine& line) {

@@ -2,6 +2,7 @@
 #include "app/listening/listening_strip.h"
 #include "app/proof/blind_panel.h"
 #include "app/proof/experiment_panel.h"
+#include "app/proof/proof_picture.h"
 #include "app/proof/scatter_picture.h"
 #include "app/route/station_page.h"
 #include "core/record/proof.h"
@@ -24,7 +25,11 @@ public:
     /// Writes the page as PDF. @return false after a notice
     bool savePage(const QString& path);
 
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
 private:
+    void showAsTable(bool isTable);
     QWidget* linesView();
     QWidget* strokesView();
     QWidget* changeView();
@@ -37,7 +42,10 @@ private:
     QLabel* m_brief;
     QTabBar* m_views;
     QStackedWidget* m_stack;
+    QStackedWidget* m_lines; ///< the picture, and the table behind it
+    ProofPicture* m_picture;
     QTableWidget* m_table;
+    QPushButton* m_asTable;
     ScatterView* m_scatter;
     QLabel* m_scatterNow;
     QLabel* m_scatterFigures;

@@ -11,6 +11,11 @@ ProofVerdict byDistance(double distance, double settled, double near) {
     return d <= settled ? ProofVerdict::Settled : d <= near ? ProofVerdict::Near : ProofVerdict::Off;
 }
 
+void judge(ProofLine& line, double distance, double settled, double near) {
+    line.off = distance / settled;
+    line.verdict = byDistance(distance, settled, near);
+}
+
 ProofLine line(ProofItem item, double wanted, Known known) {
     ProofLine result{};
     result.item = item;
@@ -29,14 +34,15 @@ void addHead(std::vector<ProofLine>& lines, const Reckoned& reckoned, HeadSide s
                            Known::Measured);
     ProofLine evenness =
         line(batter ? ProofItem::BatterEvenness : ProofItem::SnareSideEvenness, tolerance, Known::Measured);
+    evenness.isOneSided = true;
     if (const auto estimate = lastEstimate(work)) {
         const double off = centsBetween(brief.target, estimate->mean).value;
         pitch.reached = estimate->mean.value;
-        pitch.verdict = byDistance(off, tolerance, 3.0 * tolerance);
+        judge(pitch, off, tolerance, 3.0 * tolerance);
         evenness.reached = estimate->widest.value;
         // A reading trusted to 2 cents cannot settle a tolerance to less than that.
         const double allowed = (estimate->isLocal ? kLocalTolerance : 1.0) * tolerance;
-        evenness.verdict = byDistance(evenness.reached.value(), allowed + 1.0, 2.0 * allowed);
+        judge(evenness, evenness.reached.value(), allowed + 1.0, 2.0 * allowed);
     }
     if (isProvisional(work)) // read off a gauge: near at best until it is heard
         for (ProofLine* known : {&pitch, &evenness}) {
@@ -78,10 +84,9 @@ void addDrumPitches(std::vector<ProofLine>& lines, const Reckoned& reckoned, int
         centre.isStale = ratio.isStale = session.cardAt < std::max(lastTurned, session.weatherAt);
     }
     if (centre.reached)
-        centre.verdict =
-            byDistance(centsBetween(targets.pitches.centre, Hertz{*centre.reached}).value, 12.0, 30.0);
+        judge(centre, centsBetween(targets.pitches.centre, Hertz{*centre.reached}).value, 12.0, 30.0);
     if (ratio.reached)
-        ratio.verdict = byDistance(*ratio.reached / ratio.wanted - 1.0, 0.01, 0.03);
+        judge(ratio, *ratio.reached / ratio.wanted - 1.0, 0.01, 0.03);
     lines.push_back(centre);
     lines.push_back(ratio);
 }
@@ -90,6 +95,7 @@ void addDrumPitches(std::vector<ProofLine>& lines, const Reckoned& reckoned, int
 void addSpan(std::vector<ProofLine>& lines, const Session& session, const WireAdvice& advice, bool isStale) {
     constexpr double safe = 0.25; // turns
     ProofLine margin = line(ProofItem::WireMargin, safe, Known::Predicted);
+    margin.isOneSided = true;
     if (session.wires.begun) {
         const double knob = session.wires.strainer.value;
         margin.reached = std::min(knob - advice.rattleBelow.value, advice.chokeAbove.value - knob);
@@ -97,6 +103,7 @@ void addSpan(std::vector<ProofLine>& lines, const Session& session, const WireAd
         margin.verdict = *margin.reached >= safe - 1e-9 ? ProofVerdict::Settled
                          : *margin.reached >= 0.0       ? ProofVerdict::Near
                                                         : ProofVerdict::Off;
+        margin.off = 2.0 - *margin.reached / safe;
         margin.isStale = isStale;
     }
     lines.push_back(margin);
@@ -111,7 +118,7 @@ void addBuzz(std::vector<ProofLine>& lines, const Reckoned& reckoned, int lastTu
             line(ProofItem::Buzz, buzzAt(wireMarginWanted(brief), ringWanted(brief)).value, Known::Measured);
         if (const auto heard = strokesSay(session).buzz) {
             buzz.reached = heard->value;
-            buzz.verdict = byDistance(*buzz.reached / buzz.wanted - 1.0, 0.25, 0.6);
+            judge(buzz, *buzz.reached / buzz.wanted - 1.0, 0.25, 0.6);
         }
         lines.push_back(buzz);
     }
@@ -124,6 +131,8 @@ void addBuzz(std::vector<ProofLine>& lines, const Reckoned& reckoned, int lastTu
         if (std::abs(centsBetween(meeting.ours, meeting.theirs).value) < meets)
             near.insert(meeting.neighbour);
     sympathy.reached = static_cast<double>(near.size());
+    sympathy.isOneSided = true;
+    sympathy.off = near.empty() ? 0.0 : 1.0 + *sympathy.reached;
     sympathy.verdict = near.empty() ? ProofVerdict::Settled : ProofVerdict::Off;
     sympathy.isStale = session.wiresAt > 0 && session.wiresAt < lastTurned;
     lines.push_back(sympathy);
@@ -146,7 +155,7 @@ std::vector<ProofLine> proofLines(const Reckoned& reckoned) {
     ProofLine strainer = line(ProofItem::Strainer, advice.recommended.value, Known::Said);
     if (session.wires.begun) {
         strainer.reached = session.wires.strainer.value;
-        strainer.verdict = byDistance(session.wires.strainer.value - advice.recommended.value, 0.13, 0.4);
+        judge(strainer, session.wires.strainer.value - advice.recommended.value, 0.13, 0.4);
         strainer.isStale = session.wiresAt < lastTurned;
     }
     lines.push_back(strainer);
@@ -155,13 +164,13 @@ std::vector<ProofLine> proofLines(const Reckoned& reckoned) {
     ProofLine ring = line(ProofItem::Ring, ringWanted(briefOf(session)).value, Known::Predicted);
     if (!session.batter.history.empty()) {
         ring.reached = mufflingOf(reckoned).ringAfter.value;
-        ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
+        judge(ring, *ring.reached / ring.wanted - 1.0, 0.10, 0.25);
         ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
     }
     if (const auto heard = strokesSay(session).ring) {
         ring.reached = heard->value;
         ring.known = Known::Measured;
-        ring.verdict = byDistance(*ring.reached / ring.wanted - 1.0, 0.10, 0.25);
+        judge(ring, *ring.reached / ring.wanted - 1.0, 0.10, 0.25);
         ring.isStale = false;
     }
     lines.push_back(ring);

@@ -27,6 +27,11 @@ struct ProofLine {
     Known known = Known::Measured; ///< where `reached` comes from
     ProofVerdict verdict = ProofVerdict::NotMeasured;
     bool isStale = false; ///< something before it was changed since
+    /// How far `reached` stands off, in units of what still counts as settled: 0 is what was wanted, from -1
+    /// to 1 is settled. Where any amount on one side will do (evenness, turns left) only what is above 1 is
+    /// off.
+    std::optional<double> off{};
+    bool isOneSided = false;
 };
 
 /// @pre the tone is within reach of the drum

@@ -61,6 +61,23 @@ TEST(Proof, AFinishedJobIsSettled) {
     }
 }
 
+TEST(Proof, WhereAMarkStandsAndItsVerdictAgree) {
+    int looked = 0;
+    for (const Session& session : {testing::fresh(), testing::fullSession(),
+                                   testing::done(testing::fullSession(), SetStrainer{Turns{4.0}}),
+                                   testing::done(testing::fullSession(), SetStrainer{Turns{0.5}})})
+        for (const ProofLine& line : proofLines(session)) {
+            EXPECT_EQ(line.off.has_value(), line.reached.has_value()) << proofItemName(line.item);
+            if (!line.off || line.known == Known::ByGauge)
+                continue;
+            const double off = line.isOneSided ? *line.off : std::abs(*line.off);
+            EXPECT_EQ(off <= 1.0 + 1e-9, line.verdict == ProofVerdict::Settled)
+                << proofItemName(line.item) << ' ' << *line.off;
+            ++looked;
+        }
+    EXPECT_GT(looked, 20);
+}
+
 TEST(Proof, RetunedHeadsMakeTheRestStale) {
     const Session s = done(testing::fullSession(), CorrectCount{HeadSide::Batter, 0, Turns{0.25}});
     for (const ProofLine& line : proofLines(s))
