@@ -100,9 +100,9 @@ void ProofPicture::paintEvent(QPaintEvent*) {
     paintCard(painter, *this);
     const QRectF area = QRectF(rect()).adjusted(18, 8, -18, -8);
     constexpr double legend = 24.0;
-    constexpr double heading = 22.0;
+    const double heading = area.height() < 350.0 ? 17.0 : 22.0; // on a low screen all lines still fit
     const double row = std::clamp(
-        (area.height() - legend - 3 * heading) / std::max<std::size_t>(1, m_lines.size()), 19.0, 38.0);
+        (area.height() - legend - 3 * heading) / std::max<std::size_t>(1, m_lines.size()), 15.0, 38.0);
     const double width = area.width();
     const double wantedAt = area.left() + 0.25 * width;
     const double axisAt = area.left() + 0.42 * width;
