@@ -9,6 +9,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDialog>
+#include <QDir>
 #include <QElapsedTimer>
 #include <QFile>
 #include <QFileDialog>
@@ -134,6 +135,7 @@ int main(int argc, char** argv) {
     const unsigned seed = argc > 2 ? QByteArray(argv[2]).toUInt() : 1;
     const QTemporaryDir home;
     qputenv("XDG_DATA_HOME", home.path().toLocal8Bit());
+    QDir::setCurrent(home.path()); // a name typed into a dialog for files leaves no file where it was started
     Settings settings(home.filePath(QStringLiteral("settings.ini")));
     settings.setPracticeAudible(false);
     useSystemNumbers();

@@ -51,8 +51,6 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
 
     m_start = new StartPage(controller);
     m_stack->addWidget(m_start);
-    m_maker = new DrumMaker;
-    m_stack->addWidget(m_maker);
     m_purpose = new PurposePage(controller);
     m_stack->addWidget(m_purpose);
     auto* drumPage = new DrumPage(controller);
@@ -71,18 +69,13 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
 
     connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
     connect(drumPage, &DrumPage::describeDrum, this, &MainWindow::describeDrum);
-    connect(m_maker, &DrumMaker::made, this, &MainWindow::takeDrum);
-    connect(m_maker, &DrumMaker::left, this, [this] {
-        m_beside = Beside::Nothing;
-        refresh();
-    });
     connect(m_purpose, &PurposePage::tuneChosen, this, [this] { goTo(Station::Tone); });
     connect(m_purpose, &PurposePage::cardChosen, this, [this] {
-        leavePurpose();
+        backToWork();
         showPitchCard(m_controller, this);
     });
     connect(m_purpose, &PurposePage::hurryChosen, this, [this] {
-        leavePurpose();
+        backToWork();
         HurryDialog(m_controller, this).exec();
     });
     connect(m_rail, &RouteRail::stationChosen, this, &MainWindow::goTo);
@@ -292,6 +285,12 @@ PrimaryButton* MainWindow::primaryInFront() const {
 }
 
 void MainWindow::describeDrum(Describe what) {
+    if (m_maker == nullptr) { // drawn tiles by the dozen, which most starts of the program never show
+        m_maker = new DrumMaker;
+        m_stack->addWidget(m_maker);
+        connect(m_maker, &DrumMaker::made, this, &MainWindow::takeDrum);
+        connect(m_maker, &DrumMaker::left, this, &MainWindow::backToWork);
+    }
     m_describing = what;
     QStringList taken;
     for (const DrumRow& row : m_controller.drums())
@@ -303,22 +302,21 @@ void MainWindow::describeDrum(Describe what) {
             one = QStringLiteral("%1 %2").arg(name).arg(count);
         return one.toStdString();
     };
-    Drum drum = usualDrum();
-    const std::string id = drum.id;
-    if (what == Describe::New) {
+    Drum drum = what == Describe::New ? usualDrum() : m_controller.session().drum;
+    switch (what) {
+    case Describe::New:
         drum.name = free(tr("My drum"));
         m_maker->begin(drum, taken, tr("What does it look like?"), tr("This is it"));
-    } else {
-        drum = m_controller.session().drum;
-        if (what == Describe::Copy) {
-            drum.id = id;
-            drum.name = free(QString::fromStdString(drum.name));
-            drum.fittedAt = {};
-        }
-        m_maker->begin(drum, taken,
-                       what == Describe::Copy ? tr("Where does the other one differ?")
-                                              : tr("What is to be put right?"),
-                       what == Describe::Copy ? tr("Add it") : tr("This is it"));
+        break;
+    case Describe::Copy:
+        drum.id = newDrumId();
+        drum.name = free(QString::fromStdString(drum.name));
+        drum.fittedAt = {};
+        m_maker->begin(drum, taken, tr("Where does the other one differ?"), tr("Add it"));
+        break;
+    case Describe::Edit:
+        m_maker->begin(drum, taken, tr("What is to be put right?"), tr("This is it"));
+        break;
     }
     m_beside = Beside::Maker;
     refresh();
@@ -326,10 +324,8 @@ void MainWindow::describeDrum(Describe what) {
 
 void MainWindow::takeDrum(const Drum& drum) {
     if (m_describing == Describe::Edit) {
-        if (drum == m_controller.session().drum || m_controller.perform(DescribeDrum{drum})) {
-            m_beside = Beside::Nothing;
-            refresh();
-        }
+        if (drum == m_controller.session().drum || m_controller.perform(DescribeDrum{drum}))
+            backToWork();
         return;
     }
     if (!m_controller.hasWorkbook() && !m_controller.openOwn())
@@ -343,7 +339,7 @@ void MainWindow::takeDrum(const Drum& drum) {
     refresh();
 }
 
-void MainWindow::leavePurpose() {
+void MainWindow::backToWork() {
     m_beside = Beside::Nothing;
     refresh();
 }

@@ -40,7 +40,7 @@ private:
     void showLogbook(bool inFront);
     void describeDrum(Describe what);
     void takeDrum(const Drum& drum);
-    void leavePurpose();
+    void backToWork();
     PrimaryButton* primaryInFront() const;
     void toggleStand();
     void pressPrimary();
@@ -58,7 +58,7 @@ private:
     LogbookPage* m_logbook;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
-    DrumMaker* m_maker;
+    DrumMaker* m_maker = nullptr; ///< until a drum is described
     PurposePage* m_purpose;
     /// What stands in front beside the work at a station.
     enum class Beside { Nothing, Logbook, Maker, Purpose };

@@ -7,6 +7,10 @@
 
 namespace bombo {
 
+std::string newDrumId() {
+    return QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+}
+
 Drum usualDrum() {
     const Catalogue known = catalogue();
     const auto head = [&](const std::string& id) {
@@ -16,7 +20,7 @@ Drum usualDrum() {
     const auto wood = std::find_if(known.shells.begin(), known.shells.end(),
                                    [](const ShellKind& one) { return one.id == "wood"; });
     Drum drum;
-    drum.id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+    drum.id = newDrumId();
     drum.shell = {inches(14), inches(5.5), wood->id, wood->expansionPerKelvin, wood->expansionPerHumidity};
     drum.rods = 8;
     drum.batterHead = head(kUsualBatter);

@@ -1,4 +1,5 @@
 /// A workbook from somebody else, or from a failing disk, in the real window.
+#include "answer_next.h"
 #include "driver.h"
 
 #include "app/start/damaged_dialog.h"
@@ -12,13 +13,13 @@
 #include <QHelpEvent>
 #include <QLabel>
 #include <QPushButton>
-#include <QTimer>
 #include <QToolTip>
 #include <gtest/gtest.h>
 
 namespace bombo {
 namespace {
 
+using testing::answerNext;
 using testing::Program;
 
 class Stranger : public ::testing::Test {
@@ -125,16 +126,6 @@ TEST_F(Stranger, ADamagedDemoIsMadeAnewAndTheOldOneKept) {
     qunsetenv("XDG_DATA_HOME");
 }
 
-/// Once a dialog about damage is open, does something with it.
-void answerDamage(const std::function<void(DamagedDialog&)>& answer) {
-    QTimer::singleShot(20, qApp, [answer] {
-        if (auto* dialog = qobject_cast<DamagedDialog*>(QApplication::activeModalWidget()))
-            answer(*dialog);
-        else
-            answerDamage(answer);
-    });
-}
-
 void press(DamagedDialog& dialog, const char* name) {
     auto* button = dialog.findChild<QPushButton*>(QLatin1String(name));
     ASSERT_NE(button, nullptr) << name;
@@ -162,7 +153,7 @@ TEST_F(BrokenPages, TheNewestCopyIsOfferedWithItsPrice) {
     breakBook();
     QString price;
     bool isAsked = false;
-    answerDamage([&](DamagedDialog& dialog) {
+    answerNext<DamagedDialog>([&](DamagedDialog& dialog) {
         isAsked = true;
         price = dialog.findChild<QLabel*>(QStringLiteral("lostByGoingBack"))->text();
         press(dialog, "goBackToCopy");
@@ -182,7 +173,7 @@ TEST_F(BrokenPages, TheNewestCopyIsOfferedWithItsPrice) {
 
 TEST_F(BrokenPages, WhatCanBeReadComesOutOnTheSpot) {
     breakBook();
-    answerDamage([](DamagedDialog& dialog) { press(dialog, "rescueWorkbook"); });
+    answerNext<DamagedDialog>([](DamagedDialog& dialog) { press(dialog, "rescueWorkbook"); });
     Program p(book());
     ASSERT_TRUE(p.waitFor([&] { return p.controller.hasSession(); }));
     EXPECT_TRUE(p.controller.workbookPath().endsWith(QStringLiteral("season, rescued.bombo")));
@@ -193,7 +184,7 @@ TEST_F(BrokenPages, WhatCanBeReadComesOutOnTheSpot) {
 TEST_F(BrokenPages, DamageFarFromTheWorkIsFoundWhileOneWorks) {
     breakBook(QStringLiteral("INSERT INTO recordings VALUES(1, 'before', '', 48000, zeroblob(20000000))"));
     bool isAsked = false;
-    answerDamage([&](DamagedDialog& dialog) {
+    answerNext<DamagedDialog>([&](DamagedDialog& dialog) {
         isAsked = true;
         dialog.reject();
     });
@@ -202,7 +193,7 @@ TEST_F(BrokenPages, DamageFarFromTheWorkIsFoundWhileOneWorks) {
     EXPECT_EQ(p.session().stars, 3);
     ASSERT_TRUE(p.waitFor([&] { return isAsked; }));
     EXPECT_TRUE(p.controller.hasSession()); // left for now: the work goes on
-    answerDamage([](DamagedDialog& dialog) { press(dialog, "goBackToCopy"); });
+    answerNext<DamagedDialog>([](DamagedDialog& dialog) { press(dialog, "goBackToCopy"); });
     emit p.controller.damageFound(book());
     ASSERT_TRUE(p.waitFor([&] { return p.session().stars == 0; }));
     EXPECT_TRUE(p.controller.perform(SetStars{2}));
@@ -213,7 +204,7 @@ TEST_F(BrokenPages, WithoutAWholeCopyNothingIsPromised) {
     for (const Backup& copy : backupsOf(book()))
         QFile::remove(copy.path);
     bool hasWay = true;
-    answerDamage([&](DamagedDialog& dialog) {
+    answerNext<DamagedDialog>([&](DamagedDialog& dialog) {
         hasWay = dialog.findChild<QPushButton*>(QStringLiteral("goBackToCopy")) != nullptr;
         dialog.reject();
     });

@@ -119,6 +119,7 @@ void DrumPage::rebuild() {
         delete item->widget();
         delete item;
     }
+    std::vector<QPushButton*> backs; // of retired drums, at the end
     for (const DrumRow& row : controller().drums()) {
         m_shown.push_back(row);
         if (row.isRetired) {
@@ -128,7 +129,7 @@ void DrumPage::rebuild() {
             connect(
                 back, &QPushButton::clicked, this,
                 [this, id = row.drum.id] { controller().retireDrum(id, false); }, Qt::QueuedConnection);
-            m_backs.push_back(back);
+            backs.push_back(back);
             continue;
         }
         auto* button = new DrumButton(row.drum);
@@ -141,9 +142,8 @@ void DrumPage::rebuild() {
         button->setProperty("drumId", QString::fromStdString(row.drum.id));
         m_list->addWidget(button);
     }
-    for (QPushButton* back : m_backs)
+    for (QPushButton* back : backs)
         m_list->addWidget(back, 0, Qt::AlignLeft);
-    m_backs.clear();
     m_list->addStretch();
 }
 

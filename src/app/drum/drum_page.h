@@ -31,7 +31,6 @@ private:
     QVBoxLayout* m_list;
     QButtonGroup m_choices;
     std::vector<DrumRow> m_shown;
-    std::vector<QPushButton*> m_backs; ///< of retired drums, while the list is made
     DrumCard* m_card;
     QLabel* m_where;
     QLabel* m_lately;

@@ -9,16 +9,9 @@ void DamageWatch::begin(const QString& path) {
     m_stop = false;
     m_thread = std::thread([this, path] {
         const auto problem = checkThoroughly(path, m_stop);
-        if (m_stop)
-            return;
         // Not a lock held by another program, not a disk that is away: of those the next write tells.
-        const bool isDamaged = problem && problem->fault == WorkbookFault::Damaged;
-        QMetaObject::invokeMethod(this, [this, problem, isDamaged] {
-            if (isDamaged)
-                emit found(*problem);
-            else if (!problem)
-                emit passed();
-        });
+        if (!m_stop && problem && problem->fault == WorkbookFault::Damaged)
+            QMetaObject::invokeMethod(this, [this, problem] { emit found(*problem); });
     });
 }
 

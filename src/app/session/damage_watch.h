@@ -19,8 +19,6 @@ public:
 
 signals:
     void found(const bombo::WorkbookProblem& problem);
-    /// Nothing is wrong with it.
-    void passed();
 
 private:
     std::thread m_thread;

@@ -38,7 +38,10 @@ SessionController::SessionController(Settings& settings, QObject* parent)
     connect(&m_journal, &SessionJournal::failed, this,
             [this](const WorkbookProblem& problem) { tell(problemText(problem)); });
     connect(m_ear, &Ear::sourceChanged, this, &SessionController::sessionChanged);
-    connect(m_damageWatch, &DamageWatch::found, this, &SessionController::onOpenFailed);
+    connect(m_damageWatch, &DamageWatch::found, this, [this](const WorkbookProblem& problem) {
+        if (problem.path == workbookPath()) // not of one that was closed meanwhile
+            onOpenFailed(problem);
+    });
 }
 
 void SessionController::say(const QString& text, Notice::Kind kind) {

@@ -89,6 +89,18 @@ TEST(OnDrumAsItIs, DropsOnlyTheWorkOnWhatWasReplaced) {
     EXPECT_EQ(after.snareSide, then.snareSide);
     EXPECT_EQ(after.wires, then.wires);
     EXPECT_EQ(after.drum, now);
+    // Another count of rods: what the hands were told of the old one does not come along.
+    Session skipping = then;
+    skipping.path = Path::OwnSkip;
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
+        skipping.head(side).skip = 3;
+    now = then.drum;
+    now.rods = 6; // every third of six misses four
+    const Session other = onDrumAsItIs(skipping, now);
+    EXPECT_EQ(other.path, Path::OppositePairs);
+    EXPECT_EQ(other.batter.rodTurns.size(), 6U);
+    EXPECT_TRUE(other.pads.empty());
+    EXPECT_TRUE(workFromText(workText(other)));
 }
 
 TEST(DrumJson, KeepsWhatIsKnownOfItsParts) {

@@ -94,12 +94,8 @@ Outcome Rested::carryOut(Session session) const {
 }
 
 Outcome StartHeadAgain::carryOut(Session session) const {
-    HeadWork fresh = freshHead(session.drum.rods);
-    fresh.way = session.head(side).way; // a habit of the hands, not of the head
-    fresh.skip = session.head(side).skip;
-    fresh.condition = HeadCondition::FromSlack;
-    fresh.direction = session.leftHanded ? Direction::Clockwise : Direction::CounterClockwise;
-    return withHead(session, side, std::move(fresh), true);
+    beginAnew(session, side, HeadCondition::FromSlack);
+    return session;
 }
 
 Outcome BeginTrial::carryOut(Session session) const {

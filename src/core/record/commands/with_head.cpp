@@ -42,4 +42,16 @@ Outcome withHead(Session session, HeadSide side, Result<HeadWork, StepRefusal> w
     return session;
 }
 
+void beginAnew(Session& session, HeadSide side, HeadCondition condition) {
+    HeadWork fresh = freshHead(session.drum.rods);
+    const HeadWork& before = session.head(side);
+    fresh.way = before.way; // habits of the hands, not of the head
+    fresh.way.half = fresh.way.half && session.drum.rods % 2 == 0;
+    fresh.skip = before.skip;
+    fresh.condition = condition;
+    fresh.direction = session.leftHanded ? Direction::Clockwise : Direction::CounterClockwise;
+    session.head(side) = std::move(fresh);
+    (side == HeadSide::Batter ? session.batterAt : session.snareSideAt) = session.clock;
+}
+
 } // namespace bombo
