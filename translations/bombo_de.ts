@@ -1006,6 +1006,10 @@ trifft hier</translation>
         <source>Rods of the %1 from the strainer on.</source>
         <translation>Schrauben, %1, ab der Abhebung.</translation>
     </message>
+    <message>
+        <source>beside the badge or tape</source>
+        <translation>neben Plakette oder Klebeband</translation>
+    </message>
 </context>
 <context>
     <name>HurryWords</name>
@@ -1502,7 +1506,7 @@ trifft hier</translation>
     </message>
     <message>
         <source>Turns left before rattle or choke</source>
-        <translation>Umdrehungen bis Rasseln oder Ersticken</translation>
+        <translation>Spielraum bis Rasseln, Ersticken</translation>
     </message>
     <message>
         <source>Tone length</source>
@@ -5443,6 +5447,18 @@ Anteil der Grenze</translation>
     <message>
         <source>Add it</source>
         <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Si&amp;ze of words</source>
+        <translation>&amp;Größe der Wörter</translation>
+    </message>
+    <message>
+        <source>As the &amp;window affords</source>
+        <translation>Wie das &amp;Fenster es erlaubt</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
     </message>
 </context>
 <context>

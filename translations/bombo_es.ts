@@ -1006,6 +1006,10 @@ la baqueta</translation>
         <source>Rods of the %1 from the strainer on.</source>
         <translation>Tornillos, %1, desde el tensor.</translation>
     </message>
+    <message>
+        <source>beside the badge or tape</source>
+        <translation>junto a la placa o la cinta</translation>
+    </message>
 </context>
 <context>
     <name>HurryWords</name>
@@ -5443,6 +5447,18 @@ parte del límite</translation>
     <message>
         <source>Add it</source>
         <translation>Añadirlo</translation>
+    </message>
+    <message>
+        <source>Si&amp;ze of words</source>
+        <translation>Ta&amp;maño de las palabras</translation>
+    </message>
+    <message>
+        <source>As the &amp;window affords</source>
+        <translation>Según permita la &amp;ventana</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
     </message>
 </context>
 <context>

@@ -13,8 +13,10 @@
 #include "app/start/damaged_dialog.h"
 #include "app/start/purpose_page.h"
 #include "app/start/start_page.h"
+#include "app/theme/fitted_pages.h"
 #include "app/theme/parts.h"
 #include "app/theme/plain_words.h"
+#include "app/theme/scale.h"
 #include "app/tone/tone_page.h"
 #include "app/wires/wires_page.h"
 #include "store/usual_drum.h"
@@ -44,10 +46,12 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     right->setSpacing(0);
     m_notice = new NoticeBar;
     right->addWidget(m_notice);
-    m_stack = new QStackedWidget;
+    m_stack = new PageStack;
     right->addWidget(m_stack, 1);
     row->addLayout(right, 1);
-    setCentralWidget(central);
+    m_frame = new PageFrame(central);
+    setCentralWidget(m_frame);
+    setMinimumSize(640, 480);
 
     m_start = new StartPage(controller);
     m_stack->addWidget(m_start);
@@ -65,7 +69,7 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
         m_stack->addWidget(page);
     m_logbook = new LogbookPage(controller);
     m_stack->addWidget(m_logbook);
-    m_stand = new StandView(central);
+    m_stand = new StandView(m_frame);
 
     connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
     connect(drumPage, &DrumPage::describeDrum, this, &MainWindow::describeDrum);
@@ -103,7 +107,22 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     resize(1280, 800);
     if (const QByteArray geometry = controller.settings().windowGeometry(); !geometry.isEmpty())
         restoreGeometry(geometry);
+    constexpr int pulling = 150; // ms
+    m_resized.setSingleShot(true);
+    m_resized.setInterval(pulling);
+    connect(&m_resized, &QTimer::timeout, this, &MainWindow::fitWords);
+    fitWords();
     refresh();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    m_resized.start();
+}
+
+void MainWindow::fitWords() {
+    const int percent = m_controller.settings().wordsPercent();
+    setScale(*qApp, percent > 0 ? percent / 100.0 : scaleFor(size()));
 }
 
 void MainWindow::fillMenus() {
@@ -154,6 +173,7 @@ void MainWindow::fillMenus() {
         action->setChecked(m_controller.settings().theme() == choice);
         themes->addAction(action);
     }
+    fillWordSizes(*view->addMenu(tr("Si&ze of words")));
     fillLanguages(*view->addMenu(tr("Lan&guage")));
     view->addSeparator();
     QAction* millimetres = view->addAction(tr("Lengths in &millimetres"), this, [this](bool on) {
@@ -216,6 +236,20 @@ void MainWindow::fillLanguages(QMenu& menu) {
         add(language.name, language.code);
 }
 
+void MainWindow::fillWordSizes(QMenu& menu) {
+    auto* choices = new QActionGroup(this);
+    for (const int percent : {0, 100, 125, 150, 200}) {
+        const QString name = percent == 0 ? tr("As the &window affords") : tr("%1 %").arg(percent);
+        QAction* action = menu.addAction(name, this, [this, percent] {
+            m_controller.settings().setWordsPercent(percent);
+            fitWords();
+        });
+        action->setCheckable(true);
+        action->setChecked(m_controller.settings().wordsPercent() == percent);
+        choices->addAction(action);
+    }
+}
+
 void MainWindow::setUnits(const UnitsShown& units) {
     m_controller.settings().setUnits(units);
     setUnitsShown(units);
@@ -244,6 +278,8 @@ void MainWindow::refresh() {
     QWidget* const before = m_stack->currentWidget();
     const auto bring = [&](QWidget* page) {
         m_stack->setCurrentWidget(page);
+        if (page != before)
+            m_frame->keepInSight(primaryInFront());
         if (PrimaryButton* primary = primaryInFront(); page != before && primary != nullptr)
             primary->setFocus(Qt::OtherFocusReason); // the space bar is the foot's key
     };

@@ -8,10 +8,12 @@
 
 #include <QMainWindow>
 #include <QStackedWidget>
+#include <QTimer>
 #include <map>
 
 namespace bombo {
 
+class PageFrame;
 class StartPage;
 class DrumMaker;
 class PurposePage;
@@ -33,6 +35,7 @@ signals:
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void refresh();
@@ -47,10 +50,13 @@ private:
     void showTitle();
     void setUnits(const UnitsShown& units);
     void setTheme(ThemeChoice choice);
+    void fitWords();
+    void fillWordSizes(QMenu& menu);
     void fillMenus();
     void fillLanguages(QMenu& menu);
 
     SessionController& m_controller;
+    PageFrame* m_frame;
     RouteRail* m_rail;
     NoticeBar* m_notice;
     QStackedWidget* m_stack;
@@ -64,6 +70,7 @@ private:
     enum class Beside { Nothing, Logbook, Maker, Purpose };
     Beside m_beside = Beside::Nothing;
     Describe m_describing{};     ///< while the maker is in front
+    QTimer m_resized;            ///< runs out when the user has stopped pulling at the window
     bool m_wasMaximised = false; ///< before the stand view covered the screen
 };
 

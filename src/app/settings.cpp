@@ -11,6 +11,7 @@ namespace {
 const QString kLastWorkbook = QStringLiteral("workbook/last");
 const QString kRecent = QStringLiteral("workbook/recent");
 const QString kTheme = QStringLiteral("view/theme");
+const QString kWords = QStringLiteral("view/words");
 const QString kLanguage = QStringLiteral("view/language");
 const QString kReferencePitch = QStringLiteral("view/reference_pitch_hz");
 const QString kMillimetres = QStringLiteral("view/millimetres");
@@ -80,6 +81,15 @@ QString Settings::language() const {
 }
 void Settings::setLanguage(const QString& code) {
     m_store.setValue(kLanguage, code);
+}
+
+int Settings::wordsPercent() const {
+    const int percent = m_store.value(kWords).toInt();
+    return percent >= 100 && percent <= 300 ? percent : 0;
+}
+
+void Settings::setWordsPercent(int percent) {
+    m_store.setValue(kWords, percent);
 }
 
 ThemeChoice Settings::theme() const {

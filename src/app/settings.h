@@ -33,6 +33,8 @@ public:
     void noteRecent(const RecentWorkbook& workbook);
     ThemeChoice theme() const;
     void setTheme(ThemeChoice choice);
+    int wordsPercent() const; ///< size of words and pictures; 0: as the window affords
+    void setWordsPercent(int percent);
     QString language() const; ///< a code of languages(); empty: as the system
     void setLanguage(const QString& code);
     QByteArray inputDevice() const; ///< id; empty: the default

@@ -4,6 +4,7 @@
 #include <QAbstractItemView>
 #include <QAbstractScrollArea>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QPaintDevice>
@@ -83,6 +84,8 @@ private:
 bool endsSo(const QWidget& widget, const QString& text) {
     if (const auto* button = qobject_cast<const QAbstractButton*>(&widget))
         return button->text().endsWith(text);
+    if (const auto* label = qobject_cast<const QLabel*>(&widget))
+        return label->text().endsWith(text);
     if (const auto* box = qobject_cast<const QComboBox*>(&widget))
         return box->currentText().endsWith(text);
     return false;

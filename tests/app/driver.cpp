@@ -2,6 +2,7 @@
 
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
+#include "app/theme/scale.h"
 
 #include <QAbstractButton>
 #include <QApplication>
@@ -18,6 +19,11 @@ QString shown(const QString& english) {
     return QString(english).replace(mark, QLocale().decimalPoint());
 }
 
+void useLargeScreen() {
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+        qputenv("QT_QPA_PLATFORM", "offscreen:configfile=" BOMBO_TEST_SCREEN);
+}
+
 Program::Program(const QString& workbook, QSize size)
     : settings(path(QStringLiteral("settings.ini"))), controller(settings), window(controller) {
     settings.setPracticeAudible(false);
@@ -27,6 +33,8 @@ Program::Program(const QString& workbook, QSize size)
     window.show();
     if (!QTest::qWaitForWindowActive(&window))
         throw std::runtime_error("the window did not come up");
+    if (settings.wordsPercent() == 0 && !waitFor([&] { return scale() == scaleFor(size); }))
+        throw std::runtime_error("the words do not fit the window");
     if (!workbook.isEmpty())
         controller.openWorkbook(workbook);
 }

@@ -12,6 +12,10 @@ namespace bombo::testing {
 /// What is written in English with the decimal mark of the language that the test runs under.
 QString shown(const QString& english);
 
+/// A screen that is large enough for every window, without a monitor; before the application is made. A
+/// platform that is asked for in the environment stays.
+void useLargeScreen();
+
 /// A program with its own settings and workbook in a temporary folder.
 struct Program {
     explicit Program(const QString& workbook = {}, QSize size = {1280, 800});

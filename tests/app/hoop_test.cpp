@@ -187,5 +187,27 @@ TEST(HeadMapTest, PixelsRoundTripAndTheClockReadsRight) {
     EXPECT_GT(map.toPixel(Metres{0.1}, Radians{1.57}).y(), map.centre().y());
 }
 
+TEST(HoopPictureTest, MarksTheRodBesideTheBadgeOnBothHeads) {
+    Session s = tapping();
+    const HoopPicture plain = hoopPicture(Reckoned(s), HeadSide::Batter);
+    s.drum.markedRod = 3;
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+        const HoopPicture picture = hoopPicture(Reckoned(s), side);
+        EXPECT_EQ(picture.marked, 2);
+        EXPECT_TRUE(rodSummary(picture, 2).contains(QStringLiteral("badge")));
+        EXPECT_FALSE(rodSummary(picture, 1).contains(QStringLiteral("badge")));
+        // A strip of tape in the ink's colour on the hoop, right of the ear, and nowhere else.
+        const HoopMap map = hoopMap(picture, QRectF(0, 0, 1000, 350));
+        const QImage image = painted(picture);
+        const auto tape = [&](int rod) {
+            return image.pixelColor(QPointF(map.xOf(rod) + 27, map.strip().center().y()).toPoint()) ==
+                   ink().ink;
+        };
+        for (int rod = 0; rod < 8; ++rod)
+            EXPECT_EQ(tape(rod), rod == 2) << rod;
+    }
+    EXPECT_FALSE(plain.marked.has_value());
+}
+
 } // namespace
 } // namespace bombo

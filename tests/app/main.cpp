@@ -1,11 +1,11 @@
 #include "app/theme/palette.h"
+#include "driver.h"
 
 #include <QApplication>
 #include <gtest/gtest.h>
 
 int main(int argc, char** argv) {
-    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
-        qputenv("QT_QPA_PLATFORM", "offscreen");
+    bombo::testing::useLargeScreen();
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bombo-tests"));
     bombo::applyTheme(application, bombo::ThemeChoice::Day);

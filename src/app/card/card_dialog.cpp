@@ -4,6 +4,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -25,9 +26,9 @@ void CardView::show(const CardPicture& picture) {
 }
 
 void CardView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    paintCardPicture(painter, QRectF(rect()).adjusted(8, 6, -8, -6), m_picture);
+    paintCardPicture(painter, drawnRect(*this).adjusted(8, 6, -8, -6), m_picture);
 }
 
 CardDialog::CardDialog(SessionController& controller, QWidget* parent)

@@ -5,6 +5,7 @@
 #include "app/session/wording.h"
 #include "app/theme/fitted_type.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 
@@ -23,9 +24,9 @@ void DraftPicture::show(const Drum& drum) {
 
 void DraftPicture::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    const QRectF area = QRectF(rect()).adjusted(18, 16, -18, -16);
+    const QRectF area = drawnRect(*this).adjusted(18, 16, -18, -16);
     // Side by side where it is wide, else one above the other.
     const bool isWide = area.width() > 1.8 * area.height();
     const double share = isWide ? 0.5 : 0.56;

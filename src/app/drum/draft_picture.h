@@ -1,4 +1,6 @@
 #pragma once
+#include "app/theme/scale.h"
+
 #include "core/drum/drum.h"
 
 #include <QWidget>
@@ -11,8 +13,8 @@ class DraftPicture : public QWidget {
 public:
     explicit DraftPicture(QWidget* parent = nullptr);
     void show(const Drum& drum);
-    QSize sizeHint() const override { return {480, 420}; }
-    QSize minimumSizeHint() const override { return {280, 180}; }
+    QSize sizeHint() const override { return scaled(QSize(480, 420)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(280, 180)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -3,6 +3,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/fitted_type.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 
@@ -44,9 +45,8 @@ DrumButton::DrumButton(const Drum& drum, QWidget* parent) : QAbstractButton(pare
 
 void DrumButton::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF frame = QRectF(rect()).adjusted(2, 2, -2, -2);
+    PicturePainter painter(this);
+    const QRectF frame = drawnRect(*this).adjusted(2, 2, -2, -2);
     painter.setPen(QPen(isChecked()                  ? p.accent
                         : hasFocus() || underMouse() ? p.ink
                                                      : p.line,
@@ -54,7 +54,7 @@ void DrumButton::paintEvent(QPaintEvent*) {
     painter.setBrush(p.card);
     painter.drawRoundedRect(frame, 4, 4);
     // A drum alone in the list has room for a larger picture; a narrow one leaves room for the words.
-    const double picture = frame.height() > 240 ? 0.4 * frame.width() : std::min(230.0, 0.34 * frame.width());
+    const double picture = frame.height() > 240 ? 0.4 * frame.width() : std::min(230.0, 0.3 * frame.width());
     paintElevation(painter, QRectF(frame.left() + 14, frame.top() + 12, picture, frame.height() - 24),
                    m_drum);
     const double x = frame.left() + 14 + picture + 22;

@@ -1,4 +1,6 @@
 #pragma once
+#include "app/theme/scale.h"
+
 #include "core/drum/drum.h"
 
 #include <QAbstractButton>
@@ -15,8 +17,8 @@ class DrumButton : public QAbstractButton {
     Q_OBJECT
 public:
     DrumButton(const Drum& drum, QWidget* parent = nullptr);
-    QSize sizeHint() const override { return {560, 168}; }
-    QSize minimumSizeHint() const override { return {380, 116}; }
+    QSize sizeHint() const override { return scaled(QSize(560, 168)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(380, 116)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

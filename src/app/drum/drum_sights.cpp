@@ -1,5 +1,7 @@
 #include "app/drum/drum_sights.h"
 
+#include "app/drum/rod_mark.h"
+
 #include "app/theme/palette.h"
 
 #include <QCoreApplication>
@@ -187,13 +189,11 @@ void paintRods(QPainter& painter, const QRectF& area, int rods, int markedRod) {
         const double angle = std::numbers::pi + rodAngle(rod, rods).value;
         const QPointF at =
             circle.center() + 0.44 * circle.width() * QPointF(std::cos(angle), std::sin(angle));
-        const bool isMarked = rod + 1 == markedRod;
         painter.setPen(Qt::NoPen);
-        painter.setBrush(isMarked ? p.accent : p.ink);
-        if (isMarked)
-            painter.drawRect(QRectF(at.x() - 1.4 * size, at.y() - 1.4 * size, 2.8 * size, 2.8 * size));
-        else
-            painter.drawEllipse(at, size, size);
+        painter.setBrush(p.ink);
+        painter.drawEllipse(at, size, size);
+        if (rod + 1 == markedRod)
+            paintRodMark(painter, at + QPointF(size + 7, 0));
     }
 }
 

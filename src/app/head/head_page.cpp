@@ -25,6 +25,7 @@ HeadPage::HeadPage(SessionController& controller, HeadSide side, QWidget* parent
     column->setSpacing(12);
 
     m_title = textLabel("title");
+    m_title->setObjectName(QStringLiteral("title"));
     m_conditions = textLabel("quiet");
     m_conditions->setWordWrap(true);
     m_conditions->setObjectName(QStringLiteral("conditions"));

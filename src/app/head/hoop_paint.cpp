@@ -1,3 +1,4 @@
+#include "app/drum/rod_mark.h"
 #include "app/head/hoop_picture.h"
 #include "app/session/wording.h"
 #include "app/theme/head_ink.h"
@@ -117,8 +118,13 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     painter.drawEllipse(QPointF(x, y), r, r);
     painter.setPen(p.ink);
     painter.setFont(typeface(peg.inMove ? 18 : 15, peg.inMove ? QFont::Bold : QFont::Normal));
-    if (peg.turned.value != 0.0 || peg.inMove)
-        painter.drawText(QRectF(x - 50, y - r - 26, 100, 24), Qt::AlignCenter, turnsFigure(peg.turned));
+    if (peg.turned.value != 0.0 || peg.inMove) {
+        const QRectF figure(x - 50, y - r - 26, 100, 24);
+        const double half = 0.5 * painter.fontMetrics().horizontalAdvance(turnsFigure(peg.turned)) + 3;
+        painter.fillRect(QRectF(x - half, figure.top() + 3, 2 * half, 19),
+                         p.card); // no frame runs through it
+        painter.drawText(figure, Qt::AlignCenter, turnsFigure(peg.turned));
+    }
 }
 
 void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& picture) {
@@ -165,6 +171,8 @@ void paintStrip(QPainter& painter, const HoopMap& map, const HoopPicture& pictur
         painter.setPen(now ? p.onAccent : p.ink);
         painter.setFont(typeface(now ? 20 : 16, now ? QFont::Bold : QFont::DemiBold));
         painter.drawText(ear, Qt::AlignCenter, QString::number(rod + 1));
+        if (picture.marked == rod)
+            paintRodMark(painter, {ear.right() + 8, strip.center().y()});
         if (peg.due) { // a stick's tip pointing down at the head in front of the rod
             const double x = map.xOf(rod);
             const double y = map.field().bottom() + 2;

@@ -52,6 +52,8 @@ HoopPicture hoopPicture(const Reckoned& reckoned, HeadSide side) {
 
     picture.fromStanding = work.condition == HeadCondition::AsItStands;
     picture.nearest = session.nearestRod;
+    if (session.drum.markedRod > 0)
+        picture.marked = session.drum.markedRod - 1;
     const bool tapping = work.stage == HeadStage::Tapping;
     picture.showsCents = tapping || work.stage == HeadStage::Turning || work.stage == HeadStage::Done;
     // After a round a rod stands where the whole round puts it; while it goes on, where its own taps do.
@@ -90,6 +92,8 @@ HoopPicture hoopPicture(const Reckoned& reckoned, HeadSide side) {
 QString rodSummary(const HoopPicture& picture, int rod) {
     const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
     QStringList parts;
+    if (picture.marked == rod)
+        parts << HoopPictureText::tr("beside the badge or tape");
     if (peg.frequency)
         parts << pitchText(*peg.frequency) << HoopPictureText::tr("%1 cents").arg(centsText(*peg.heard));
     if (peg.error && *peg.error > kClear)

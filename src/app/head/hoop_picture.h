@@ -33,6 +33,7 @@ struct HoopPicture {
     std::optional<int> nearest; ///< rod before which the user stands
     bool showsCents = false;    ///< pegs in cents; otherwise columns of turns
     std::optional<int> selected;
+    std::optional<int> marked; ///< rod beside the badge or a strip of tape
 };
 
 /// What is to be seen of one head's work now.

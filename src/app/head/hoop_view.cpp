@@ -2,6 +2,7 @@
 
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -17,7 +18,7 @@ HoopView::HoopView(QWidget* parent) : QWidget(parent) {
 }
 
 HoopMap HoopView::map() const {
-    return hoopMap(m_picture, QRectF(rect()).adjusted(1, 1, -1, -1));
+    return hoopMap(m_picture, drawnRect(*this).adjusted(1, 1, -1, -1));
 }
 
 void HoopView::show(const HoopPicture& picture) {
@@ -36,7 +37,7 @@ void HoopView::select(std::optional<int> rod) {
 }
 
 void HoopView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
     if (!m_picture.pegs.empty())
         paintHoop(painter, map(), m_picture);
@@ -45,7 +46,7 @@ void HoopView::paintEvent(QPaintEvent*) {
 void HoopView::mousePressEvent(QMouseEvent* event) {
     if (m_picture.pegs.empty())
         return;
-    const auto rod = map().rodAt(event->position());
+    const auto rod = map().rodAt(drawnPoint(event->position()));
     select(rod == m_picture.selected ? std::nullopt : rod);
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 #include "app/head/hoop_picture.h"
+#include "app/theme/scale.h"
 
 #include <QWidget>
 
@@ -15,7 +16,7 @@ public:
     std::optional<int> selected() const { return m_picture.selected; }
     void select(std::optional<int> rod);
     HoopMap map() const;
-    QSize minimumSizeHint() const override { return {600, 190}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(600, 190)); }
 
 signals:
     void rodSelected(std::optional<int> rod);

@@ -52,7 +52,7 @@ LedgerDialog::LedgerDialog(SessionController& controller, HeadSide side, QWidget
     : QDialog(parent), m_controller(controller), m_side(side) {
     setObjectName(QStringLiteral("ledger"));
     setWindowTitle(side == HeadSide::Batter ? tr("Turns of the batter") : tr("Turns of the snare side"));
-    resize(800, 560);
+    resize(860, 560);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 16, 20, 16);
     column->setSpacing(12);
@@ -62,7 +62,7 @@ LedgerDialog::LedgerDialog(SessionController& controller, HeadSide side, QWidget
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     m_net = table("net", {tr("Rod"), tr("Stands at")});
-    m_net->setMinimumWidth(270); // the longest count in the longest language
+    m_net->setMinimumWidth(300); // the longest count in the longest language
     m_net->setAccessibleName(tr("Where each rod stands"));
     auto* left = new QVBoxLayout;
     left->addWidget(m_net, 1);

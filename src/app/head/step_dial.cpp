@@ -5,6 +5,7 @@
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -116,10 +117,9 @@ void StepDial::show(StepKind kind, Turns turns, PrepKind prep, HeadSide side) {
 }
 
 void StepDial::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
+    PicturePainter painter(this);
     const Palette& p = ink();
-    const QRectF area = QRectF(rect()).adjusted(4, 4, -4, -4);
+    const QRectF area = drawnRect(*this).adjusted(4, 4, -4, -4);
     const double r = 0.5 * std::min(area.width(), area.height()) - 8;
     switch (m_kind) {
     case StepKind::Turn:

@@ -39,7 +39,9 @@ HurryDialog::HurryDialog(SessionController& controller, QWidget* parent)
     m_plan->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
     m_plan->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     m_plan->verticalHeader()->hide();
-    m_plan->verticalHeader()->setMinimumSectionSize(40);
+    m_plan->verticalHeader()->setMinimumSectionSize(46);
+    connect(m_plan->horizontalHeader(), &QHeaderView::sectionResized, m_plan,
+            &QTableWidget::resizeRowsToContents);
     m_plan->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_plan->setSelectionMode(QAbstractItemView::NoSelection);
     m_plan->setShowGrid(false);

@@ -32,7 +32,7 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
     setWindowTitle(tr("Calibrate the sound card's clock"));
     setObjectName(QStringLiteral("clockDialog"));
-    setMinimumWidth(740);
+    setMinimumWidth(780);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 14, 20, 14);
     column->setSpacing(10);
@@ -61,7 +61,7 @@ ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     m_result = textLabel("heading", tr("Nothing was compared yet."));
     m_result->setObjectName(QStringLiteral("clockResult"));
     m_result->setWordWrap(true);
-    m_result->setMinimumHeight(2 * m_result->fontMetrics().lineSpacing()); // its longest sentence
+    m_result->setMinimumHeight(38); // its longest sentence
     column->addWidget(m_result);
 
     auto* foot = new QHBoxLayout;

@@ -8,6 +8,7 @@
 #include "app/listening/tap_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -28,11 +29,10 @@ void TapView::show(const std::optional<Reading>& reading) {
 }
 
 void TapView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
+    PicturePainter painter(this);
     constexpr int least = 40; // in less nothing can be told apart
-    if (m_reading && height() >= least)
-        paintPartials(painter, rect(), *m_reading);
+    if (m_reading && drawnRect(*this).height() >= least)
+        paintPartials(painter, drawnRect(*this), *m_reading);
 }
 
 LevelMeter::LevelMeter(QWidget* parent) : QWidget(parent) {
@@ -46,9 +46,8 @@ void LevelMeter::show(double db) {
 }
 
 void LevelMeter::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    paintLevel(painter, QRectF(rect()).adjusted(1, 0, -1, 0), m_db);
+    PicturePainter painter(this);
+    paintLevel(painter, drawnRect(*this).adjusted(1, 0, -1, 0), m_db);
 }
 
 ListeningStrip::ListeningStrip(SessionController& controller, QWidget* parent)

@@ -6,6 +6,7 @@
 #include "app/listening/microphone_words.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -16,6 +17,7 @@ namespace bombo {
 namespace {
 
 constexpr int kMark = 30;       // px across
+constexpr int kTwoLines = 38;   // of a remedy: its longest sentence
 constexpr int kPatience = 8000; // ms without a tap before help is offered
 
 } // namespace
@@ -32,12 +34,11 @@ void TapMarks::show(const std::vector<TapAtMicrophone>& taps) {
 }
 
 QSize TapMarks::sizeHint() const {
-    return {kTapsOfACheck * (kMark + 12), kMark + 4};
+    return scaled(QSize(kTapsOfACheck * (kMark + 12), kMark + 4));
 }
 
 void TapMarks::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
+    PicturePainter painter(this);
     for (int i = 0; i < kTapsOfACheck; ++i) {
         const QRectF mark(2 + i * (kMark + 12), 2, kMark, kMark);
         const bool heard = static_cast<std::size_t>(i) < m_taps.size();
@@ -91,7 +92,7 @@ MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* paren
     m_remedy = textLabel("quiet");
     m_remedy->setObjectName(QStringLiteral("checkRemedy"));
     m_remedy->setWordWrap(true);
-    m_remedy->setMinimumHeight(2 * m_remedy->fontMetrics().lineSpacing()); // its longest sentence
+    m_remedy->setMinimumHeight(kTwoLines); // its longest sentence
     m_remedy->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     m_further = textLabel("quiet");
     m_further->setWordWrap(true);

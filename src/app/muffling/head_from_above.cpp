@@ -1,8 +1,10 @@
 #include "app/muffling/head_from_above.h"
 
+#include "app/drum/rod_mark.h"
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QCoreApplication>
 #include <QKeyEvent>
@@ -144,6 +146,18 @@ QString microphonePlace(const MicrophonePlace& place, const Shell& shell) {
         .arg(qRound(1000.0 * place.height.value));
 }
 
+PadPicture padPicture(const Drum& drum, const std::vector<Pad>& pads,
+                      const std::optional<MicrophonePlace>& microphone) {
+    PadPicture picture;
+    picture.shell = drum.shell;
+    picture.rods = drum.rods;
+    if (drum.markedRod > 0)
+        picture.markedRod = drum.markedRod - 1;
+    picture.pads = pads;
+    picture.microphone = microphone;
+    return picture;
+}
+
 QString padSummary(const PadPicture& picture) {
     QStringList places;
     for (std::size_t i = 0; i < picture.pads.size(); ++i)
@@ -228,6 +242,8 @@ void paintHeadFromAbove(QPainter& painter, const HeadMap& map, const PadPicture&
         painter.setPen(p.quiet);
         painter.drawText(QRectF(label.x() - 14, label.y() - 10, 28, 20), Qt::AlignCenter,
                          QString::number(rod + 1));
+        if (picture.markedRod == rod)
+            paintRodMark(painter, {label.x() + 14, label.y()});
     }
     const QPointF strainer = map.toPixel(map.radius() + Metres{14.0 * map.radius().value / r}, Radians{0.0});
     painter.setPen(QPen(p.ink, 3));
@@ -251,17 +267,16 @@ HeadFromAbove::HeadFromAbove(QWidget* parent) : QWidget(parent) {
 }
 
 HeadMap HeadFromAbove::map() const {
-    return {QRectF(rect()), m_picture.shell.radius()};
+    return {drawnRect(*this), m_picture.shell.radius()};
 }
 
-void HeadFromAbove::show(const Shell& shell, int rods, const std::vector<Pad>& pads,
+void HeadFromAbove::show(const Drum& drum, const std::vector<Pad>& pads,
                          const std::optional<MicrophonePlace>& microphone) {
-    m_picture.shell = shell;
-    m_picture.rods = rods;
-    m_picture.pads = pads;
-    m_picture.microphone = microphone;
-    m_picture.dragged.reset();
-    m_picture.microphoneSelected = m_picture.microphoneSelected && microphone;
+    const std::optional<int> selected = m_picture.selected;
+    const bool microphoneSelected = m_picture.microphoneSelected && microphone;
+    m_picture = padPicture(drum, pads, microphone);
+    m_picture.selected = selected;
+    m_picture.microphoneSelected = microphoneSelected;
     if (m_picture.selected && *m_picture.selected >= static_cast<int>(pads.size()))
         select(std::nullopt);
     describe(this, padSummary(m_picture));
@@ -294,7 +309,7 @@ QPointF HeadFromAbove::microphonePixel() const {
 }
 
 void HeadFromAbove::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
     if (m_picture.shell.diameter.value > 0.0)
         paintHeadFromAbove(painter, map(), m_picture);
@@ -303,7 +318,7 @@ void HeadFromAbove::paintEvent(QPaintEvent*) {
 void HeadFromAbove::mousePressEvent(QMouseEvent* event) {
     const HeadMap m = map();
     if (m_picture.microphone) {
-        const QPointF d = event->position() - microphonePixel();
+        const QPointF d = drawnPoint(event->position()) - microphonePixel();
         if (std::hypot(d.x(), d.y()) <= 14.0) {
             selectMicrophone();
             m_microphoneHeld = true;
@@ -311,7 +326,7 @@ void HeadFromAbove::mousePressEvent(QMouseEvent* event) {
         }
     }
     for (std::size_t i = m_picture.pads.size(); i-- > 0;)
-        if (padOutline(m, m_picture.pads[i]).contains(event->position())) {
+        if (padOutline(m, m_picture.pads[i]).contains(drawnPoint(event->position()))) {
             select(static_cast<int>(i));
             return;
         }
@@ -319,14 +334,14 @@ void HeadFromAbove::mousePressEvent(QMouseEvent* event) {
         select(std::nullopt);
         return;
     }
-    emit headClicked(m.padAt(Pad{}, event->position()));
+    emit headClicked(m.padAt(Pad{}, drawnPoint(event->position())));
 }
 
 void HeadFromAbove::mouseMoveEvent(QMouseEvent* event) {
     if (!(event->buttons() & Qt::LeftButton))
         return;
     if (m_microphoneHeld && m_picture.microphone) {
-        const Pad under = map().padAt(Pad{}, event->position());
+        const Pad under = map().padAt(Pad{}, drawnPoint(event->position()));
         m_picture.microphone->fromCentre = std::min(under.fromCentre, kFarthestMicrophone);
         m_picture.microphone->angle = under.angle;
         update();
@@ -334,8 +349,8 @@ void HeadFromAbove::mouseMoveEvent(QMouseEvent* event) {
     }
     if (!m_picture.selected)
         return;
-    m_picture.dragged =
-        map().padAt(m_picture.pads[static_cast<std::size_t>(*m_picture.selected)], event->position());
+    m_picture.dragged = map().padAt(m_picture.pads[static_cast<std::size_t>(*m_picture.selected)],
+                                    drawnPoint(event->position()));
     m_picture.draggedFits = fits(*m_picture.dragged);
     update();
 }

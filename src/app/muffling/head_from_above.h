@@ -1,5 +1,6 @@
 #pragma once
 #include "app/muffling/head_map.h"
+#include "app/theme/scale.h"
 
 #include <QPainterPath>
 #include <QString>
@@ -13,6 +14,7 @@ namespace bombo {
 struct PadPicture {
     Shell shell;
     int rods = 8;
+    std::optional<int> markedRod; ///< beside the badge or a strip of tape
     std::vector<Pad> pads;
     std::optional<MicrophonePlace> microphone;
     std::optional<int> selected;
@@ -21,6 +23,8 @@ struct PadPicture {
     bool draggedFits = true;
 };
 
+PadPicture padPicture(const Drum& drum, const std::vector<Pad>& pads,
+                      const std::optional<MicrophonePlace>& microphone);
 /// "2 o'clock, 22 mm from the hoop".
 QString padPlace(const Pad& pad, const Shell& shell);
 /// "half past 4, 30 mm inside the hoop, 50 mm high".
@@ -36,14 +40,14 @@ class HeadFromAbove : public QWidget {
     Q_OBJECT
 public:
     explicit HeadFromAbove(QWidget* parent = nullptr);
-    void show(const Shell& shell, int rods, const std::vector<Pad>& pads,
+    void show(const Drum& drum, const std::vector<Pad>& pads,
               const std::optional<MicrophonePlace>& microphone);
     HeadMap map() const;
     std::optional<int> selected() const { return m_picture.selected; }
     bool isMicrophoneSelected() const { return m_picture.microphoneSelected; }
     void select(std::optional<int> pad);
     void selectMicrophone();
-    QSize minimumSizeHint() const override { return {320, 260}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(320, 260)); }
 
 signals:
     void padMoved(int index, const bombo::Pad& pad);

@@ -86,7 +86,7 @@ QWidget* MufflingPage::headPanel() {
     pads->addWidget(m_head, 1);
 
     m_kind = toolBox("padKind", tr("What is laid next"), {});
-    m_kind->setMinimumWidth(120);
+    m_kind->setMinimumWidth(178); // the longest name in the longest language
     auto* add = secondaryButton(tr("Lay it"));
     add->setObjectName(QStringLiteral("addPad"));
     add->setToolTip(tr("Where it shortens the ring most; or click the head where you want it."));
@@ -232,7 +232,7 @@ void MufflingPage::refresh() {
     m_listening->refresh();
     fillKinds();
     m_microphone->setChecked(session().microphone.has_value());
-    m_head->show(session().drum.shell, session().drum.rods, session().pads, session().microphone);
+    m_head->show(session().drum, session().pads, session().microphone);
     RingPicture picture = ringPicture(reckoned());
     switch (m_views->currentIndex()) { // what is hidden need not be reckoned
     case kWays:

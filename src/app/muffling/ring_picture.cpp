@@ -4,6 +4,7 @@
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -167,9 +168,9 @@ void RingView::show(const RingPicture& picture) {
 }
 
 void RingView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    paintRing(painter, rect(), m_picture);
+    paintRing(painter, drawnRect(*this), m_picture);
 }
 
 } // namespace bombo

@@ -1,4 +1,6 @@
 #pragma once
+#include "app/theme/scale.h"
+
 #include "core/record/session.h"
 
 #include <QRectF>
@@ -35,7 +37,7 @@ class RingView : public QWidget {
 public:
     explicit RingView(QWidget* parent = nullptr);
     void show(const RingPicture& picture);
-    QSize minimumSizeHint() const override { return {360, 260}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(360, 260)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

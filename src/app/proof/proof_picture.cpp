@@ -3,6 +3,7 @@
 #include "app/proof/proof_words.h"
 #include "app/theme/fitted_type.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -96,9 +97,9 @@ void ProofPicture::show(std::vector<ProofLine> lines) {
 
 void ProofPicture::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    const QRectF area = QRectF(rect()).adjusted(18, 8, -18, -8);
+    const QRectF area = drawnRect(*this).adjusted(18, 8, -18, -8);
     constexpr double legend = 24.0;
     const double heading = area.height() < 350.0 ? 17.0 : 22.0; // on a low screen all lines still fit
     const double row = std::clamp(

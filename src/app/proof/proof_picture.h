@@ -1,5 +1,7 @@
 #pragma once
 /// What was wanted as a band, what it is as a mark, a line each; the mark's shape says how that is known.
+#include "app/theme/scale.h"
+
 #include "core/record/proof.h"
 
 #include <QWidget>
@@ -12,7 +14,7 @@ class ProofPicture : public QWidget {
 public:
     explicit ProofPicture(QWidget* parent = nullptr);
     void show(std::vector<ProofLine> lines);
-    QSize minimumSizeHint() const override { return {640, 300}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(640, 300)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

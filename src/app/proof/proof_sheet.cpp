@@ -127,8 +127,7 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
                          .arg(catalogueText(session.drum.shell.material), made));
     double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), proofLines(reckoned)) + 16;
     const double head = 230.0;
-    PadPicture picture{
-        session.drum.shell, session.drum.rods, session.pads, session.microphone, {}, false, {}, true};
+    const PadPicture picture = padPicture(session.drum, session.pads, session.microphone);
     paintHeadFromAbove(
         painter, HeadMap(QRectF(kPageWidth - head, y, head, head), session.drum.shell.radius()), picture);
     const double headEnds = y + head;

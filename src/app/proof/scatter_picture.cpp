@@ -2,8 +2,10 @@
 #include "app/numbers/numbers.h"
 
 #include "app/proof/proof_words.h"
+#include "app/theme/fitted_type.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 #include "core/units/median.h"
 
 #include <QCoreApplication>
@@ -82,16 +84,19 @@ void paintScatter(QPainter& painter, const QRectF& area, const ScatterPicture& p
                                    : ScatterPictureText::tr("%1 mm").arg(number(mm, 0)));
     painter.drawText(QRectF(field.right() - 40, field.bottom() + 3, 60, 18), Qt::AlignCenter,
                      ScatterPictureText::tr("hoop"));
-    painter.drawText(
-        QRectF(area.left() + 14, area.top() + 8, area.width() - 28, 18), Qt::AlignLeft,
-        ScatterPictureText::tr(
-            "each stroke: how far from the middle, how loud against the usual one; shaded, where the "
-            "stick should land"));
-    painter.drawText(
-        QRectF(area.left() + 14, field.bottom() + 26, area.width() - 28, 18), Qt::AlignLeft,
-        ScatterPictureText::tr(
-            "place by the balance of edge and middle; the usual one is taken for a fifth of the way "
-            "out"));
+    const auto caption = [&](double y, const QString& words) {
+        painter.setFont(typefaceFor(words, area.width() - 28, 13));
+        painter.drawText(QRectF(area.left() + 14, y, area.width() - 28, 18), Qt::AlignLeft, words);
+    };
+    caption(area.top() + 8,
+            ScatterPictureText::tr(
+                "each stroke: how far from the middle, how loud against the usual one; shaded, where the "
+                "stick should land"));
+    caption(field.bottom() + 26,
+            ScatterPictureText::tr(
+                "place by the balance of edge and middle; the usual one is taken for a fifth of the way "
+                "out"));
+    painter.setFont(typeface(13));
     if (picture.strokes.empty())
         return;
     const double usual = usualLevel(picture.strokes);
@@ -121,9 +126,9 @@ void ScatterView::show(const ScatterPicture& picture) {
 }
 
 void ScatterView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    paintScatter(painter, rect(), m_picture);
+    paintScatter(painter, drawnRect(*this), m_picture);
 }
 
 } // namespace bombo

@@ -1,5 +1,7 @@
 #pragma once
 /// Twenty backbeats: where on the head each landed, and how loud it was.
+#include "app/theme/scale.h"
+
 #include "core/record/session.h"
 
 #include <QRectF>
@@ -28,7 +30,7 @@ class ScatterView : public QWidget {
 public:
     explicit ScatterView(QWidget* parent = nullptr);
     void show(const ScatterPicture& picture);
-    QSize minimumSizeHint() const override { return {360, 200}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(360, 200)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

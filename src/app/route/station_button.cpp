@@ -2,6 +2,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -66,14 +67,13 @@ void StationButton::setEnds(bool first, bool last) {
 }
 
 QSize StationButton::sizeHint() const {
-    return {176, 52};
+    return scaled(QSize(176, 52));
 }
 
 void StationButton::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF area = rect();
+    PicturePainter painter(this);
+    const QRectF area = drawnRect(*this);
     const double middle = area.center().y();
     if (m_current)
         painter.fillRect(area.adjusted(8, 2, 0, -2), p.paper);

@@ -3,6 +3,7 @@
 #include "app/language/language.h"
 #include "app/session/wording.h"
 #include "app/start/start_picture.h"
+#include "app/theme/scale.h"
 
 #include <QDir>
 #include <QDragEnterEvent>
@@ -27,7 +28,7 @@ public:
                      stationName(kStations[static_cast<std::size_t>(station)]), when));
         setToolTip(QDir::toNativeSeparators(workbook.path));
     }
-    QSize sizeHint() const override { return {ChoiceButton::sizeHint().width(), 66}; }
+    QSize sizeHint() const override { return {ChoiceButton::sizeHint().width(), scaled(66)}; }
 };
 
 } // namespace

@@ -2,6 +2,7 @@
 
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -41,14 +42,14 @@ StartPicture::StartPicture(QWidget* parent) : QWidget(parent) {
 
 void StartPicture::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
+    PicturePainter painter(this);
     // True proportions of a shell of 14 by 6.5 inches, stick and words above it.
-    const double width = std::min(0.86 * this->width(), 1.7 * (height() - 60.0));
+    const QRectF area = drawnRect(*this);
+    const double width = std::min(0.86 * area.width(), 1.7 * (area.height() - 60.0));
     const double depth = width * 6.5 / 14.0;
     const double above = 0.3 * depth;
-    const double left = 0.5 * (this->width() - width);
-    const double top = std::max(above + 14.0, 0.5 * (height() - depth + above));
+    const double left = 0.5 * (area.width() - width);
+    const double top = std::max(above + 14.0, 0.5 * (area.height() - depth + above));
     const double bottom = top + depth;
     const double unit = width / 560.0;
 

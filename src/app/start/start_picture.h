@@ -1,5 +1,7 @@
 #pragma once
 /// The drum cut through, at large: two heads, one air between them, the wires, a stick on its way.
+#include "app/theme/scale.h"
+
 #include <QWidget>
 
 namespace bombo {
@@ -8,8 +10,8 @@ class StartPicture : public QWidget {
     Q_OBJECT
 public:
     explicit StartPicture(QWidget* parent = nullptr);
-    QSize sizeHint() const override { return {560, 420}; }
-    QSize minimumSizeHint() const override { return {320, 220}; }
+    QSize sizeHint() const override { return scaled(QSize(560, 420)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(320, 220)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

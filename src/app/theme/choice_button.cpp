@@ -1,6 +1,7 @@
 #include "app/theme/choice_button.h"
 
 #include "app/theme/fitted_type.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 
@@ -25,19 +26,18 @@ void ChoiceButton::say(const QString& title, const QString& meaning) {
 QSize ChoiceButton::sizeHint() const {
     const int words = std::max(QFontMetrics(typeface(21, QFont::Bold)).horizontalAdvance(text()) + 90,
                                QFontMetrics(typeface(15)).horizontalAdvance(m_meaning) + 60);
-    return {std::max(300, words), 78};
+    return scaled(QSize(std::max(300, words), 78));
 }
 
 void ChoiceButton::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
+    PicturePainter painter(this);
     const bool isFilled = m_isUsual && isEnabled();
     const bool isReached = hasFocus() || underMouse();
     painter.setPen(QPen(isReached ? p.ink : isFilled ? p.accent : p.line, hasFocus() ? 3 : 1.5));
     painter.setBrush(isFilled ? p.accent : isReached && isDown() ? p.accentSoft : p.card);
-    painter.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 6, 6);
-    const QRectF words = QRectF(rect()).adjusted(22, 9, -22, -9);
+    painter.drawRoundedRect(drawnRect(*this).adjusted(1.5, 1.5, -1.5, -1.5), 6, 6);
+    const QRectF words = drawnRect(*this).adjusted(22, 9, -22, -9);
     painter.setPen(isFilled ? p.onAccent : isEnabled() ? p.ink : p.quiet);
     const double key = QFontMetricsF(typeface(13)).horizontalAdvance(m_key) + 12;
     const double title = 0.54 * words.height();

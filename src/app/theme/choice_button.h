@@ -1,6 +1,7 @@
 #pragma once
 /// A way to go on: what it is, in large, and a line of what it means. The first of several is the usual one.
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 namespace bombo {
 
@@ -11,7 +12,7 @@ public:
     ChoiceButton(const QString& title, const QString& meaning, const QString& key, bool isUsual = false);
     void say(const QString& title, const QString& meaning);
     QSize sizeHint() const override;
-    QSize minimumSizeHint() const override { return {300, 66}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(300, 66)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -1,8 +1,9 @@
 #include "app/theme/load_wedge.h"
 
 #include "app/session/wording.h"
-#include "app/theme/palette.h"
+#include "app/theme/fitted_type.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 #include "core/acoustics/film.h"
 
 #include <QPainter>
@@ -50,19 +51,20 @@ void LoadWedge::show(HeadSide side, double load, bool isKnown) {
 }
 
 void LoadWedge::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF area(1, 9, std::clamp(width() - 210.0, 60.0, 190.0), 17);
+    PicturePainter painter(this);
+    const QRectF all = drawnRect(*this);
+    const QRectF area(1, 9, std::clamp(all.width() - 210.0, 60.0, 190.0), 17);
     paintLoadWedge(painter, area, m_known ? m_load : 0.0, m_side);
-    painter.setFont(typeface(14));
     painter.setPen(ink().ink);
     const QString text = m_known ? tr("%1 %2 %, limit %3 %")
                                        .arg(sideName(m_side))
                                        .arg(qRound(100 * m_load))
                                        .arg(qRound(100 * kFilmLoadLimit))
                                  : tr("%1: slack so far").arg(sideName(m_side));
-    painter.drawText(QRectF(area.right() + 12, 0, width() - area.right() - 12, height()),
-                     Qt::AlignVCenter | Qt::AlignLeft, text);
+    const double room = all.width() - area.right() - 12;
+    painter.setFont(typefaceFor(text, room, 14));
+    painter.drawText(QRectF(area.right() + 12, 0, room, all.height()), Qt::AlignVCenter | Qt::AlignLeft,
+                     text);
 }
 
 } // namespace bombo

@@ -1,4 +1,6 @@
 #pragma once
+#include "app/theme/scale.h"
+
 #include "core/drum/drum.h"
 
 #include <QWidget>
@@ -16,7 +18,7 @@ class LoadWedge : public QWidget {
 public:
     explicit LoadWedge(QWidget* parent = nullptr);
     void show(HeadSide side, double load, bool isKnown);
-    QSize sizeHint() const override { return {380, 34}; }
+    QSize sizeHint() const override { return scaled(QSize(380, 34)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

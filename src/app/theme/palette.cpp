@@ -1,9 +1,14 @@
 #include "app/theme/palette.h"
 
+#include "app/theme/scale.h"
+#include "app/theme/scaled_lengths.h"
+
 #include <QApplication>
 #include <QFile>
 #include <QFontDatabase>
+#include <QRegularExpression>
 #include <QStyleFactory>
+#include <QWidget>
 #include <cmath>
 
 namespace bombo {
@@ -48,6 +53,20 @@ QPalette widgetPalette(const Palette& p) {
     return w;
 }
 
+/// Every length of a style sheet at the scale in force.
+QString atScale(const QString& sheet) {
+    static const QRegularExpression length(QStringLiteral("(\\d+)px"));
+    QString out;
+    qsizetype end = 0;
+    for (auto each = length.globalMatch(sheet); each.hasNext();) {
+        const QRegularExpressionMatch match = each.next();
+        out += sheet.mid(end, match.capturedStart() - end);
+        out += QStringLiteral("%1px").arg(scaled(match.captured(1).toInt()));
+        end = match.capturedEnd();
+    }
+    return out + sheet.mid(end);
+}
+
 QString styleSheet(const Palette& p) {
     QFile file(QStringLiteral(":/theme/style.qss"));
     if (!file.open(QIODevice::ReadOnly))
@@ -67,7 +86,12 @@ QString styleSheet(const Palette& p) {
                                                  {"@band", p.band}};
     for (const auto& [name, colour] : names)
         sheet.replace(QLatin1String(name), colour.name());
-    return sheet;
+    return atScale(sheet);
+}
+
+void showType(QApplication& application) {
+    application.setFont(typeface(scaled(15)));
+    application.setStyleSheet(styleSheet(*g_current));
 }
 
 } // namespace
@@ -115,10 +139,26 @@ QFont typeface(int pixels, QFont::Weight weight) {
 void applyTheme(QApplication& application, ThemeChoice choice) {
     const bool night = choice == ThemeChoice::Night || (choice == ThemeChoice::System && systemIsDark());
     g_current = night ? &nightPalette() : &dayPalette();
-    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
-    application.setFont(typeface(15));
+    if (application.findChild<LengthKeeper*>() == nullptr)
+        application.installEventFilter(new LengthKeeper(&application));
+    application.setStyle(new ScaledStyle(QStringLiteral("Fusion")));
     application.setPalette(widgetPalette(*g_current));
-    application.setStyleSheet(styleSheet(*g_current));
+    showType(application);
+}
+
+void setScale(QApplication& application, double scale) {
+    if (scale == bombo::scale())
+        return;
+    rememberScale(scale);
+    if (g_current == nullptr)
+        return;
+    showType(application);
+    for (QWidget* widget : QApplication::allWidgets()) {
+        if (widget->window()->testAttribute(Qt::WA_WState_Polished))
+            fitLengths(*widget);
+        widget->updateGeometry();
+        widget->update();
+    }
 }
 
 } // namespace bombo

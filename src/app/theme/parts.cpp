@@ -1,6 +1,7 @@
 #include "app/theme/parts.h"
 
 #include "app/theme/palette.h"
+#include "app/theme/scale.h"
 
 #include <QElapsedTimer>
 #include <QKeyEvent>
@@ -31,19 +32,19 @@ void PrimaryButton::paintEvent(QPaintEvent* event) {
     option.text.clear();
     painter.drawControl(QStyle::CE_PushButton, option);
     painter.setPen(isEnabled() ? ink().onAccent : ink().ink);
-    QRect words = rect().adjusted(20, 0, -16, 0);
+    QRect words = rect().adjusted(scaled(20), 0, -scaled(16), 0);
     if (isEnabled())
-        words.setRight(words.right() - keyWidth() - 10);
+        words.setRight(words.right() - keyWidth() - scaled(10));
     painter.setFont(font());
     painter.drawText(words, Qt::AlignCenter | Qt::TextShowMnemonic, text());
     if (!isEnabled())
         return;
-    painter.setFont(typeface(kKeyPixels));
-    painter.drawText(rect().adjusted(0, 0, -16, 0), Qt::AlignVCenter | Qt::AlignRight, tr("Space"));
+    painter.setFont(typeface(scaled(kKeyPixels)));
+    painter.drawText(rect().adjusted(0, 0, -scaled(16), 0), Qt::AlignVCenter | Qt::AlignRight, tr("Space"));
 }
 
 int PrimaryButton::keyWidth() {
-    return QFontMetrics(typeface(kKeyPixels)).horizontalAdvance(tr("Space"));
+    return QFontMetrics(typeface(scaled(kKeyPixels))).horizontalAdvance(tr("Space"));
 }
 
 QSize PrimaryButton::sizeHint() const {
@@ -119,7 +120,7 @@ void paintCard(QPainter& painter, const QWidget& view) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(view.hasFocus() ? QPen(ink().ink, 2) : QPen(ink().line, 1));
     painter.setBrush(ink().card);
-    painter.drawRoundedRect(QRectF(view.rect()).adjusted(1, 1, -1, -1), 4, 4);
+    painter.drawRoundedRect(drawnRect(view).adjusted(1, 1, -1, -1), 4, 4);
 }
 
 void describe(QWidget* view, const QString& summary) {

@@ -49,7 +49,7 @@ CorrectionPanel::CorrectionPanel(QWidget* parent) : QWidget(parent) {
     m_how->addItem(tr("both heads free"));
     m_how->setObjectName(QStringLiteral("heardHow"));
     m_how->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    m_how->setMinimumContentsLength(14);
+    m_how->setMinimumContentsLength(20);
     m_advice = textLabel("quiet");
     m_advice->setWordWrap(true);
     m_advice->setObjectName(QStringLiteral("correction"));

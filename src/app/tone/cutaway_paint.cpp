@@ -201,7 +201,7 @@ void paintCutaway(QPainter& painter, const CutawayMap& map, const CutawayPicture
     painter.setFont(typeface(14));
     const QString wires =
         CutawayPaintText::tr("strands: %1").arg(picture.strands) + QLatin1Char('\n') + wireState(picture);
-    painter.drawText(QRectF(s.left() - 20, s.bottom() + 20, 0.8 * s.width() + 20, 40), Qt::AlignLeft, wires);
+    painter.drawText(QRectF(s.left() - 20, s.bottom() + 20, s.width() + 40, 40), Qt::AlignLeft, wires);
     const QString caption = moment.motion
                                 ? CutawayPaintText::tr("%1, slowed down").arg(hertzText(shown.frequency))
                                 : CutawayPaintText::tr("%1, to scale").arg(sizeText(picture.shell));

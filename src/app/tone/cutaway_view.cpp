@@ -1,6 +1,7 @@
 #include "app/tone/cutaway_view.h"
 
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -80,8 +81,8 @@ void CutawayView::hideEvent(QHideEvent*) {
 }
 
 void CutawayView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    const QRectF frame = QRectF(rect()).adjusted(1, 1, -1, -1);
+    PicturePainter painter(this);
+    const QRectF frame = drawnRect(*this).adjusted(1, 1, -1, -1);
     paintCard(painter, *this);
     if (m_picture)
         paintCutaway(painter, CutawayMap(frame, m_picture->shell), *m_picture, m_moment);

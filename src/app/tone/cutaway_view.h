@@ -1,4 +1,5 @@
 #pragma once
+#include "app/theme/scale.h"
 #include "app/tone/cutaway.h"
 
 #include <QAbstractButton>
@@ -15,7 +16,7 @@ public:
     void show(const std::optional<CutawayPicture>& picture);
     void setMotion(std::optional<MotionKind> motion);
     std::optional<MotionKind> motion() const { return m_moment.motion; }
-    QSize minimumSizeHint() const override { return {500, 300}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(500, 300)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

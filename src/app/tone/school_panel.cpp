@@ -74,6 +74,7 @@ SchoolPanel::SchoolPanel(QWidget* parent) : QWidget(parent) {
     });
     m_order = new QComboBox;
     m_order->setObjectName(QStringLiteral("headOrder"));
+    m_order->setMinimumContentsLength(17); // the longest in any language
     for (const HeadOrder order : kOrders)
         addChoices<HeadOrder>(m_order, {{orderName(order), order}});
     connect(m_order, &QComboBox::activated, this, [this] {
@@ -136,7 +137,10 @@ void SchoolPanel::fill() {
     for (int row = 0; row < m_table->rowCount(); ++row) {
         const SnareSideLevel level = kLevels[static_cast<std::size_t>(row)];
         const auto targets = targetsOf(withLevel(*m_session, level));
-        auto set = [&](int column, const QString& text) { m_table->item(row, column)->setText(text); };
+        auto set = [&](int column, const QString& text) {
+            m_table->item(row, column)->setText(text);
+            m_table->item(row, column)->setToolTip(text); // where the window is narrow
+        };
         set(0, schoolName(level));
         if (!targets) {
             for (int column = 1; column < 4; ++column)

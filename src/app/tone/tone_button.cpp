@@ -3,6 +3,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
+#include "app/theme/scale.h"
 
 #include <QPainter>
 
@@ -27,9 +28,8 @@ void ToneButton::showAsk(const QString& ask) {
 
 void ToneButton::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF frame = QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5);
+    PicturePainter painter(this);
+    const QRectF frame = drawnRect(*this).adjusted(1.5, 1.5, -1.5, -1.5);
     if (isChecked() || hasFocus() || underMouse()) {
         painter.setPen(hasFocus() ? QPen(p.ink, 2)
                                   : QPen(isChecked() ? p.accent : p.line, isChecked() ? 2 : 1));

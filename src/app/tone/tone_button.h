@@ -1,4 +1,6 @@
 #pragma once
+#include "app/theme/scale.h"
+
 #include "core/tuning/targets.h"
 
 #include <QAbstractButton>
@@ -11,7 +13,7 @@ class ToneButton : public QAbstractButton {
 public:
     explicit ToneButton(const Tone& tone, QWidget* parent = nullptr);
     void showAsk(const QString& ask);
-    QSize sizeHint() const override { return {260, 82}; }
+    QSize sizeHint() const override { return scaled(QSize(260, 82)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

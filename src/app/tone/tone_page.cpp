@@ -44,7 +44,7 @@ TonePage::TonePage(SessionController& controller, QWidget* parent) : StationPage
     m_tabs->addTab(m_schools, tr("School"));
     m_tabs->addTab(m_weather, tr("Weather"));
     m_tabs->addTab(m_correction, tr("Both heads"));
-    m_tabs->setFixedHeight(212);
+    m_tabs->setFixedHeight(221);
     auto* right = new QVBoxLayout;
     right->setSpacing(10);
     right->addWidget(m_cutaway, 1);

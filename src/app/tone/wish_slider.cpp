@@ -1,6 +1,7 @@
 #include "app/tone/wish_slider.h"
 
 #include "app/theme/palette.h"
+#include "app/theme/scale.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -19,11 +20,12 @@ WishSlider::WishSlider(QWidget* parent) : QSlider(Qt::Horizontal, parent) {
 }
 
 double WishSlider::xOf(double value) const {
-    return kMargin + (width() - 2.0 * kMargin) * (value - minimum()) / (maximum() - minimum());
+    return kMargin +
+           (drawnRect(*this).width() - 2.0 * kMargin) * (value - minimum()) / (maximum() - minimum());
 }
 
 int WishSlider::valueAt(double x) const {
-    const double share = (x - kMargin) / (width() - 2.0 * kMargin);
+    const double share = (x - kMargin) / (drawnRect(*this).width() - 2.0 * kMargin);
     return minimum() + static_cast<int>(std::lround(std::clamp(share, 0.0, 1.0) * (maximum() - minimum())));
 }
 
@@ -31,12 +33,12 @@ void WishSlider::mousePressEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton)
         return;
     setSliderDown(true);
-    setValue(valueAt(event->position().x()));
+    setValue(valueAt(drawnPoint(event->position()).x()));
 }
 
 void WishSlider::mouseMoveEvent(QMouseEvent* event) {
     if (isSliderDown())
-        setValue(valueAt(event->position().x()));
+        setValue(valueAt(drawnPoint(event->position()).x()));
 }
 
 void WishSlider::mouseReleaseEvent(QMouseEvent*) {
@@ -45,13 +47,12 @@ void WishSlider::mouseReleaseEvent(QMouseEvent*) {
 
 void WishSlider::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
+    PicturePainter painter(this);
     if (hasFocus()) {
         painter.setPen(QPen(p.ink, 2));
-        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 4, 4);
+        painter.drawRoundedRect(drawnRect(*this).adjusted(1, 1, -1, -1), 4, 4);
     }
-    const double y = 0.5 * height() + 5;
+    const double y = 0.5 * drawnRect(*this).height() + 5;
     painter.setPen(QPen(p.quiet, 1));
     painter.setBrush(p.band);
     painter.drawRect(QRectF(QPointF(xOf(minimum()), y - 4), QPointF(xOf(maximum()), y + 4)));

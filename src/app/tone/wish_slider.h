@@ -1,4 +1,6 @@
 #pragma once
+#include "app/theme/scale.h"
+
 #include <QSlider>
 
 namespace bombo {
@@ -8,8 +10,8 @@ class WishSlider : public QSlider {
     Q_OBJECT
 public:
     explicit WishSlider(QWidget* parent = nullptr);
-    QSize sizeHint() const override { return {160, 30}; }
-    QSize minimumSizeHint() const override { return {90, 30}; }
+    QSize sizeHint() const override { return scaled(QSize(160, 30)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(90, 30)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -2,8 +2,10 @@
 #include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_type.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -155,20 +157,23 @@ void paintBuzz(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture
             if (partial.frequency.value >= BuzzMap::kLowest && partial.frequency.value <= BuzzMap::kHighest)
                 paintMark(painter, {map.xOf(partial.frequency), y}, neighbour.kind, 5.0);
     }
-    painter.setFont(typeface(13));
     painter.setPen(p.quiet);
-    painter.drawText(
-        QRectF(map.area().left() + 8, map.area().top() + 6, map.area().width() - 16, 20), Qt::AlignLeft,
-        BuzzPictureText::tr("above: their partials; below: this drum's, dashed the snare side's"));
+    const QString legend =
+        BuzzPictureText::tr("above: their partials; below: this drum's, dashed the snare side's");
+    painter.setFont(typefaceFor(legend, map.area().width() - 16, 13));
+    painter.drawText(QRectF(map.area().left() + 8, map.area().top() + 6, map.area().width() - 16, 20),
+                     Qt::AlignLeft, legend);
     double y = field.bottom() + 24;
     for (std::size_t i = 0; i < std::min<std::size_t>(4, picture.strongest.size()); ++i) {
         const Meeting& meeting = picture.strongest[i];
-        painter.setFont(typeface(14, i == 0 ? QFont::DemiBold : QFont::Normal));
-        painter.setPen(i == 0 ? p.accent : p.ink);
+        const auto weight = i == 0 ? QFont::DemiBold : QFont::Normal;
         const double width = map.area().width() - 150;
+        painter.setFont(typefaceFor(meetingText(meeting, picture), width, 14, weight));
+        painter.setPen(i == 0 ? p.accent : p.ink);
         painter.drawText(QRectF(map.area().left() + 20, y, width, 20), Qt::AlignLeft,
                          painter.fontMetrics().elidedText(meetingText(meeting, picture), Qt::ElideRight,
                                                           static_cast<int>(width)));
+        painter.setFont(typeface(14, weight));
         painter.drawText(QRectF(map.area().right() - 130, y, 110, 20), Qt::AlignRight,
                          i == 0 ? BuzzPictureText::tr("strongest")
                                 : BuzzPictureText::tr("%1 dB under").arg(number(under(meeting, picture), 0)));
@@ -187,9 +192,9 @@ void BuzzView::show(const BuzzPicture& picture) {
 }
 
 void BuzzView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    paintBuzz(painter, BuzzMap(QRectF(rect()), static_cast<int>(m_picture.neighbours.size())), m_picture);
+    paintBuzz(painter, BuzzMap(drawnRect(*this), static_cast<int>(m_picture.neighbours.size())), m_picture);
 }
 
 } // namespace bombo

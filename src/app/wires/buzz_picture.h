@@ -1,5 +1,7 @@
 #pragma once
 /// The other instruments' partials and the drum's own modes on one line of pitch, and where they meet.
+#include "app/theme/scale.h"
+
 #include "core/record/session.h"
 
 #include <QRectF>
@@ -61,7 +63,7 @@ class BuzzView : public QWidget {
 public:
     explicit BuzzView(QWidget* parent = nullptr);
     void show(const BuzzPicture& picture);
-    QSize minimumSizeHint() const override { return {400, 290}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(400, 290)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -2,8 +2,10 @@
 #include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_type.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -144,12 +146,19 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
     }
     painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
                      SweepPictureText::tr("strainer turns from first contact"));
-    painter.drawText(
-        QRectF(map.area().left() + 8, field.bottom() + 54, map.area().width() - 16, 38),
-        Qt::AlignHCenter | Qt::TextWordWrap,
+    const QStringList legend =
         SweepPictureText::tr(
             "shaded: usable; disc: answered, cross: no answer; thin line: how sure\nbars: should answer, "
-            "full at the middle, hatched at the edge"));
+            "full at the middle, hatched at the edge")
+            .split(QLatin1Char('\n'));
+    double y = field.bottom() + 54;
+    for (const QString& line : legend) {
+        const QRectF row(map.area().left() + 8, y, map.area().width() - 16, 18);
+        painter.setFont(typefaceFor(line, row.width(), 13));
+        painter.drawText(row, Qt::AlignHCenter, line);
+        y += 18;
+    }
+    painter.setFont(typeface(13));
     paintTests(painter, map, picture);
     paintMarks(painter, map, picture);
 }
@@ -167,9 +176,9 @@ void SweepView::show(const SweepPicture& picture) {
 }
 
 void SweepView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    paintSweep(painter, SweepMap(rect()), m_picture);
+    paintSweep(painter, SweepMap(drawnRect(*this)), m_picture);
 }
 
 } // namespace bombo

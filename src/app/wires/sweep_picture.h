@@ -1,5 +1,7 @@
 #pragma once
 /// The sweep chart: strainer turns across, whisper to loud as bands, what was tried, what may be used.
+#include "app/theme/scale.h"
+
 #include "core/record/session.h"
 
 #include <QRectF>
@@ -48,7 +50,7 @@ class SweepView : public QWidget {
 public:
     explicit SweepView(QWidget* parent = nullptr);
     void show(const SweepPicture& picture);
-    QSize minimumSizeHint() const override { return {440, 290}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(440, 290)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -1,8 +1,10 @@
 #include "app/wires/underside.h"
 #include "app/numbers/numbers.h"
 
+#include "app/drum/rod_mark.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -52,6 +54,8 @@ void paintShell(QPainter& painter, const UndersideMap& map, const UndersidePictu
         const double angle = rodAngle(rod, picture.rods).value;
         const QPointF at = centre + (outer + 5) * QPointF(-std::cos(angle), std::sin(angle));
         painter.drawRect(QRectF(at.x() - 3.5, at.y() - 3.5, 7, 7));
+        if (picture.markedRod == rod)
+            paintRodMark(painter, centre + (outer + 17) * QPointF(-std::cos(angle), std::sin(angle)));
     }
 }
 
@@ -108,6 +112,8 @@ UndersidePicture undersidePicture(const Session& session) {
     picture.shell = session.drum.shell;
     picture.strands = session.drum.wires.strands;
     picture.rods = session.drum.rods;
+    if (session.drum.markedRod > 0)
+        picture.markedRod = session.drum.markedRod - 1;
     picture.isMeasured = session.layout.has_value();
     picture.layout = session.layout.value_or(usualLayout(session.drum));
     picture.fit = fitWires(picture.shell, picture.layout);
@@ -201,9 +207,9 @@ void UndersideView::show(const UndersidePicture& picture) {
 }
 
 void UndersideView::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
+    PicturePainter painter(this);
     paintCard(painter, *this);
-    paintUnderside(painter, UndersideMap(QRectF(rect()).adjusted(8, 8, -8, -8), m_picture.shell.radius()),
+    paintUnderside(painter, UndersideMap(drawnRect(*this).adjusted(8, 8, -8, -8), m_picture.shell.radius()),
                    m_picture);
 }
 

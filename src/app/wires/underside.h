@@ -1,5 +1,7 @@
 #pragma once
 /// The underside seen from below, at true scale: strands, plates, gaps and straps between strainer and butt.
+#include "app/theme/scale.h"
+
 #include "core/record/session.h"
 
 #include <QRectF>
@@ -13,6 +15,7 @@ struct UndersidePicture {
     Shell shell;
     int strands = 20;
     int rods = 8;
+    std::optional<int> markedRod; ///< beside the badge or a strip of tape
     WireLayout layout;
     bool isMeasured = false; ///< else the figures are usual ones, not this drum's
     WireFit fit;
@@ -47,7 +50,7 @@ class UndersideView : public QWidget {
 public:
     explicit UndersideView(QWidget* parent = nullptr);
     void show(const UndersidePicture& picture);
-    QSize minimumSizeHint() const override { return {400, 290}; }
+    QSize minimumSizeHint() const override { return scaled(QSize(400, 290)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;
