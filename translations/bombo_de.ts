@@ -5999,6 +5999,10 @@ Anteil der Grenze</translation>
         <source>by gauge</source>
         <translation>nach Messuhr</translation>
     </message>
+    <message>
+        <source>how sure</source>
+        <translation>wie sicher</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PurposePage</name>

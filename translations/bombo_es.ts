@@ -5999,6 +5999,10 @@ parte del límite</translation>
         <source>by gauge</source>
         <translation>por medidor</translation>
     </message>
+    <message>
+        <source>how sure</source>
+        <translation>cuán seguro</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PurposePage</name>

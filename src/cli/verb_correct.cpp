@@ -66,7 +66,7 @@ Answer correct(const Json& in, const Shelf& shelf) {
                    : Answer(Cannot{"no pair of tensions of this drum sounds like that: a tap was misread, or "
                                    "the wrong drum or head is chosen"});
     Json warnings = Json::array();
-    if (correction->disagrees && std::abs(correction->disagrees->value) > 30.0)
+    if (correction->disagrees && std::abs(correction->disagrees->value) > kCentresDisagree.value)
         warnings.push_back(fmt::format("the centre pitch heard is {:+.0f} cents from what the edges imply; "
                                        "hear it again with both heads free",
                                        correction->disagrees->value));

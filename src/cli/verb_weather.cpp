@@ -27,7 +27,7 @@ Answer weather(const Json& in, const Shelf& shelf) {
         return from.fault();
     if (!in.contains("to"))
         return InputProblem{"to", "is missing; give temperature_c, relative_humidity or altitude_m"};
-    const auto to = weatherAt(in, "to");
+    const auto to = weatherAt(in, "to", *from); // what is not said stays as it was
     if (!to)
         return to.fault();
     const auto targets = targetsFor(*drum, *brief, airAt(*from));

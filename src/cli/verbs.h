@@ -26,8 +26,10 @@ Result<Shelf, WorkbookProblem> openShelf(const std::string& workbookPath);
 /// "drum": a name or id of the shelf, or an object (docs/cli.md).
 Result<Drum, InputProblem> drumAt(const Json& in, const Shelf& shelf);
 Result<Tone, InputProblem> toneAt(const Json& in, const Shelf& shelf);
-/// {temperature_c, relative_humidity, altitude_m} at a key; 20 C, dry, at the sea without it.
-Result<Weather, InputProblem> weatherAt(const Json& in, const char* key = "weather");
+/// {temperature_c, relative_humidity, altitude_m} at a key; 20 C, half humid, at the sea without it.
+/// @param usual  what is left out is as there
+Result<Weather, InputProblem> weatherAt(const Json& in, const char* key = "weather",
+                                        const Weather& usual = {});
 /// "tone", and with it "wish" and "school".
 Result<ToneBrief, InputProblem> briefAt(const Json& in, const Shelf& shelf);
 /// A pair of wishes about pitch by its keys (docs/cli.md); empty when none of them is there.

@@ -50,13 +50,14 @@ Result<std::pair<double, double>, InputProblem> pairAt(const Json& in, const cha
 
 } // namespace
 
-Result<Weather, InputProblem> weatherAt(const Json& in, const char* key) {
-    Weather weather;
+Result<Weather, InputProblem> weatherAt(const Json& in, const char* key, const Weather& usual) {
+    Weather weather = usual;
     if (!in.contains(key))
         return weather;
     Reader read(in[key]);
     weather.temperature = Celsius{read.number("temperature_c", weather.temperature.value)};
     weather.relativeHumidity = read.number("relative_humidity", weather.relativeHumidity);
+    const bool isAsUsual = !in[key].is_object() || !in[key].contains("altitude_m");
     const Metres altitude{read.number("altitude_m", 0.0)};
     read.needs("temperature_c", weather.temperature >= kColdest && weather.temperature <= kHottest,
                "must lie between -20 and 50");
@@ -66,7 +67,8 @@ Result<Weather, InputProblem> weatherAt(const Json& in, const char* key) {
                "must lie between -500 and 6000");
     if (read.problem())
         return failure(within(key, *read.problem()));
-    weather.pressure = pressureAt(altitude);
+    if (!isAsUsual)
+        weather.pressure = pressureAt(altitude);
     return weather;
 }
 

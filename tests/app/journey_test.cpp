@@ -50,7 +50,7 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
         EXPECT_EQ(p.session().tone.id, "chase");
         auto* cutaway = p.window.findChild<CutawayView*>();
         EXPECT_TRUE(cutaway->accessibleDescription().contains(testing::shown(QStringLiteral("301.5 Hz"))));
-        EXPECT_TRUE(cutaway->accessibleDescription().contains(QStringLiteral("film load 48 percent")));
+        EXPECT_TRUE(cutaway->accessibleDescription().contains(QStringLiteral("film load 47 percent")));
 
         ASSERT_TRUE(p.spaceUntil(HeadSide::SnareSide, isDone));
         EXPECT_GE(p.session().snareSide.history.size(), 2U); // the uneven start needed evening

@@ -148,6 +148,18 @@ void ProofPicture::paintEvent(QPaintEvent*) {
         painter.drawRoundedRect(
             QRectF(line.isOneSided ? axisAt : axisAt + third, middle - 0.5 * bandHeight, third, bandHeight),
             2, 2);
+        if (line.off && line.error) { // how sure that is
+            ProofLine end = line;
+            QPolygonF bar;
+            for (const double way : {-1.0, 1.0}) {
+                end.off = *line.off + way * *line.error;
+                bar << QPointF(markAt(end, axisAt, axisEnd), middle);
+            }
+            painter.setPen(QPen(colourOf(line), 1.5));
+            painter.drawPolyline(bar);
+            for (const QPointF& tip : bar)
+                painter.drawLine(tip - QPointF(0, 5), tip + QPointF(0, 5));
+        }
         if (line.off)
             paintMark(painter, QPointF(markAt(line, axisAt, axisEnd), middle), line.known, colourOf(line));
         write(reachedAt, verdictAt - 8, y,
@@ -168,6 +180,13 @@ void ProofPicture::paintEvent(QPaintEvent*) {
                          Qt::AlignLeft | Qt::AlignVCenter, words);
         x += length + 2 * kMark + 30;
     }
+    painter.setPen(QPen(p.quiet, 1.5));
+    painter.drawLine(QPointF(x, foot), QPointF(x + 22, foot));
+    for (const double end : {x, x + 22})
+        painter.drawLine(QPointF(end, foot - 5), QPointF(end, foot + 5));
+    painter.setPen(p.quiet);
+    painter.drawText(QRectF(x + 28, foot - 10, area.right() - x - 28, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                     tr("how sure"));
 }
 
 } // namespace bombo

@@ -141,7 +141,7 @@ void CorrectionPanel::compute() {
                      .arg(pitchWords(correction->batter.alone), pitchWords(correction->snareSide.alone));
     else
         lines << tr("Both heads stand where the tone wants them: %1.").arg(pitchWords(correction->now));
-    if (correction->disagrees && std::abs(correction->disagrees->value) > 30.0)
+    if (correction->disagrees && std::abs(correction->disagrees->value) > kCentresDisagree.value)
         lines << tr("The centre was heard %1 cents from what the edges imply: hear it again.")
                      .arg(centsText(*correction->disagrees));
     m_advice->setText(lines.join(QLatin1Char('\n')));

@@ -5,7 +5,7 @@ namespace bombo {
 
 struct Weather {
     Celsius temperature{20.0};
-    double relativeHumidity = 0.0; ///< 0 to 1
+    double relativeHumidity = 0.5; ///< 0 to 1; a usual room
     Pascal pressure{101325.0};
     bool operator==(const Weather&) const = default;
 };

@@ -1,7 +1,7 @@
 #include "core/acoustics/coupled_modes.h"
 
 #include "core/acoustics/bessel.h"
-#include "core/acoustics/radiation.h"
+#include "core/acoustics/exterior.h"
 
 #include <algorithm>
 #include <array>
@@ -88,7 +88,7 @@ class Family {
 public:
     Family(const DrumState& drum, int m, const ModeOptions& options)
         : m_drum(drum), m_m(m), m_air(options.air), m_held(options.held), m_norm(headBasis(m).norm),
-          m_strain(headBasis(m).strain) {}
+          m_strain(headBasis(m).strain), m_outside(m, drum.depth / drum.radius) {}
 
     Eigen::Index size() const { return m_held == Held::Neither ? kLargestSize : kRadialShapes; }
     bool batterMoves() const { return m_held != Held::Batter; }
@@ -100,6 +100,8 @@ public:
             addHead(d, 0, m_drum.batter, omega);
         if (snareSideMoves())
             addHead(d, snareSideAt(), m_drum.snareSide, omega);
+        if (hasOutside())
+            addOutside(d, omega);
         if (m_air != AirCoupling::None)
             addCavity(d, omega);
         return d;
@@ -185,9 +187,30 @@ private:
         auto block = d.block<kRadialShapes, kRadialShapes>(at, at);
         block.diagonal() +=
             head.tension.value * m_strain - omega * omega * head.arealDensity.value * a * a * m_norm;
-        if (m_air == AirCoupling::Both) {
-            block -= omega * omega * m_drum.air.density * a * a * a *
-                     radiationMass(m_m, omega * a / m_drum.air.soundSpeed);
+    }
+
+    bool hasOutside() const { return m_air == AirCoupling::InBaffle || m_air == AirCoupling::Both; }
+
+    ExteriorLoad outsideAt(double ka) const {
+        if (m_air == AirCoupling::Both)
+            return m_outside.at(ka);
+        return {{radiationMass(m_m, ka), radiationResistance(m_m, ka)},
+                {ShapeMatrix::Zero(), ShapeMatrix::Zero()}};
+    }
+
+    /// Outside each head is loaded by its own motion and by the other's; an upward motion is outward at the
+    /// batter and inward at the snare side.
+    void addOutside(Matrix& d, double omega) const {
+        const double a = m_drum.radius.value;
+        const double scale = omega * omega * m_drum.air.density * a * a * a;
+        const ExteriorLoad load = outsideAt(omega * a / m_drum.air.soundSpeed);
+        if (batterMoves())
+            d.block<kRadialShapes, kRadialShapes>(0, 0) -= scale * load.own.mass;
+        if (snareSideMoves())
+            d.block<kRadialShapes, kRadialShapes>(snareSideAt(), snareSideAt()) -= scale * load.own.mass;
+        if (m_held == Held::Neither) {
+            d.block<kRadialShapes, kRadialShapes>(0, kRadialShapes) += scale * load.across.mass;
+            d.block<kRadialShapes, kRadialShapes>(kRadialShapes, 0) += scale * load.across.mass;
         }
     }
 
@@ -260,14 +283,16 @@ private:
             (dynamicStiffness(omega + step) - dynamicStiffness(omega - step)) / (4.0 * step * omega);
         const double mass = -q.dot(slope * q);
         mode.modalMass = Kilograms{mass * (m_m == 0 ? kTwoPi : std::numbers::pi)};
-        if (m_air != AirCoupling::Both)
+        if (!hasOutside())
             return;
         const double a = m_drum.radius.value;
-        const ShapeMatrix c = m_drum.air.density * a * a * a * omega *
-                              radiationResistance(m_m, omega * a / m_drum.air.soundSpeed);
+        const ExteriorLoad load = outsideAt(omega * a / m_drum.air.soundSpeed);
         const auto batter = column(mode.batterShape);
         const auto snareSide = column(mode.snareSideShape);
-        const double loss = batter.dot(c * batter) + snareSide.dot(c * snareSide);
+        const double loss =
+            m_drum.air.density * a * a * a * omega *
+            (batter.dot(load.own.resistance * batter) + snareSide.dot(load.own.resistance * snareSide) -
+             2.0 * batter.dot(load.across.resistance * snareSide));
         const double decay = 0.5 * loss / mass;
         if (decay > 1e-6)
             mode.radiationT60 = t60OfRate(decay);
@@ -279,6 +304,7 @@ private:
     Held m_held;
     ShapeColumn m_norm;
     ShapeColumn m_strain;
+    ExteriorAir m_outside;
 };
 
 /// One root between two probes. On det D (Brent's method) when no cavity pole lies between, else bisection.

@@ -9,7 +9,9 @@
 
 namespace bombo {
 
-enum class AirCoupling { None, Inside, Both };
+/// Which air moves with the heads. InBaffle: outside as if each head stood in an endless wall, the closed
+/// form against which the rest is checked.
+enum class AirCoupling { None, Inside, InBaffle, Both };
 /// A head held still by a palm or a stool acts as a rigid wall.
 enum class Held { Neither, Batter, SnareSide };
 
@@ -50,9 +52,9 @@ struct ModeOptions {
 };
 
 /// Clamped circular heads (kRadialShapes radial shapes each), rigid shell with the exact axial solution of
-/// the cavity for each of its radial modes, Rayleigh radiation outside. Modes are counted by inertia
-/// (Wittrick-Williams), so none is missed, then refined to 1e-8. Ascending within each m. Source:
-/// docs/physics.md, sections 2 to 4.
+/// the cavity for each of its radial modes, outside the air around a closed drum without a baffle. Modes are
+/// counted by inertia (Wittrick-Williams), so none is missed, then refined to 1e-8. Ascending within each m.
+/// Source: docs/physics.md, sections 2 to 4.
 /// @pre tensions, densities and lengths > 0
 std::vector<CoupledMode> coupledModes(const DrumState& drum, const ModeOptions& options = {});
 

@@ -12,7 +12,7 @@ double decayRate(const CoupledMode& mode, const Drum& drum) {
         mode.batterShare * drum.batterHead.lossFactor + mode.snareSideShare * drum.snareSideHead.lossFactor;
     double rate = hoopAndStand + 0.5 * loss * omega;
     if (mode.radiationT60)
-        rate += (mode.m == 0 ? 0.5 : 1.0) * rateOfT60(*mode.radiationT60);
+        rate += rateOfT60(*mode.radiationT60);
     return rate;
 }
 

@@ -80,6 +80,18 @@ DrumState meanState(const Drum& drum, const HiddenNature& nature, const Practice
     return drumState(drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide), airAt(weather));
 }
 
+/// The modes of this drum, which are not quite the model's.
+std::vector<CoupledMode> trueModes(const DrumState& drum, const HiddenNature& nature,
+                                   const ModeOptions& options = {}) {
+    std::vector<CoupledMode> modes = coupledModes(drum, options);
+    for (CoupledMode& mode : modes)
+        mode.frequency =
+            mode.frequency * (1.0 + (mode.m == 0 ? nature.centreOff
+                                                 : mode.batterShare * nature.batter.pitchOff +
+                                                       mode.snareSideShare * nature.snareSide.pitchOff));
+    return modes;
+}
+
 std::uint64_t mix(std::uint64_t a, std::uint64_t b) {
     return (a + 0x9E3779B97F4A7C15ULL) * 0xBF58476D1CE4E5B9ULL ^ b;
 }
@@ -105,6 +117,11 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     nature.gaugePower = dice.uniform(0.85, 1.15);
     nature.turnsPerDynamic = dice.uniform(0.65, 0.95);
     nature.lostAtEdge = dice.uniform(0.35, 0.85);
+    // What two solutions for the air around a drum and the drum itself may differ by: vent, stand, stool,
+    // wires.
+    nature.batter.pitchOff = dice.uniform(-0.003, 0.003);
+    nature.snareSide.pitchOff = dice.uniform(-0.005, 0.005);
+    nature.centreOff = dice.uniform(-0.015, 0.015);
     return nature;
 }
 
@@ -209,7 +226,8 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
                                                      : Held::Batter;
     const double bend = bendOf(hidden, peak, 0.35);
     std::vector<Voice> voices;
-    for (const CoupledMode& mode : coupledModes(meanState(drum, nature, state, weather), {.held = held})) {
+    for (const CoupledMode& mode :
+         trueModes(meanState(drum, nature, state, weather), nature, {.held = held})) {
         const ShapeVector& shape = tap.side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
         const double deflection = shapeAt(mode.m, shape, std::abs(radius));
         const double softTip = std::exp(-std::pow(mode.frequency.value / 700.0, 2)); // a fingertip
@@ -340,7 +358,7 @@ std::vector<PaddedMember> membersOf(const CoupledMode& mode, const HiddenNature&
 Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state,
             const std::vector<Pad>& pads, double radius, double angle) {
     std::vector<ContactMode> all;
-    for (const CoupledMode& mode : coupledModes(state)) {
+    for (const CoupledMode& mode : trueModes(state, nature)) {
         for (const PaddedMember& member : membersOf(mode, nature, pads, state)) {
             const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
             // Without pads a pair has no place of its own: it lies as it is struck.

@@ -23,6 +23,7 @@ struct HiddenHead {
     double anisotropy2 = 1.0;        ///< and (2,1)
     double damping = 1.0;            ///< factor on the decay rates
     double glide = 6.0;  ///< cents by which a usual tap starts sharp; with the square of the strength
+    double pitchOff = 0; ///< share by which its modes lie above what the model says: no drum is the model's
     Turns standing{2.0}; ///< above finger-tight, when it is found standing and nobody counted
 };
 struct HiddenNature {
@@ -36,6 +37,7 @@ struct HiddenNature {
     double padLossSlope = 0.0;    ///< exponent of frequency on that
     double gaugeGain = 0.02;      ///< marks of the gauge that hangs beside it, per N/m
     double gaugePower = 1.0;      ///< exponent of tension on them
+    double centreOff = 0;         ///< as pitchOff, for what both heads do together without diameters
 
     const HiddenHead& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
 };

@@ -40,7 +40,7 @@ std::optional<Seconds> goesDeadAt(const Tap& tap) {
 }
 
 bool floorSinks(const Tap& tap) {
-    constexpr double sinks = 4.0;   // in power
+    constexpr double sinks = 3.3;   // in power
     constexpr double heard = 1e-11; // mean square: below, the floor is the converter's
     const auto powers = brightPowers(tap, 1000.0);
     const auto frame = static_cast<std::size_t>(0.06 * tap.sampleRate);
@@ -50,13 +50,15 @@ bool floorSinks(const Tap& tap) {
                static_cast<double>(count);
     };
     const std::size_t settles = std::min<std::size_t>(64, tap.before.size()); // of the filter
-    if (tap.before.size() < frame)
+    // A loud blow begins a little before its onset is told; that is not the floor.
+    const auto blow = static_cast<std::size_t>(0.006 * tap.sampleRate);
+    if (tap.before.size() < frame + blow)
         return false;
-    const double before = meanFrom(settles, tap.before.size() - settles);
+    const double before = meanFrom(settles, tap.before.size() - settles - blow);
     if (before < heard)
         return false;
     for (auto from = tap.before.size() + static_cast<std::size_t>(0.15 * tap.sampleRate);
-         from + frame <= powers.size(); from += frame)
+         from + frame <= powers.size(); from += frame / 3)
         if (meanFrom(from, frame) * sinks < before)
             return true;
     return false;

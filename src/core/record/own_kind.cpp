@@ -44,12 +44,13 @@ std::vector<HeardBoth> heardBoth(const std::vector<HeardStroke>& without,
 
 namespace {
 
-std::optional<double> ringOf(const std::vector<HeardStroke>& strokes) {
-    std::vector<double> rings;
-    for (const HeardStroke& stroke : strokes)
-        if (!stroke.wires && stroke.tone)
-            rings.push_back(stroke.tone->value);
-    return rings.empty() ? std::nullopt : std::optional(medianOf(std::move(rings)));
+/// Ring of the lowest circular partial that was heard, with these pads on.
+Seconds circularRing(const Session& session, const DrumState& state, const std::vector<Pad>& pads,
+                     int order) {
+    for (const MuffledPartial& partial : predictMuffling(session.drum, state, pads).partials)
+        if (partial.m == 0 && partial.order == order)
+            return partial.t60After;
+    return {};
 }
 
 } // namespace
@@ -60,33 +61,35 @@ Result<PadKind, CalibrationFault> calibratedKind(const Session& session, const s
     const auto pad = std::find_if(session.pads.rbegin(), session.pads.rend(),
                                   [&](const Pad& p) { return p.kind.id == id; });
     const DrumState state = knownState(session);
-    const auto mass = massFrom(state, *pad, heardBoth(without, session.strokes));
-    const auto ringWithout = ringOf(without);
-    const auto ringWith = ringOf(session.strokes);
-    if (!mass || !ringWithout || !ringWith)
+    const auto both = heardBoth(without, session.strokes);
+    const auto mass = massFrom(state, *pad, both);
+    if (!mass || both.front().t60Without.value <= 0.0 || both.front().t60With.value <= 0.0)
         return failure(CalibrationFault::TooFewPartials);
+    const HeardBoth& lowest = both.front();
     std::vector<Pad> others;
     for (const Pad& other : session.pads)
         if (other != *pad)
             others.push_back(other);
-    const double damping = predictMuffling(session.drum, state, others).ringAfter.value / *ringWithout;
-    const Muffler muffler(session.drum, state, {}, damping);
+    // What it adds to the decay rate is its own; what the drum loses by itself is in both.
+    const auto added = [](Seconds with, Seconds bare) { return 1.0 / with.value - 1.0 / bare.value; };
+    const double heard = added(lowest.t60With, lowest.t60Without);
+    const Seconds bare = circularRing(session, state, others, lowest.order);
     Pad tried = *pad;
     tried.kind.mass = *mass;
     tried.kind.lossFactor = 0.0;
-    const auto ringAt = [&](double drag) {
+    const auto addedBy = [&](double drag) {
         tried.kind.resistance = drag;
         std::vector<Pad> all = others;
         all.push_back(tried);
-        return muffler.ringWith(all).value;
+        return added(circularRing(session, state, all, lowest.order), bare);
     };
-    if (ringAt(0.0) <= *ringWith)
+    if (addedBy(0.0) >= heard)
         return failure(CalibrationFault::NothingChanged);
     double low = 0.0;
     double high = mostDrag;
     for (int i = 0; i < 30; ++i) {
         const double middle = 0.5 * (low + high);
-        (ringAt(middle) > *ringWith ? low : high) = middle;
+        (addedBy(middle) < heard ? low : high) = middle;
     }
     tried.kind.resistance = high;
     return tried.kind;

@@ -13,8 +13,9 @@ std::vector<HeardBoth> heardBoth(const std::vector<HeardStroke>& without,
 inline constexpr std::size_t kCalibrationStrokes = 4;
 
 /// The kind as the session's last pad of that name lies, from strokes without it and those heard since: its
-/// mass from how far the circular partials fell, its drag so that the predicted ring is the one that was
-/// heard with it, the drum's own damping from the ring without.
+/// mass from how far the circular partials fell, its drag from what it adds to the decay of the lowest of
+/// them. Not from the ring of the whole tone: pairs turn away from what lies on the head, and once it damps
+/// more than they notice the whole tone no longer tells how much.
 /// @pre a pad of that kind lies on the head
 Result<PadKind, CalibrationFault> calibratedKind(const Session& session, const std::string& id,
                                                  const std::vector<HeardStroke>& without);

@@ -1,10 +1,19 @@
 #include "core/record/proof.h"
 
+#include "core/procedure/head_rounds.h"
+#include "core/tuning/inverse.h"
+
 #include <cmath>
 #include <set>
 
 namespace bombo {
 namespace {
+
+constexpr double kCentreSettled = 12.0; // cents
+constexpr double kRatioSettled = 0.01;
+constexpr double kRingSettled = 0.10;
+constexpr double kRingSpread = 0.20; // of a ring time that is reckoned; estimate
+constexpr double kKnobSettled = 0.13;
 
 ProofVerdict byDistance(double distance, double settled, double near) {
     const double d = std::abs(distance);
@@ -24,6 +33,19 @@ ProofLine line(ProofItem item, double wanted, Known known) {
     return result;
 }
 
+/// Of the mean of the round that was heard last, by the errors of its taps; none of them is trusted to less
+/// than two cents.
+std::optional<Cents> errorOfMean(const HeadWork& work) {
+    const FinishedRound* heard = heardHere(work);
+    if (heard == nullptr)
+        return std::nullopt;
+    double weights = 0.0;
+    for (const auto& reading : heard->readings)
+        if (reading)
+            weights += 1.0 / (4.0 + std::pow(errorOf(*reading).value_or(Cents{}).value, 2));
+    return weights > 0.0 ? std::optional(Cents{1.0 / std::sqrt(weights)}) : std::nullopt;
+}
+
 void addHead(std::vector<ProofLine>& lines, const Reckoned& reckoned, HeadSide side, bool isStale) {
     const Session& session = reckoned.session();
     const bool batter = side == HeadSide::Batter;
@@ -39,6 +61,8 @@ void addHead(std::vector<ProofLine>& lines, const Reckoned& reckoned, HeadSide s
         const double off = centsBetween(brief.target, estimate->mean).value;
         pitch.reached = estimate->mean.value;
         judge(pitch, off, tolerance, 3.0 * tolerance);
+        if (const auto error = errorOfMean(work))
+            pitch.error = error->value / tolerance;
         evenness.reached = estimate->widest.value;
         // A reading trusted to 2 cents cannot settle a tolerance to less than that.
         const double allowed = (estimate->isLocal ? kLocalTolerance : 1.0) * tolerance;
@@ -83,10 +107,15 @@ void addDrumPitches(std::vector<ProofLine>& lines, const Reckoned& reckoned, int
         }
         centre.isStale = ratio.isStale = session.cardAt < std::max(lastTurned, session.weatherAt);
     }
+    if (centre.reached && centre.known == Known::Predicted)
+        centre.error = centsBetween(Hertz{1.0}, Hertz{1.0 + kCentrePitchSpread}).value / kCentreSettled;
+    if (ratio.reached && ratio.known == Known::Predicted)
+        ratio.error = std::hypot(kCentrePitchSpread, kModelPitchSpread) / kRatioSettled;
     if (centre.reached)
-        judge(centre, centsBetween(targets.pitches.centre, Hertz{*centre.reached}).value, 12.0, 30.0);
+        judge(centre, centsBetween(targets.pitches.centre, Hertz{*centre.reached}).value, kCentreSettled,
+              30.0);
     if (ratio.reached)
-        judge(ratio, *ratio.reached / ratio.wanted - 1.0, 0.01, 0.03);
+        judge(ratio, *ratio.reached / ratio.wanted - 1.0, kRatioSettled, 0.03);
     lines.push_back(centre);
     lines.push_back(ratio);
 }
@@ -104,6 +133,7 @@ void addSpan(std::vector<ProofLine>& lines, const Session& session, const WireAd
                          : *margin.reached >= 0.0       ? ProofVerdict::Near
                                                         : ProofVerdict::Off;
         margin.off = 2.0 - *margin.reached / safe;
+        margin.error = advice.error.value / safe;
         margin.isStale = isStale;
     }
     lines.push_back(margin);
@@ -155,7 +185,8 @@ std::vector<ProofLine> proofLines(const Reckoned& reckoned) {
     ProofLine strainer = line(ProofItem::Strainer, advice.recommended.value, Known::Said);
     if (session.wires.begun) {
         strainer.reached = session.wires.strainer.value;
-        judge(strainer, session.wires.strainer.value - advice.recommended.value, 0.13, 0.4);
+        judge(strainer, session.wires.strainer.value - advice.recommended.value, kKnobSettled, 0.4);
+        strainer.error = advice.error.value / kKnobSettled;
         strainer.isStale = session.wiresAt < lastTurned;
     }
     lines.push_back(strainer);
@@ -164,13 +195,15 @@ std::vector<ProofLine> proofLines(const Reckoned& reckoned) {
     ProofLine ring = line(ProofItem::Ring, ringWanted(briefOf(session)).value, Known::Predicted);
     if (!session.batter.history.empty()) {
         ring.reached = mufflingOf(reckoned).ringAfter.value;
-        judge(ring, *ring.reached / ring.wanted - 1.0, 0.10, 0.25);
+        judge(ring, *ring.reached / ring.wanted - 1.0, kRingSettled, 0.25);
+        ring.error = kRingSpread * *ring.reached / ring.wanted / kRingSettled;
         ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
     }
     if (const auto heard = strokesSay(session).ring) {
         ring.reached = heard->value;
         ring.known = Known::Measured;
-        judge(ring, *ring.reached / ring.wanted - 1.0, 0.10, 0.25);
+        judge(ring, *ring.reached / ring.wanted - 1.0, kRingSettled, 0.25);
+        ring.error.reset(); // heard
         ring.isStale = false;
     }
     lines.push_back(ring);

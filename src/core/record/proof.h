@@ -31,6 +31,8 @@ struct ProofLine {
     /// to 1 is settled. Where any amount on one side will do (evenness, turns left) only what is above 1 is
     /// off.
     std::optional<double> off{};
+    /// One standard error of `off`, in its units; empty where none is known (what was counted, or answered).
+    std::optional<double> error{};
     bool isOneSided = false;
 };
 

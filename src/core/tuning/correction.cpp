@@ -17,6 +17,22 @@ CorrectionStep stepFor(Tension now, Tension wanted, const TurnResponse& response
     return step;
 }
 
+/// Standard errors of both tensions found from a batter edge and the centre pitch, from what the model's
+/// centre may be off; its edge is compared with a wanted edge of the same model.
+std::pair<Tension, Tension> errorsByCentre(const Drum& drum, Tension batter, Tension snareSide,
+                                           const Air& air) {
+    const Sensitivities by = sensitivitiesAt(drumState(drum, batter, snareSide, air));
+    const double determinant = by.batterEdge[0] * by.centre[1] - by.batterEdge[1] * by.centre[0];
+    if (std::abs(determinant) < 1e-6)
+        return {batter, snareSide}; // the pair tells nothing of it
+    return {batter * std::abs(by.batterEdge[1] / determinant * kCentrePitchSpread),
+            snareSide * std::abs(by.batterEdge[0] / determinant * kCentrePitchSpread)};
+}
+
+void widen(CorrectionStep& step, Tension error, const TurnResponse& response) {
+    step.error = Turns{std::hypot(step.error.value, error / response.perTurn())};
+}
+
 } // namespace
 
 Result<Correction, CorrectionFault> correctBoth(const Drum& drum, const HeardDrum& heard,
@@ -45,6 +61,12 @@ Result<Correction, CorrectionFault> correctBoth(const Drum& drum, const HeardDru
 
     correction.batter = stepFor(correction.batterNow, batterWanted, turns.batter);
     correction.snareSide = stepFor(correction.snareSideNow, snareSideWanted, turns.snareSide);
+    if (!heard.snareSideEdge || heard.edgeHeardOpen) {
+        const auto [batterError, snareSideError] =
+            errorsByCentre(drum, correction.batterNow, correction.snareSideNow, air);
+        widen(correction.batter, batterError, turns.batter);
+        widen(correction.snareSide, snareSideError, turns.snareSide);
+    }
     auto turned = [](Tension now, const CorrectionStep& step, const TurnResponse& response) {
         return Tension{std::max(1.0, now.value + step.turns.value * response.perTurn().value)};
     };

@@ -4,6 +4,10 @@
 
 namespace bombo {
 
+/// Centre pitch and edges that differ by more than the model may be off (twice kCentrePitchSpread) do not
+/// belong to one drum, or one of them was misread.
+inline constexpr Cents kCentresDisagree{42.0};
+
 /// What was heard of the drum as it is. The batter's edge pitch and one of the other two are needed; with
 /// both, the snare-side edge pitch is used and the centre pitch serves as a check.
 struct HeardDrum {

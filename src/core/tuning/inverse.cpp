@@ -251,6 +251,15 @@ private:
         return edges();
     }
 
+    /// How far the model may be off in what fixedBy gives.
+    static Eigen::Vector2d spreadsOf(const PitchWish& wish) {
+        if (std::holds_alternative<CentreAndRatio>(wish))
+            return {kCentrePitchSpread, std::hypot(kCentrePitchSpread, kModelPitchSpread)};
+        if (std::holds_alternative<CentreAndInterval>(wish))
+            return {kCentrePitchSpread, std::sqrt(2.0) * kModelPitchSpread};
+        return {kModelPitchSpread, kModelPitchSpread};
+    }
+
     /// Standard errors of the tensions that meet a wish: what the wish fixes is certain, the heads' mass and
     /// the model are not.
     TensionPair pairAt(Tension batter, Tension snareSide, const PitchWish& wish) const {
@@ -274,7 +283,7 @@ private:
             return pair;
         const Eigen::Matrix2d back = byTension.inverse();
         const Eigen::Matrix2d fromMass = back * byMass * kArealDensitySpread;
-        const Eigen::Matrix2d fromModel = back * kModelPitchSpread;
+        const Eigen::Matrix2d fromModel = back * spreadsOf(wish).asDiagonal();
         pair.batterError = batter * std::hypot(fromMass.row(0).norm(), fromModel.row(0).norm());
         pair.snareSideError = snareSide * std::hypot(fromMass.row(1).norm(), fromModel.row(1).norm());
         return pair;

@@ -65,9 +65,11 @@ struct Sensitivities {
 };
 Sensitivities sensitivitiesAt(const DrumState& state);
 
-/// A head's areal density is known to this share, the model's pitches to that: what the error bars come from.
+/// What the error bars come from, one standard error each: a head's areal density, the model's edge pitches,
+/// and its centre pitch, which the stand, the vent and wires on the film move most. Estimates.
 inline constexpr double kArealDensitySpread = 0.03;
 inline constexpr double kModelPitchSpread = 0.005;
+inline constexpr double kCentrePitchSpread = 0.012;
 
 struct TensionPair {
     Tension batter;

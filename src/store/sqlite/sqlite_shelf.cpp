@@ -240,11 +240,12 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepGaugePoints(qint64 sessionId,
         return failure(problemOf(drop.error(), m_path));
     for (const GaugeRecord& gauge : found)
         for (const GaugePoint& point : gauge.points) {
-            // One that was kept before points were told apart by session is this one: it moves here.
+            // One that was kept before points were told apart by session is this one: it moves here. Its mark
+            // is what was read; the tension was reckoned from a pitch, by the physics of its day.
             Statement take(
                 m_database,
                 QStringLiteral("DELETE FROM gauge_points WHERE session_id IS NULL AND gauge = ? AND "
-                               "ABS(mark - ?) <= 1e-9 * mark AND ABS(tension - ?) <= 1e-9 * tension"),
+                               "ABS(mark - ?) <= 1e-9 * mark AND ABS(tension - ?) <= 0.05 * tension"),
                 {QString::fromStdString(gauge.name), point.mark, point.tension.value});
             if (!take.ok())
                 return failure(problemOf(take.error(), m_path));

@@ -226,7 +226,7 @@ TEST(Gauge, ARoundOfEachKindCalibratesIt) {
         work = *readGauge(work, brief(), markAt(270));
     const auto points = gaugePointsOf(work, brief());
     ASSERT_EQ(points.size(), 1U);
-    const double heard = tensionFromHeard(plover(), HeadSide::Batter, Hertz{270}, {}).value;
+    const double heard = tensionFromHeard(plover(), HeadSide::Batter, Hertz{270}, airAt({})).value;
     EXPECT_NEAR(points[0].tension.value, heard, 1e-4 * heard); // the way back from a pitch is a bisection
     EXPECT_NEAR(points[0].mark, heard / 40.0, 1e-4 * heard);
 

@@ -9,9 +9,9 @@ namespace {
 using testing::done;
 using testing::fresh;
 
-HeardStroke stroke(double ring, double hertz, bool wires = false) {
+HeardStroke stroke(double ring, double hertz, bool wires = false, double circular = 0.3) {
     HeardStroke heard{Hertz{hertz}, Seconds{ring}, std::nullopt, -12.0, wires, {}, {}};
-    heard.partials = {{0, 1, Hertz{hertz}, Seconds{0.3}, 0.0}, {1, 1, Hertz{300}, Seconds{0.4}, -6.0}};
+    heard.partials = {{0, 1, Hertz{hertz}, Seconds{circular}, 0.0}, {1, 1, Hertz{300}, Seconds{0.4}, -6.0}};
     return heard;
 }
 Pad spongeUnknown() {
@@ -29,7 +29,7 @@ TEST(HeardBoth, CircularPartialsOfStrokesWithoutWires) {
     EXPECT_TRUE(heardBoth({}, {stroke(0.3, 198)}).empty());
 }
 
-TEST(CalibratedKind, MassByThePitchAndDragByTheRing) {
+TEST(CalibratedKind, MassByThePitchAndDragByTheDecay) {
     Session s = done(fresh(), GoTo{Station::Muffling});
     // What a sponge of 5 g and 3 N s/m does by the model, as if it were heard.
     Pad truth = spongeUnknown();
@@ -42,10 +42,18 @@ TEST(CalibratedKind, MassByThePitchAndDragByTheRing) {
                 return (after ? partial.frequencyAfter : partial.frequencyBefore).value;
         return 0.0;
     };
-    const std::vector<HeardStroke> without(4, stroke(with.ringBefore.value, centre(with, false)));
+    const auto circular = [](const MufflingPrediction& p, bool after) {
+        for (const MuffledPartial& partial : p.partials)
+            if (partial.m == 0)
+                return (after ? partial.t60After : partial.t60Before).value;
+        return 0.0;
+    };
+    const std::vector<HeardStroke> without(
+        4, stroke(with.ringBefore.value, centre(with, false), false, circular(with, false)));
     s = done(s, LayPads{{spongeUnknown()}});
     for (int i = 0; i < 4; ++i)
-        s = done(s, StrokeHeard{stroke(with.ringAfter.value, centre(with, true))});
+        s = done(s,
+                 StrokeHeard{stroke(with.ringAfter.value, centre(with, true), false, circular(with, true))});
     const auto kind = calibratedKind(s, "own:sponge", without);
     ASSERT_TRUE(kind);
     EXPECT_NEAR(kind->mass.value, 0.005, 1e-5);

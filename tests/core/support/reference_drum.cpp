@@ -215,7 +215,7 @@ int ReferenceDrum::countBelow(double omega) const {
     const double inertia = m_state.air.density * omega * omega;
     Eigen::MatrixXd d = Eigen::MatrixXd::Zero(2 * n, 2 * n);
     const Eigen::MatrixXd outside =
-        m_air == AirCoupling::Both
+        m_air == AirCoupling::InBaffle
             ? Eigen::MatrixXd(inertia * a * a * a *
                               polynomialGrid(m_m, static_cast<int>(n)).load(std::sqrt(k2) * a, cosine))
             : Eigen::MatrixXd(Eigen::MatrixXd::Zero(n, n));

@@ -112,7 +112,13 @@ TEST(Sympathy, WhatIsAdvisedDoesWhatIsSaid) {
             EXPECT_NEAR(10.0 * std::log10(before / wireEnergy(after)), remedy.gainDb, 1e-9);
             EXPECT_NEAR(centsBetween(others[0].partials[0].frequency, remedy.to).value, remedy.by.value,
                         1e-9);
-            EXPECT_GE(remedy.gainDb, 10.0);
+            // Enough, or the best there is: no other step that is allowed gains more.
+            double best = 0.0;
+            for (double by = -300.0; by <= 300.0; by += 10.0)
+                best = std::max(
+                    best, 10.0 * std::log10(before / wireEnergy(meetings(plover(), state,
+                                                                         {retuned(others[0], Cents{by})}))));
+            EXPECT_GE(remedy.gainDb, std::min(10.0, best - 1e-9));
         }
         if (remedy.kind == CalmingKind::ShortenNeighbour) {
             const auto after = meetings(plover(), state, {shortened(others[0], 0.5)});

@@ -58,21 +58,22 @@ TEST(WireResponse, AMiddleStrokeThrowsHarderThanOneNearTheEdge) {
 
 TEST(WireResponse, TheDriveFollowsTheTimeSimulation) {
     // In the simulation strands differ in pull, sit on a spring and press back; the drive is a bare
-    // comparison of accelerations. Where tuning moves the choke point of a stroke near the edge by up to 8
-    // dB, they agree to 2.5 dB, a fifth of a turn; at the middle, where few modes beat against each other,
-    // to 4.5 dB.
-    for (const auto& [place, agree] :
-         {std::pair{StrokePlace::Edge, 2.5}, std::pair{StrokePlace::Middle, 4.5}}) {
-        const DrumState from = tuned(3700, 2000);
-        const double simulated = simulatedChoke(from, place);
-        const double reckoned = wireDrive(plover(), from, place);
-        for (const DrumState& to : {tuned(3700, 1000), tuned(3700, 3000), tuned(3700, 4000),
-                                    tuned(3700, 6000), tuned(6000, 2000), tuned(2000, 2000)}) {
-            const double bySimulation = 20.0 * std::log10(simulatedChoke(to, place) / simulated);
-            const double byDrive = 20.0 * std::log10(wireDrive(plover(), to, place) / reckoned);
-            EXPECT_NEAR(byDrive, bySimulation, agree)
-                << to.batter.tension.value << ' ' << to.snareSide.tension.value;
+    // comparison of accelerations. Over seven tunings, whose choke points lie up to 8 dB apart, each against
+    // the mean of all (no one of them is better known than the others), they agree to 3 dB, a quarter of a
+    // turn.
+    const std::array states{tuned(3700, 2000), tuned(3700, 1000), tuned(3700, 3000), tuned(3700, 4000),
+                            tuned(3700, 6000), tuned(6000, 2000), tuned(2000, 2000)};
+    for (const StrokePlace place : kPlaces) {
+        std::array<double, states.size()> apart{};
+        double mean = 0.0;
+        for (std::size_t i = 0; i < states.size(); ++i) {
+            apart[i] =
+                20.0 * std::log10(wireDrive(plover(), states[i], place) / simulatedChoke(states[i], place));
+            mean += apart[i] / static_cast<double>(states.size());
         }
+        for (std::size_t i = 0; i < states.size(); ++i)
+            EXPECT_NEAR(apart[i], mean, 3.0)
+                << states[i].batter.tension.value << ' ' << states[i].snareSide.tension.value;
     }
 }
 
@@ -127,7 +128,9 @@ TEST(StrikeLength, OneModeFallsByItsOwnRate) {
 TEST(StrikeLength, FollowsTheLastStrikeOfTheTimeSimulation) {
     // Light bodies on the same modes, from just above choke to thirty times its pull below. The simulation
     // ends with the loosest of twelve strands (some 2 dB), the reckoning with all of them: within two fifths
-    // of the simulated length or 65 ms.
+    // of the simulated length or 65 ms. Not so near the edge just above choke: the slow lowest mode is
+    // reckoned to keep strands bouncing that the fast ones threw, and the simulation's come to rest
+    // (docs/performance.md).
     for (const StrokePlace place : kPlaces) {
         const DrumState state = tuned(3700, 3000);
         const auto modes = forSimulation(state, place, 0.02);
@@ -138,6 +141,10 @@ TEST(StrikeLength, FollowsTheLastStrikeOfTheTimeSimulation) {
             const double reckoned =
                 strikeLength(strokeModes(plover(), state, place), Turns{0.1 * downDb * kTurnsPerDynamic})
                     .value;
+            if (place == StrokePlace::Edge && downDb < 12.0) {
+                EXPECT_NEAR(reckoned, contact.lastStrike, 0.11);
+                continue;
+            }
             EXPECT_NEAR(reckoned, contact.lastStrike, std::max(0.065, 0.41 * contact.lastStrike))
                 << downDb << " dB, " << static_cast<int>(place);
         }
