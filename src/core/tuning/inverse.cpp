@@ -99,14 +99,16 @@ std::optional<Found> nearestTo(const Misses& misses, const Box& box) {
 
 struct OpenPitches {
     Hertz centre;
-    Hertz edge; ///< lowest (1,1)
-    bool edgeIsBatters;
+    Hertz edge;         ///< the batter's own (1,1)
+    bool edgeIsBatters; ///< the lowest (1,1) is that
 };
 
 OpenPitches openPitches(const DrumState& state) {
     const CoupledMode edge = coupledModes(state, {.lowestM = 1, .highestM = 1, .perM = 1}).front();
     const Hertz centre = coupledModes(state, {.lowestM = 0, .highestM = 0, .perM = 1}).front().frequency;
-    return {centre, edge.frequency, edge.batterShare >= 0.5};
+    if (edge.batterShare >= 0.5)
+        return {centre, edge.frequency, true};
+    return {centre, coupledModes(state, {.lowestM = 1, .highestM = 1, .perM = 2})[1].frequency, false};
 }
 
 double logOf(Hertz is, Hertz wished) {
@@ -150,13 +152,25 @@ public:
         return pair;
     }
     Outcome operator()(const CentreAndRatio& wish) {
-        return searched(wish, [&](const Eigen::Vector2d& x) -> std::optional<Eigen::Vector2d> {
-            const OpenPitches is = openPitches(stateAt(x));
-            if (!is.edgeIsBatters)
-                return std::nullopt;
-            return Eigen::Vector2d(logOf(is.centre, wish.centre),
-                                   std::log(is.edge / is.centre / wish.edgeOverCentre));
-        });
+        const auto missesWhere = [&](bool isBatters) {
+            return [this, &wish, isBatters](const Eigen::Vector2d& x) -> std::optional<Eigen::Vector2d> {
+                const OpenPitches is = openPitches(stateAt(x));
+                if (is.edgeIsBatters != isBatters)
+                    return std::nullopt;
+                return Eigen::Vector2d(logOf(is.centre, wish.centre),
+                                       std::log(is.edge / is.centre / wish.edgeOverCentre));
+            };
+        };
+        Outcome outcome = searched(wish, missesWhere(true));
+        if (outcome || (outcome.fault().limit != TargetLimit::NoSuchPair &&
+                        outcome.fault().limit != TargetLimit::RatioReversed))
+            return outcome;
+        // Perhaps a pair has it whose lowest (1,1) is the snare side's: it is offered, not taken.
+        const auto other = nearestTo(missesWhere(false), m_box);
+        if (!other || other->miss >= 1e-5)
+            return outcome;
+        return failure(Impossible{TargetLimit::RatioReversed, pairAt(Tension{std::exp(other->at[0])},
+                                                                     Tension{std::exp(other->at[1])}, wish)});
     }
     Outcome operator()(const CentreAndInterval& wish) {
         return searched(wish, [&](const Eigen::Vector2d& x) -> std::optional<Eigen::Vector2d> {

@@ -47,44 +47,58 @@ double pressureOn(int m, const Moments& moments, double x) {
     return sum;
 }
 
-/// Mean square of the snare-side shape along the wires.
+/// Mean square of the snare-side shape along the wires. A pair turns to where the sound comes from, and
+/// nobody knows where that is against the wires: the mean of its cos^2 over all bearings.
 double underWires(int m, const ShapeVector& shape) {
     double sum = 0.0;
     for (int i = 0; i < kSteps; ++i)
         sum += std::pow(shapeAt(m, shape, (i + 0.5) / kSteps), 2);
-    return sum / kSteps;
+    return (m == 0 ? 1.0 : 0.5) * sum / kSteps;
 }
 
 struct OwnMode {
     CoupledMode mode;
-    double rate;      ///< of decay, 1/s
-    double wires;     ///< see underWires
-    Moments pressure; ///< of the batter less those of the snare side: pressure presses both heads inwards, so
-                      ///< that where they move the same way the forces work against each other
+    double rate;  ///< of decay, 1/s
+    double wires; ///< see underWires
+    Moments batter;
+    Moments snareSide;
 };
 
 std::vector<OwnMode> ownModes(const Drum& drum, const DrumState& state) {
     std::vector<OwnMode> own;
     for (const CoupledMode& mode : coupledModes(state))
-        if (mode.frequency < kHighestMeeting) {
-            ShapeVector against = mode.batterShape;
-            for (std::size_t n = 0; n < against.size(); ++n)
-                against[n] -= mode.snareSideShape[n];
+        if (mode.frequency < kHighestMeeting)
             own.push_back({mode, decayRate(mode, drum), underWires(mode.m, mode.snareSideShape),
-                           momentsOf(mode.m, against)});
-        }
+                           momentsOf(mode.m, mode.batterShape), momentsOf(mode.m, mode.snareSideShape)});
     return own;
+}
+
+/// Mean square of the force of a plane wave of unit pressure, from anywhere above, in squared (squared
+/// radii). Pressure presses both heads inwards, so that where they move the same way the forces work against
+/// each other; a wave from above meets the snare side later by its way along the shell.
+double meanSquareForce(const OwnMode& own, double waveNumber, double radius, double depth) {
+    constexpr int heights = 4; // of the source, cosines evenly over the upper half
+    double sum = 0.0;
+    for (int i = 0; i < heights; ++i) {
+        const double up = (i + 0.5) / heights;
+        const double along = waveNumber * radius * std::sqrt(1.0 - up * up);
+        const double batter = pressureOn(own.mode.m, own.batter, along);
+        const double snareSide = pressureOn(own.mode.m, own.snareSide, along);
+        const double late = waveNumber * depth * up;
+        sum += batter * batter + snareSide * snareSide - 2.0 * batter * snareSide * std::cos(late);
+    }
+    return sum / heights;
 }
 
 /// Energy that the wires get from one partial through one mode.
 double throughMode(const OwnMode& own, const DrumState& state, const NeighbourPartial& partial) {
     const double omega = 2.0 * std::numbers::pi * partial.frequency.value;
     const double radius = state.radius.value;
-    const double force =
-        radius * radius * pressureOn(own.mode.m, own.pressure, omega / state.air.soundSpeed * radius);
+    const double force2 =
+        std::pow(radius, 4) * meanSquareForce(own, omega / state.air.soundSpeed, radius, state.depth.value);
     const double apart = omega - 2.0 * std::numbers::pi * own.mode.frequency.value;
-    const double drive = force * omega / (2.0 * own.mode.modalMass.value);
-    return drive * drive * own.wires * std::pow(10.0, 0.1 * partial.levelDb) *
+    const double yields = omega / (2.0 * own.mode.modalMass.value);
+    return force2 * yields * yields * own.wires * std::pow(10.0, 0.1 * partial.levelDb) *
            drivenEnergy(own.rate, rateOfT60(partial.t60), apart);
 }
 

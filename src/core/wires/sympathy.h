@@ -54,9 +54,9 @@ struct Meeting {
 double drivenEnergy(double modeRate, double soundRate, double apart);
 
 /// Every partial beside every mode below 1 kHz, the strongest first. A mode is driven by the sound pressure
-/// on both heads (a plane wave along them, so that modes with diameters take little at low pitch, and modes
-/// whose heads move together take the difference), and counts by the acceleration of the snare-side head
-/// along the wires. Source: docs/physics.md, section 18.
+/// on both heads (plane waves from anywhere above, so that modes with diameters take little at low pitch, and
+/// modes whose heads move together take the difference), and counts by the acceleration of the snare-side
+/// head along the wires, a pair by the mean over all bearings. Source: docs/physics.md, section 18.
 std::vector<Meeting> meetings(const Drum& drum, const DrumState& state,
                               const std::vector<Neighbour>& neighbours);
 

@@ -193,5 +193,21 @@ TEST(Correction, WhatCannotBeIsSaid) {
     EXPECT_EQ(wrong.fault(), CorrectionFault::DoNotFit);
 }
 
+TEST(CentreAndRatioWish, APairOnTheOtherBranchIsOfferedAndNotDenied) {
+    // Tight batter over slack snare side: the lowest (1,1) is the snare side's. Such pairs exist; a wish for
+    // their centre and ratio is refused because the ratio turns round there, with that very pair.
+    for (const auto& [batter, snareSide] : {std::pair{12000.0, 600.0}, std::pair{9000.0, 500.0},
+                                            std::pair{14000.0, 900.0}, std::pair{8000.0, 700.0}}) {
+        const NamedPitches pitches = namedPitches(drumState(plover(), Tension{batter}, Tension{snareSide}));
+        ASSERT_TRUE(pitches.ratioReversed);
+        const auto found = solveTensions(plover(), CentreAndRatio{pitches.centre, pitches.edgeOverCentre});
+        ASSERT_FALSE(found); // the advice about a ratio holds on the other branch only
+        EXPECT_EQ(found.fault().limit, TargetLimit::RatioReversed) << batter << ' ' << snareSide;
+        EXPECT_TRUE(found.fault().nearest.ratioReversed);
+        EXPECT_NEAR(found.fault().nearest.pitches.centre / pitches.centre, 1.0, 1e-4);
+        EXPECT_NEAR(found.fault().nearest.pitches.edgeOverCentre / pitches.edgeOverCentre, 1.0, 1e-4);
+    }
+}
+
 } // namespace
 } // namespace bombo

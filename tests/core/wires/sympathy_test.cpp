@@ -1,5 +1,6 @@
 #include "core/acoustics/pitches.h"
 #include "core/wires/sympathy.h"
+#include "core/acoustics/damping.h"
 #include "support/drums.h"
 
 #include <complex>
@@ -73,6 +74,64 @@ TEST(Sympathy, ModesWithManyDiametersTakeLittleOfALowSound) {
         return energy;
     };
     EXPECT_LT(energyOn(3), 0.1 * energyOn(1));
+}
+
+TEST(Sympathy, ADrumTakesWhatPlaneWavesFromAboveDoToIt) {
+    // The same by brute force: complex pressure summed over both heads and the acceleration over the wires,
+    // for sources spread evenly over the upper half of the sky. Modes in the ratio of what they take of one
+    // tone.
+    const DrumState state = tuned();
+    const double t60 = 0.8;
+    const Hertz tone{176.0};
+    const double k = 2.0 * std::numbers::pi * tone.value / state.air.soundSpeed;
+    const double a = state.radius.value;
+    const auto found = meetings(plover(), state, {oneTone(tone, t60)});
+    double reference = 0.0; // of the first mode, both ways
+    double reckonedReference = 0.0;
+    for (const CoupledMode& mode : coupledModes(state, {.highestM = 1, .perM = 2})) {
+        double energy = 0.0;
+        constexpr int ups = 24, bearings = 24, radii = 24, angles = 24;
+        for (int u = 0; u < ups; ++u)
+            for (int b = 0; b < bearings; ++b) {
+                const double up = (u + 0.5) / ups;
+                const double flat = std::sqrt(1.0 - up * up);
+                const double bearing = 2.0 * std::numbers::pi * (b + 0.5) / bearings;
+                std::complex<double> force[2]{};
+                for (int i = 0; i < radii; ++i)
+                    for (int j = 0; j < angles; ++j) {
+                        const double r = (i + 0.5) / radii;
+                        const double angle = 2.0 * std::numbers::pi * (j + 0.5) / angles;
+                        const std::complex<double> wave = std::exp(
+                            std::complex<double>(0.0, -k * a * r * flat * std::cos(angle - bearing)));
+                        const std::complex<double> later =
+                            wave * std::exp(std::complex<double>(0.0, -k * state.depth.value * up));
+                        const std::complex<double> pressed = wave * shapeAt(mode.m, mode.batterShape, r) -
+                                                             later * shapeAt(mode.m, mode.snareSideShape, r);
+                        force[0] += pressed * std::cos(mode.m * angle) * r;
+                        force[1] += pressed * std::sin(mode.m * angle) * r;
+                    }
+                // Only the member with its antinode along the wires moves under them.
+                energy += std::norm(force[0]);
+            }
+        double under = 0.0;
+        for (int i = 0; i < 200; ++i)
+            under += std::pow(shapeAt(mode.m, mode.snareSideShape, (i + 0.5) / 200), 2);
+        const double apart = 2.0 * std::numbers::pi * (tone - mode.frequency).value;
+        energy *= under / std::pow(mode.modalMass.value, 2) *
+                  drivenEnergy(decayRate(mode, plover()), rateOfT60(Seconds{t60}), apart);
+        double reckoned = 0.0;
+        for (const Meeting& meeting : found)
+            if (meeting.m == mode.m && meeting.order == mode.order)
+                reckoned = meeting.energy;
+        if (reference == 0.0) {
+            reference = energy;
+            reckonedReference = reckoned;
+        }
+        // Four heights of the source against 24: half a decibel.
+        EXPECT_NEAR(10.0 * std::log10(reckoned / reckonedReference), 10.0 * std::log10(energy / reference),
+                    0.5)
+            << mode.m << ' ' << mode.order;
+    }
 }
 
 TEST(Sympathy, LongerTonesGiveMore) {
