@@ -1,6 +1,6 @@
+#include "core/acoustics/damping.h"
 #include "core/acoustics/pitches.h"
 #include "core/wires/sympathy.h"
-#include "core/acoustics/damping.h"
 #include "support/drums.h"
 
 #include <complex>
