@@ -40,7 +40,7 @@ TEST(Correction, SaysHowFarItMayBeOff) {
     // Drums whose centre lies off the model's by its spread, and taps read to two cents: nothing is to be
     // turned, so that all that is advised is error. A standard error holds it in 68 of 100, twice that in 95.
     Dice dice(20);
-    constexpr int drums = 200;
+    constexpr int drums = 100;
     int within = 0;
     int withinTwice = 0;
     for (int i = 0; i < drums; ++i) {
