@@ -2,7 +2,7 @@
 /// closed cylinder, each alone and through the air around the shell. Makes
 /// src/core/acoustics/exterior_table.inc and shows how far it can be trusted.
 ///   bombo-exterior table > src/core/acoustics/exterior_table.inc      some minutes
-///   bombo-exterior check                                              convergence, power balance, a sphere
+///   bombo-exterior check                                              convergence, power balance
 ///
 /// Method of fundamental solutions: rings of sources cos(m phi) inside the body, nearer to the surface the
 /// nearer it is to the rim, their strengths by least squares on the given normal displacement. Lengths in
@@ -10,6 +10,7 @@
 #include "core/acoustics/bessel.h"
 #include "core/acoustics/exterior.h"
 #include "core/acoustics/radiation.h"
+#include "support/quadrature.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -79,32 +80,6 @@ std::vector<Place> sourcesUnder(double depth, const Sampling& s) {
     return all;
 }
 
-/// Nodes and weights of Gauss and Legendre on 0..1.
-struct Gauss {
-    std::vector<double> at, weight;
-    explicit Gauss(int points) {
-        for (int i = 0; i < points; ++i) {
-            double x = std::cos(kPi * (i + 0.75) / (points + 0.5));
-            double slope = 0.0;
-            for (int pass = 0; pass < 100; ++pass) {
-                double before = 1.0, now = x;
-                for (int n = 2; n <= points; ++n) {
-                    const double next = ((2.0 * n - 1.0) * x * now - (n - 1.0) * before) / n;
-                    before = now;
-                    now = next;
-                }
-                slope = points * (x * now - before) / (x * x - 1.0);
-                const double move = now / slope;
-                x -= move;
-                if (std::abs(move) < 1e-15)
-                    break;
-            }
-            at.push_back(0.5 * (1.0 - x));
-            weight.push_back(1.0 / ((1.0 - x * x) * slope * slope));
-        }
-    }
-};
-
 struct Field {
     Complex value;
     Complex normal; ///< outward derivative
@@ -113,7 +88,7 @@ struct Field {
 /// Ring of strength cos(m phi) at (r0, z0), heard at a place. The angle runs from 0 to pi, densely where the
 /// ring is near: phi = e sinh(t asinh(pi / e)).
 Field ring(int m, double k, double r0, double z0, const Place& at) {
-    static const Gauss rule(48);
+    static const auto rule = testing::gauss(48);
     Field f{};
     const double near = std::clamp(std::hypot(at.r - r0, at.z - z0), 1e-6, 3.0);
     const double stretch = std::asinh(kPi / near);
@@ -220,8 +195,7 @@ Both both(int m, double k, double depth, const Sampling& s, int shapes) {
 
 /// The table of src/core/acoustics/exterior.cpp: [m][part][depth][ka] in millionths.
 void table() {
-    constexpr int depths = 9, steps = 18, parts = 24;
-    const Sampling fine;
+    constexpr int depths = kExteriorDepths, steps = kExteriorTerms, parts = kExteriorParts;
     for (int m = 0; m <= kHighestM; ++m) {
         std::vector<double> values(static_cast<std::size_t>(parts * depths * steps));
         const auto at = [&](int part, int depth, int step) -> double& {
@@ -232,7 +206,7 @@ void table() {
                 const double x = std::cos(kPi * (d + 0.5) / depths);
                 const double depth = kLeastDepth * std::pow(kMostDepth / kLeastDepth, 0.5 * (1.0 + x));
                 const double ka = 0.5 * kLargestExteriorKa * (1.0 + std::cos(kPi * (i + 0.5) / steps));
-                const Both solved = both(m, ka, depth, fine, kExteriorShapes);
+                const Both solved = both(m, ka, depth, {}, kExteriorShapes);
                 const RadiationLoad baffled = radiationLoadByQuadrature(m, ka);
                 int part = 0;
                 for (int one = 0; one < kExteriorShapes; ++one)

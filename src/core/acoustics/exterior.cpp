@@ -7,8 +7,6 @@
 namespace bombo {
 namespace {
 
-constexpr int kDepths = 9; ///< terms in the logarithm of the depth
-
 /// Chebyshev coefficients in millionths: [m][part][depth][ka]. Of the own load what differs from a baffled
 /// head's. Made by bench/exterior_air.cpp.
 constexpr std::int32_t kTable[] = {
@@ -29,16 +27,18 @@ void addTo(ShapeMatrix& matrix, const double* six) {
 } // namespace
 
 ExteriorAir::ExteriorAir(int m, double depth) : m_m(m) {
-    static_assert(std::size(kTable) == std::size_t{kHighestM + 1} * kParts * kDepths * kTerms);
+    static_assert(std::size(kTable) ==
+                  std::size_t{kHighestM + 1} * kExteriorParts * kExteriorDepths * kExteriorTerms);
     const double within = std::clamp(depth, kLeastDepth, kMostDepth);
     const double x = 2.0 * std::log(within / kLeastDepth) / std::log(kMostDepth / kLeastDepth) - 1.0;
-    std::array<double, kDepths> chebyshev{1.0, x};
-    for (std::size_t i = 2; i < kDepths; ++i)
+    std::array<double, kExteriorDepths> chebyshev{1.0, x};
+    for (std::size_t i = 2; i < kExteriorDepths; ++i)
         chebyshev[i] = 2.0 * x * chebyshev[i - 1] - chebyshev[i - 2];
-    const std::int32_t* entry = kTable + static_cast<std::ptrdiff_t>(m) * kParts * kDepths * kTerms;
+    const std::int32_t* entry =
+        kTable + static_cast<std::ptrdiff_t>(m) * kExteriorParts * kExteriorDepths * kExteriorTerms;
     for (Parts& term : m_terms)
         term.setZero();
-    for (int part = 0; part < kParts; ++part)
+    for (int part = 0; part < kExteriorParts; ++part)
         for (const double weight : chebyshev)
             for (Parts& term : m_terms)
                 term[part] += 1e-6 * weight * *entry++;
@@ -49,7 +49,7 @@ ExteriorLoad ExteriorAir::at(double ka) const {
     Parts sum = m_terms[0] + x * m_terms[1];
     double before = 1.0;
     double now = x;
-    for (std::size_t k = 2; k < kTerms; ++k) {
+    for (std::size_t k = 2; k < kExteriorTerms; ++k) {
         const double next = 2.0 * x * now - before;
         sum += next * m_terms[k];
         before = now;

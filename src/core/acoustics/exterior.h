@@ -13,6 +13,10 @@ inline constexpr int kExteriorShapes = 3;
 inline constexpr double kLargestExteriorKa = 4.5;
 inline constexpr double kLeastDepth = 0.25; ///< of the shell, in radii
 inline constexpr double kMostDepth = 2.0;
+/// The table's form, [m][part][depth][ka]; bench/exterior_air.cpp writes it, exterior.cpp reads it.
+inline constexpr int kExteriorParts = 24; ///< own mass, across mass, own and across resistance; 6 each
+inline constexpr int kExteriorDepths = 9; ///< terms in the logarithm of the depth
+inline constexpr int kExteriorTerms = 18; ///< in ka
 
 struct ExteriorLoad {
     RadiationLoad own;    ///< of a head's motion on itself
@@ -32,12 +36,10 @@ public:
     ExteriorLoad at(double ka) const;
 
 private:
-    static constexpr int kParts = 24; ///< own mass, across mass, own resistance, across resistance; 6 each
-    static constexpr int kTerms = 18; ///< in ka
-    using Parts = Eigen::Matrix<double, kParts, 1>;
+    using Parts = Eigen::Matrix<double, kExteriorParts, 1>;
 
     int m_m;
-    std::array<Parts, kTerms> m_terms; ///< Chebyshev series in ka
+    std::array<Parts, kExteriorTerms> m_terms; ///< Chebyshev series in ka
 };
 
 } // namespace bombo

@@ -44,10 +44,9 @@ std::vector<HeardBoth> heardBoth(const std::vector<HeardStroke>& without,
 
 namespace {
 
-/// Ring of the lowest circular partial that was heard, with these pads on.
-Seconds circularRing(const Session& session, const DrumState& state, const std::vector<Pad>& pads,
-                     int order) {
-    for (const MuffledPartial& partial : predictMuffling(session.drum, state, pads).partials)
+/// Ring of a circular partial with these pads on.
+Seconds circularRing(const Muffler& muffler, const std::vector<Pad>& pads, int order) {
+    for (const MuffledPartial& partial : muffler.with(pads).partials)
         if (partial.m == 0 && partial.order == order)
             return partial.t60After;
     return {};
@@ -73,7 +72,8 @@ Result<PadKind, CalibrationFault> calibratedKind(const Session& session, const s
     // What it adds to the decay rate is its own; what the drum loses by itself is in both.
     const auto added = [](Seconds with, Seconds bare) { return 1.0 / with.value - 1.0 / bare.value; };
     const double heard = added(lowest.t60With, lowest.t60Without);
-    const Seconds bare = circularRing(session, state, others, lowest.order);
+    const Muffler muffler(session.drum, state);
+    const Seconds bare = circularRing(muffler, others, lowest.order);
     Pad tried = *pad;
     tried.kind.mass = *mass;
     tried.kind.lossFactor = 0.0;
@@ -81,7 +81,7 @@ Result<PadKind, CalibrationFault> calibratedKind(const Session& session, const s
         tried.kind.resistance = drag;
         std::vector<Pad> all = others;
         all.push_back(tried);
-        return added(circularRing(session, state, all, lowest.order), bare);
+        return added(circularRing(muffler, all, lowest.order), bare);
     };
     if (addedBy(0.0) >= heard)
         return failure(CalibrationFault::NothingChanged);

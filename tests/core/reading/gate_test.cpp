@@ -46,6 +46,25 @@ TEST(Gate, ATailThatFadesIsNone) {
     EXPECT_FALSE(goesDeadAt(Tap{}));
 }
 
+/// Noise before and after, of these strengths, a loud blow's first four milliseconds at the end of the
+/// former.
+Tap floored(double before, double after) {
+    Tap tap;
+    tap.before.assign(4800, 0.0F);
+    tap.after.assign(24000, 0.0F);
+    addNoise(tap.before, before, 5);
+    addNoise(tap.after, after, 6);
+    for (std::size_t i = tap.before.size() - 192; i < tap.before.size(); ++i)
+        tap.before[i] *= 20.0F;
+    return tap;
+}
+
+TEST(Gate, AFloorThatSinksIsTheDriversABlowThatBeginsEarlyIsNot) {
+    EXPECT_FALSE(floorSinks(floored(1e-3, 1e-3)));
+    EXPECT_TRUE(floorSinks(floored(1e-3, 4e-4)));
+    EXPECT_FALSE(floorSinks(floored(1e-3, 8e-4)));
+}
+
 TEST(Gate, WhatIsLeftIsReadAndTheCauseSaid) {
     const Reading reading =
         readTap(tapOf(gated(tapSound(0.5), 0.16), kOnset), {.expected = expecting(262.0, 40.0)});
