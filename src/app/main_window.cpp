@@ -36,6 +36,10 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     : QMainWindow(parent), m_controller(controller) {
     showWordsPlainly(*QCoreApplication::instance());
     setUnitsShown(controller.settings().units());
+    resize(1280, 800);
+    if (const QByteArray geometry = controller.settings().windowGeometry(); !geometry.isEmpty())
+        restoreGeometry(geometry);
+    fitWords(); // before there are pages, each of which would have to be dressed twice
     auto* central = new QWidget;
     auto* row = new QHBoxLayout(central);
     row->setContentsMargins(0, 0, 0, 0);
@@ -104,14 +108,10 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     connect(m_stand, &StandView::leave, this, &MainWindow::toggleStand);
 
     fillMenus();
-    resize(1280, 800);
-    if (const QByteArray geometry = controller.settings().windowGeometry(); !geometry.isEmpty())
-        restoreGeometry(geometry);
     constexpr int pulling = 150; // ms
     m_resized.setSingleShot(true);
     m_resized.setInterval(pulling);
     connect(&m_resized, &QTimer::timeout, this, &MainWindow::fitWords);
-    fitWords();
     refresh();
 }
 

@@ -116,6 +116,22 @@ TEST_F(Scale, ChosenLargeStaysAndTheNextStepIsInSight) {
     EXPECT_EQ(scale(), 1.0);
 }
 
+TEST_F(Scale, AWindowLeftLargeOpensLargeAtOnce) {
+    Program p(book());
+    p.window.resize(1920, 1200);
+    ASSERT_TRUE(p.waitFor([] { return scale() == 1.5; }));
+    p.window.close();     // keeps its place
+    setScale(*qApp, 1.0); // a new start
+    MainWindow next(p.controller);
+    EXPECT_EQ(next.size(), QSize(1920, 1200));
+    EXPECT_EQ(scale(), 1.5);
+    next.show();
+    p.controller.goTo(Station::Batter);
+    ASSERT_TRUE(p.waitFor([&] { return next.page(Station::Batter)->isVisible(); }));
+    EXPECT_EQ(next.page(Station::Batter)->primary()->font().pixelSize(), 27); // 18 in the usual window
+    EXPECT_TRUE(next.findChild<PageFrame*>()->fits());
+}
+
 TEST_F(Scale, KeysOfTheFootAreNotTakenByTheScrolledPage) {
     Program p(book());
     choice(p, QStringLiteral("200 %"))->trigger();
