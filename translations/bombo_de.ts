@@ -5834,6 +5834,10 @@ Anteil der Grenze</translation>
         <source>Calibrated, and in the list of mufflers to lay:</source>
         <translation>Ausgemessen und in der Liste zum Auflegen:</translation>
     </message>
+    <message>
+        <source>No weight at that place moves the pitch like this. Check where it lies, change nothing else, and play both again.</source>
+        <translation>Kein Gewicht an dieser Stelle verschiebt die Tonhöhe so. Prüfen Sie, wo es liegt, ändern Sie sonst nichts, und spielen Sie beides noch einmal.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PrimaryButton</name>

@@ -5834,6 +5834,10 @@ parte del límite</translation>
         <source>Calibrated, and in the list of mufflers to lay:</source>
         <translation>Calibrados, y en la lista de apagadores:</translation>
     </message>
+    <message>
+        <source>No weight at that place moves the pitch like this. Check where it lies, change nothing else, and play both again.</source>
+        <translation>Ningún peso en ese sitio mueve así el tono. Compruebe dónde está, no cambie nada más y toque otra vez las dos.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PrimaryButton</name>

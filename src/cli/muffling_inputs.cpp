@@ -43,6 +43,7 @@ Result<PadKind, InputProblem> ownKindAt(const Json& in) {
             return failure(value->fault());
     kind.mass = Kilograms{*mass};
     kind.lossFactor = *loss;
+    kind.lossRises = 0.0;
     kind.radius = Metres{0.5 * *across};
     if (in.contains("resistance_ns_m")) {
         const auto drag = between(in, "resistance_ns_m", 0.0, 500.0);

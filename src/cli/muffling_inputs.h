@@ -1,7 +1,7 @@
 #pragma once
 #include "cli/verbs.h"
+#include "core/muffling/calibration.h"
 #include "core/muffling/hearing_point.h"
-#include "core/muffling/kinds.h"
 
 namespace bombo::cli {
 

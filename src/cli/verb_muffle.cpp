@@ -64,6 +64,20 @@ std::optional<InputProblem> readWires(const Json& in, const Drum& drum, const To
     return std::nullopt;
 }
 
+const char* whyNot(CalibrationFault fault) {
+    switch (fault) {
+    case CalibrationFault::TooFewPartials:
+        return "no partial that this drum has was heard both times";
+    case CalibrationFault::NothingChanged:
+        return "nothing changed between the two hearings: lay it further in";
+    case CalibrationFault::DoesNotFit:
+        break;
+    }
+    return "no mass at that place moves the partials so: check the place and that nothing else was changed, "
+           "and hear "
+           "both again";
+}
+
 } // namespace
 
 Answer muffle(const Json& in, const Shelf& shelf) {
@@ -77,9 +91,7 @@ Answer muffle(const Json& in, const Shelf& shelf) {
             return InputProblem{"calibrate." + calibration.fault().key, calibration.fault().message};
         const auto kind = calibrateKind(state, calibration->pad, calibration->partials);
         if (!kind)
-            return Cannot{kind.fault() == CalibrationFault::TooFewPartials
-                              ? "fewer than two partials that this drum has were heard both times"
-                              : "nothing changed between the two hearings: lay it further in"};
+            return Cannot{whyNot(kind.fault())};
         return Json{{"kind", kindJson(*kind)}};
     }
     const auto pads = itemsAt(in, drum.shell);

@@ -548,20 +548,34 @@ TEST_F(Cli, MuffleSaysWhereItIsHeardAndWhatElseWouldDo) {
 TEST_F(Cli, AThingOfOnesOwnIsCalibratedAndLaid) {
     Json in{{"drum", "Plover"}, {"tone", "chase"}};
     const Json open = answer("muffle", in);
+    // What a sponge of 4 g makes of the circular partials, as if it were heard.
+    const Json sponge{{"name", "sponge"}, {"mass_kg", 0.004}, {"loss_factor", 0.3}, {"across_m", 0.03}};
+    in["items"] = {{{"kind", sponge}, {"radius_m", 0.12}, {"angle_deg", 30}}};
+    const Json laid = answer("muffle", in);
+    in.erase("items");
     Json heard = Json::array();
-    int order = 0;
-    for (const Json& partial : open["partials"])
-        if (partial["m"] == 0)
+    for (std::size_t i = 0; i < open["partials"].size(); ++i) {
+        const Json& without = open["partials"][i];
+        const Json& with = laid["partials"][i];
+        if (without["m"] == 0)
             heard.push_back({{"m", 0},
-                             {"order", ++order},
-                             {"without_hz", partial["frequency_hz"]},
-                             {"with_hz", 0.99 * partial["frequency_hz"].get<double>()},
-                             {"t60_without_s", partial["t60_before_s"]},
-                             {"t60_with_s", 0.6 * partial["t60_before_s"].get<double>()}});
+                             {"order", heard.size() + 1},
+                             {"without_hz", without["frequency_hz"]},
+                             {"with_hz", with["frequency_hz"]},
+                             {"t60_without_s", without["t60_before_s"]},
+                             {"t60_with_s", with["t60_after_s"]}});
+    }
     in["calibrate"] = {
         {"name", "sponge"}, {"radius_m", 0.12}, {"angle_deg", 30}, {"across_m", 0.03}, {"partials", heard}};
     const Json kind = answer("muffle", in)["kind"];
-    EXPECT_GT(kind["mass_kg"].get<double>(), 1e-4);
+    EXPECT_NEAR(kind["mass_kg"].get<double>(), 0.004, 0.0003);
+    // All partials higher by as much: no weight does that.
+    Json higher = in;
+    for (Json& partial : higher["calibrate"]["partials"])
+        partial["with_hz"] = 1.02 * partial["without_hz"].get<double>();
+    const Ran refused = run({QStringLiteral("muffle")}, QByteArray::fromStdString(higher.dump()));
+    EXPECT_EQ(refused.code, 1);
+    EXPECT_NE(refused.err.indexOf("no mass at that place"), -1);
     in.erase("calibrate");
     in["items"] = {{{"kind", kind}, {"radius_m", 0.12}, {"angle_deg", 30}}};
     EXPECT_LT(answer("muffle", in)["ring_s"].get<double>(), open["ring_s"].get<double>());

@@ -472,7 +472,9 @@ TEST_F(OldWorkbook, AStepOfAWholeJobTakesThreeKilobytesAtMost) {
 
 TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
     const QString file = unpacked();
-    const Json old = known();
+    Json old = known();
+    for (Json& pad : old.at("pads")) // gel, kept before its loss was said to rise with the pitch
+        pad.at("kind")["lossRises"] = 0.25;
     auto opened = Workbook::open(file);
     ASSERT_TRUE(opened) << problemText(opened.fault()).toStdString();
     Workbook& book = *opened.value();

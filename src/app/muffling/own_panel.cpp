@@ -22,6 +22,20 @@ std::size_t openStrokes(const Session& session) {
 
 } // namespace
 
+QString OwnPanel::whyNot(CalibrationFault fault) {
+    switch (fault) {
+    case CalibrationFault::TooFewPartials:
+        return tr("Too few partials were heard both times. Nearer the middle, and let it ring.");
+    case CalibrationFault::NothingChanged:
+        return tr("It changed nothing that can be heard. Lay it further in and play again.");
+    case CalibrationFault::DoesNotFit:
+        break;
+    }
+    return tr(
+        "No weight at that place moves the pitch like this. Check where it lies, change nothing else, and "
+        "play both again.");
+}
+
 OwnPanel::OwnPanel(SessionController& controller, QWidget* parent)
     : QFrame(parent), m_controller(controller) {
     setProperty("card", true);
@@ -100,10 +114,7 @@ void OwnPanel::act() {
     case Step::HearWith: {
         const auto kind = calibratedKind(session, m_laid, m_without);
         if (!kind) {
-            m_now->setText(
-                kind.fault() == CalibrationFault::TooFewPartials
-                    ? tr("Too few partials were heard both times. Nearer the middle, and let it ring.")
-                    : tr("It changed nothing that can be heard. Lay it further in and play again."));
+            m_now->setText(whyNot(kind.fault()));
             return;
         }
         std::vector<Pad> pads = session.pads;

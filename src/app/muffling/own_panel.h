@@ -1,6 +1,7 @@
 #pragma once
 /// A thing of the user's own: heard without it, heard with it, kept by its name.
 #include "app/session/session_controller.h"
+#include "core/muffling/calibration.h"
 
 #include <QDoubleSpinBox>
 #include <QFrame>
@@ -20,6 +21,7 @@ private:
     enum class Step { HearWithout, Lay, HearWith };
     Step step() const;
     void act();
+    static QString whyNot(CalibrationFault fault);
     std::string id() const;
 
     SessionController& m_controller;

@@ -2,9 +2,13 @@
 /// What of a mode reaches an ear or a microphone.
 #include "core/acoustics/coupled_modes.h"
 
+#include <Eigen/Core>
+#include <complex>
+#include <span>
+
 namespace bombo {
 
-/// A microphone close to the batter. Beyond the hoop it hears the film within it from farther off.
+/// A microphone close to the batter.
 struct MicrophonePlace {
     Radians angle{}; ///< counter-clockwise from the strainer
     Metres fromCentre{0.13};
@@ -27,12 +31,29 @@ struct HearingPoint {
     bool operator==(const HearingPoint&) const = default;
 };
 
-/// Pressure that a member of a mode gives where it is heard from by 1 m of its amplitude, in units of its
-/// own; those of one point compare with each other. Head: omega. Far: the radial part of the Rayleigh
-/// integral, omega^2 integral of shape J_m(k r sin theta) r dr. Close: each radial part's evanescent field,
-/// omega^2 c_n J_m(k_n r) exp(-kappa_n z) / kappa_n, with kappa_n^2 = k_n^2 - k^2. Source: docs/physics.md,
-/// section 12.
-/// @param member direction of an antinode, rad; only a close microphone hears it
+/// What a radial part gives in each direction that counts at a point; unused ones are 0.
+inline constexpr int kHeardDirections = 6;
+using HeardParts = std::array<std::complex<double>, kHeardDirections>;
+
+/// Of 1 m of amplitude. Head: 1. Far: the radial part of the Rayleigh integral, integral of shape
+/// J_m(k r sin theta) r dr. Close: the Rayleigh field itself by its Hankel transform, integral of W(x) J_m(x
+/// r) exp(-sqrt(x^2 - k^2) z) x / sqrt(x^2 - k^2) dx, which below k travels instead of dying away. Source:
+/// docs/physics.md, section 12.
+HeardParts heardParts(const CoupledMode& mode, const DrumState& state, const HearingPoint& point);
+
+/// A shape that moves, in the basis cos(m theta), sin(m theta), m.
+struct Motion {
+    int m = 0;
+    const HeardParts* parts = nullptr;
+    Eigen::Vector2cd by{};
+};
+/// Level of shapes that move together at one pitch, in units of the point's own; levels of one point compare
+/// with each other. Head: omega times the root of the sum of squares; the rest omega^2 times what arrives, of
+/// which those of one m add up, and at a microphone all.
+double heardLevel(std::span<const Motion> motions, double omega, const HearingPoint& point);
+
+/// Of 1 m of a mode's own amplitude. @param member direction of an antinode, rad; only a close microphone
+/// hears it
 double hearingGain(const CoupledMode& mode, const DrumState& state, const HearingPoint& point, double member);
 
 } // namespace bombo

@@ -1,6 +1,5 @@
 #include "core/muffling/kinds.h"
 
-#include <Eigen/Dense>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -9,12 +8,20 @@
 namespace bombo {
 namespace {
 
+constexpr std::array kGauss{-0.7745966692414834, 0.0, 0.7745966692414834};
+constexpr std::array kGaussWeights{5.0 / 18.0, 8.0 / 18.0, 5.0 / 18.0};
+
 PadKind disc(const char* id, double grams, double loss, double radiusMm) {
     PadKind kind;
     kind.id = id;
     kind.mass = Kilograms{1e-3 * grams};
     kind.lossFactor = loss;
+    kind.lossRises = 0.0;
     kind.radius = Metres{1e-3 * radiusMm};
+    return kind;
+}
+PadKind gel(PadKind kind) { // softer things lose more the faster they are bent; estimate
+    kind.lossRises = 0.25;
     return kind;
 }
 PadKind dragging(PadKind kind, double resistance) {
@@ -45,10 +52,10 @@ PadKind ofHead(PadKind kind) {
 
 const std::array<PadKind, 15>& shipped() {
     static const std::array kinds{
-        disc("gel-pad", 2.2, 0.55, 12.5),
-        disc("gel-pad-half", 1.1, 0.55, 8.8),
-        disc("gel-pad-quarter", 0.55, 0.55, 6.3),
-        disc("gel-pad-doubled", 4.4, 0.60, 12.5),
+        gel(disc("gel-pad", 2.2, 0.55, 12.5)),
+        gel(disc("gel-pad-half", 1.1, 0.55, 8.8)),
+        gel(disc("gel-pad-quarter", 0.55, 0.55, 6.3)),
+        gel(disc("gel-pad-doubled", 4.4, 0.60, 12.5)),
         shaped(disc("film-ring", 6.5, 0.35, 25.0), Footprint::Ring),
         dragging(disc("tape-tissue", 1.2, 0.40, 22.0), 1.2),
         dragging(disc("felt-piece", 3.0, 0.45, 20.0), 2.0),
@@ -114,30 +121,35 @@ bool touches(const Pad& a, const Pad& b, double hoop) {
 }
 
 std::vector<FacePoint> discPoints(const Pad& pad, double headRadius) {
-    // Seven points, exact to the fifth degree.
-    const double out = pad.kind.radius.value * std::sqrt(2.0 / 3.0);
     const double x = pad.fromCentre.value * std::cos(pad.angle.value);
     const double y = pad.fromCentre.value * std::sin(pad.angle.value);
-    std::vector<FacePoint> points{{pad.fromCentre.value / headRadius, pad.angle.value, 0.25}};
-    for (int i = 0; i < 6; ++i) {
-        const double turn = pad.angle.value + std::numbers::pi * i / 3.0; // turned with its place
-        const double px = x + out * std::cos(turn);
-        const double py = y + out * std::sin(turn);
-        points.push_back({std::hypot(px, py) / headRadius, std::atan2(py, px), 0.125});
+    std::vector<FacePoint> points;
+    const auto add = [&](double out, double turn, double weight) { // turned with its place
+        const double px = x + out * std::cos(pad.angle.value + turn);
+        const double py = y + out * std::sin(pad.angle.value + turn);
+        points.push_back({std::hypot(px, py) / headRadius, std::atan2(py, px), weight});
+    };
+    if (pad.kind.radius.value <= kSmallDisc.value) { // seven points, exact to the fifth degree
+        points.push_back({pad.fromCentre.value / headRadius, pad.angle.value, 0.25});
+        for (int i = 0; i < 6; ++i)
+            add(pad.kind.radius.value * std::sqrt(2.0 / 3.0), std::numbers::pi * i / 3.0, 0.125);
+        return points;
     }
+    for (std::size_t i = 0; i < kGauss.size(); ++i) // by the square of the radius; exact to the fifth degree
+        for (int k = 0; k < 8; ++k)
+            add(pad.kind.radius.value * std::sqrt(0.5 * (1.0 + kGauss[i])), 0.25 * std::numbers::pi * k,
+                kGaussWeights[i] / 8.0);
     return points;
 }
 
 /// Along the hoop, `width` deep, from one angle to another.
 std::vector<FacePoint> hoopPoints(double width, double from, double to, int angles) {
-    constexpr std::array gauss{-0.7745966692414834, 0.0, 0.7745966692414834};
-    constexpr std::array weights{5.0 / 18.0, 8.0 / 18.0, 5.0 / 18.0};
     std::vector<FacePoint> points;
     double sum = 0.0;
-    for (std::size_t i = 0; i < gauss.size(); ++i) {
-        const double radius = 1.0 - 0.5 * width * (1.0 - gauss[i]);
+    for (std::size_t i = 0; i < kGauss.size(); ++i) {
+        const double radius = 1.0 - 0.5 * width * (1.0 - kGauss[i]);
         for (int k = 0; k < angles; ++k) {
-            points.push_back({radius, from + (to - from) * (k + 0.5) / angles, weights[i] * radius});
+            points.push_back({radius, from + (to - from) * (k + 0.5) / angles, kGaussWeights[i] * radius});
             sum += points.back().weight;
         }
     }
@@ -157,6 +169,12 @@ std::optional<PadKind> padKindNamed(const std::string& id) {
         if (kind.id == id)
             return kind;
     return std::nullopt;
+}
+
+bool isPlate(const PadKind& kind) {
+    constexpr double heavy = 5.0; // kg/m^2; estimate
+    return kind.footprint == Footprint::Disc && kind.radius > kSmallDisc &&
+           kind.mass.value > heavy * std::numbers::pi * kind.radius.value * kind.radius.value;
 }
 
 PadProblem checkPad(const Pad& pad, const std::vector<Pad>& others, const Shell& shell) {
@@ -183,13 +201,17 @@ std::vector<FacePoint> facePoints(const Pad& pad, Metres headRadius) {
     case Footprint::Ring:
         return hoopPoints(width, pad.angle.value, pad.angle.value + round, 12);
     case Footprint::Arc:
-        return hoopPoints(width, pad.angle.value - kArcHalf, pad.angle.value + kArcHalf, 5);
+        return hoopPoints(width, pad.angle.value - kArcHalf, pad.angle.value + kArcHalf, 9);
     case Footprint::Across: {
-        constexpr int count = 12; // a side
+        constexpr int count = 24;
         std::vector<FacePoint> points;
         for (int i = 0; i < count; ++i)
-            for (const double side : {0.0, std::numbers::pi})
-                points.push_back({(i + 0.5) / count, pad.angle.value + side, 0.5 / count});
+            for (const double side : {-1.0, 1.0}) { // exact to the third degree across
+                const double along = -1.0 + 2.0 * (i + 0.5) / count;
+                const double aside = side * width / std::sqrt(3.0);
+                points.push_back({std::min(1.0, std::hypot(along, aside)),
+                                  pad.angle.value + std::atan2(aside, along), 0.5 / count});
+            }
         return points;
     }
     case Footprint::Disc:
@@ -201,88 +223,6 @@ std::vector<FacePoint> facePoints(const Pad& pad, Metres headRadius) {
 Kilograms massOn(const PadKind& kind, Metres headRadius) {
     const bool grows = kind.footprint == Footprint::Ring || kind.footprint == Footprint::Across;
     return grows ? kind.mass * (headRadius / kKindRadius) : kind.mass;
-}
-
-namespace {
-
-/// What a partial heard both times says.
-struct CalibrationRow {
-    double s = 0;     ///< mean squared shape under the face over the modal mass, 1/kg
-    double omega = 0; ///< rad/s
-    double falls = 0; ///< by how much faster, 1/s
-    double sank = 0;  ///< (f / f')^2 - 1 = m s
-};
-
-std::vector<CalibrationRow> rowsOf(const DrumState& state, const Pad& pad,
-                                   const std::vector<HeardBoth>& partials) {
-    std::vector<CalibrationRow> rows;
-    const std::vector<CoupledMode> modes = coupledModes(state);
-    for (const HeardBoth& heard : partials) {
-        const auto mode = std::find_if(modes.begin(), modes.end(), [&](const CoupledMode& candidate) {
-            return candidate.m == heard.m && candidate.order == heard.order;
-        });
-        if (mode == modes.end() || !(heard.t60With.value > 0.0) || !(heard.t60Without.value > 0.0))
-            continue;
-        double under = 0.0;
-        for (const FacePoint& point : facePoints(pad, state.radius)) {
-            const double shape = shapeAt(mode->m, mode->batterShape, point.radius) *
-                                 std::cos(mode->m * (point.angle - pad.angle.value));
-            under += point.weight * shape * shape;
-        }
-        rows.push_back({under / mode->modalMass.value, 2.0 * std::numbers::pi * heard.without.value,
-                        kRateOf60Db * (1.0 / heard.t60With.value - 1.0 / heard.t60Without.value),
-                        std::pow(heard.without / heard.with, 2) - 1.0});
-    }
-    return rows;
-}
-
-std::optional<double> massOf(const std::vector<CalibrationRow>& rows) {
-    double top = 0.0;
-    double bottom = 0.0;
-    for (const CalibrationRow& row : rows) {
-        top += row.s * row.sank;
-        bottom += row.s * row.s;
-    }
-    return bottom > 0.0 ? std::optional(std::max(1e-5, top / bottom)) : std::nullopt;
-}
-
-} // namespace
-
-std::optional<Kilograms> massFrom(const DrumState& state, const Pad& pad,
-                                  const std::vector<HeardBoth>& partials) {
-    const auto mass = massOf(rowsOf(state, pad, partials));
-    return mass ? std::optional(Kilograms{*mass}) : std::nullopt;
-}
-
-Result<PadKind, CalibrationFault> calibrateKind(const DrumState& state, const Pad& pad,
-                                                const std::vector<HeardBoth>& partials) {
-    const std::vector<CalibrationRow> rows = rowsOf(state, pad, partials);
-    const auto mass = massOf(rows);
-    if (rows.size() < 2 || !mass)
-        return failure(CalibrationFault::TooFewPartials);
-    // Added rate (1 + m s) = s (h w m + R) / 2, linear in m h and in R.
-    Eigen::Matrix2d normal = Eigen::Matrix2d::Zero();
-    Eigen::Vector2d right = Eigen::Vector2d::Zero();
-    for (const CalibrationRow& row : rows) {
-        const Eigen::Vector2d each = 0.5 * row.s * Eigen::Vector2d(row.omega, 1.0);
-        normal += each * each.transpose();
-        right += each * (row.falls * (1.0 + *mass * row.s));
-    }
-    // Where both would have to be fitted against each other, the one that alone explains it is taken.
-    const double alone = right[0] / normal(0, 0);   // m h
-    const double dragged = right[1] / normal(1, 1); // R
-    Eigen::Vector2d found = normal.fullPivLu().solve(right);
-    if (found[0] < 0.0)
-        found = {0.0, dragged};
-    if (found[1] < 0.0)
-        found = {alone, 0.0};
-    if (found[0] <= 0.0 && found[1] <= 0.0)
-        return failure(CalibrationFault::NothingChanged);
-    PadKind kind = pad.kind;
-    kind.mass = Kilograms{*mass};
-    kind.lossFactor = std::min(2.0, std::max(0.0, found[0]) / *mass);
-    kind.resistance = std::max(0.0, found[1]);
-    return kind;
 }
 
 } // namespace bombo

@@ -1,7 +1,8 @@
 #pragma once
 /// What can be laid on a head to calm it, or lean on it, or be part of it.
-#include "core/acoustics/coupled_modes.h"
+#include "core/drum/drum.h"
 
+#include <optional>
 #include <span>
 #include <string>
 #include <vector>
@@ -20,7 +21,8 @@ enum class Footprint {
 struct PadKind {
     std::string id = "gel-pad"; ///< stored name, untranslated; the user's own begin with "own:"
     Kilograms mass{0.0022};     ///< of a ring or a strip: on a head of kKindRadius, and so in proportion
-    double lossFactor = 0.55;   ///< share of the energy of its own motion lost a radian
+    double lossFactor = 0.55;   ///< share of the energy of its own motion lost a radian, at kLossAt
+    double lossRises = 0.25;    ///< exponent with which that grows with the pitch
     Metres radius{0.0125};      ///< disc: its radius; ring: its width; across: half its width; arc: its reach
     Footprint footprint = Footprint::Disc;
     double resistance = 0;    ///< drag on the head over its whole face, N s/m
@@ -31,6 +33,7 @@ struct PadKind {
     bool partOfHead = false;  ///< comes and goes with the head
     bool operator==(const PadKind&) const = default;
 };
+inline constexpr Hertz kLossAt{400.0};
 inline constexpr Metres kKindRadius{0.1778};   ///< of a 14 in head
 inline constexpr Tension kKindTension{2500.0}; ///< at which the drag of a trapped cloth is given
 
@@ -42,6 +45,10 @@ inline bool isOwnKind(const PadKind& kind) {
     return kind.id.starts_with("own:");
 }
 
+/// Up to this radius a disc lifts and tilts with the film and does no more.
+inline constexpr Metres kSmallDisc{0.015};
+/// Whether it is too stiff to follow the film's bends: a disc heavier than 5 kg/m^2, a wallet.
+bool isPlate(const PadKind& kind);
 /// Half the angle that an arc takes, rad.
 inline constexpr double kArcHalf = 0.45;
 
@@ -69,26 +76,5 @@ std::vector<FacePoint> facePoints(const Pad& pad, Metres headRadius);
 
 /// What it weighs on a head of this size.
 Kilograms massOn(const PadKind& kind, Metres headRadius);
-
-/// A partial heard without and with the thing at one place.
-struct HeardBoth {
-    int m = 0;
-    int order = 1;
-    Hertz without;
-    Hertz with;
-    Seconds t60Without;
-    Seconds t60With;
-};
-enum class CalibrationFault { TooFewPartials, NothingChanged };
-/// Its mass alone, from how far the partials fell: least squares by the shape under the face, at least 10 mg;
-/// empty when none of them is a mode of this drum.
-std::optional<Kilograms> massFrom(const DrumState& state, const Pad& pad,
-                                  const std::vector<HeardBoth>& partials);
-/// Mass and loss of a thing from two hits on the same drum, without and with it: least squares over the
-/// partials, each by the shape under the face (the member of a pair that lies under it). What it gains as
-/// loss is given as a drag where that grows slower than the pitch, as loss of its mass otherwise.
-/// @param pad where it lay; its radius and footprint are kept
-Result<PadKind, CalibrationFault> calibrateKind(const DrumState& state, const Pad& pad,
-                                                const std::vector<HeardBoth>& partials);
 
 } // namespace bombo

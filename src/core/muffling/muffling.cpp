@@ -2,15 +2,18 @@
 
 #include "core/acoustics/damping.h"
 
-#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
-#include <complex>
+#include <numbers>
+#include <span>
 
 namespace bombo {
 namespace {
 
+constexpr int kCoupled = 5;           // of each m
+constexpr int kTold = 3;              // of them
 constexpr double kStrikeRadius = 0.2; // of the head's radius: a backbeat seldom hits the very middle
+constexpr double kContact = 0.002;    // s of a stick
 constexpr double kStart = 0.010;      // s: what is heard as the stroke itself
 constexpr double kStickStays = 0.007; // s on the head
 constexpr double kThrowsBack = 300.0; // Hz: modes much faster than the contact give the stick nothing back
@@ -56,118 +59,110 @@ double startEnergy(double energy, double rate) {
     return energy * (1.0 - std::exp(-2.0 * rate * kStart)) / (2.0 * rate);
 }
 
-/// What pads put on the two members of a pair, in the basis cos(m theta), sin(m theta).
-struct Load {
-    Eigen::Matrix2d mass = Eigen::Matrix2d::Zero();      ///< over the mode's own
-    Eigen::Matrix2d rate = Eigen::Matrix2d::Zero();      ///< 1/s
-    Eigen::Matrix2d stiffness = Eigen::Matrix2d::Zero(); ///< over the mode's own
-
-    Load& operator+=(const Load& other) {
-        mass += other.mass;
-        rate += other.rate;
-        stiffness += other.stiffness;
-        return *this;
+/// How strongly a blow drives shapes that move together. Strokes wander round the middle, so that it comes
+/// from any direction.
+/// @param reach of a stroke by mode
+double struckBy(std::span<const Motion> motions, const std::vector<double>& reach) {
+    double power = 0.0;
+    for (int m = 0; m <= kHighestM; ++m) {
+        Eigen::Vector2cd sum = Eigen::Vector2cd::Zero();
+        for (std::size_t k = 0; k < reach.size(); ++k)
+            if (motions[k].m == m)
+                sum += motions[k].by * reach[k];
+        power += sum.squaredNorm() * (m == 0 ? 1.0 : 0.5);
     }
-};
-
-Load loadOf(const CoupledMode& mode, double omega, const Pad& pad, const DrumState& state) {
-    Eigen::Matrix2d under = Eigen::Matrix2d::Zero(); // mean of the squared shape over the face
-    for (const FacePoint& point : facePoints(pad, state.radius)) {
-        const double shape = shapeAt(mode.m, mode.batterShape, point.radius);
-        const Eigen::Vector2d place(std::cos(mode.m * point.angle), std::sin(mode.m * point.angle));
-        under += point.weight * shape * shape * place * place.transpose();
-    }
-    const PadKind& kind = pad.kind;
-    const double own = mode.modalMass.value;
-    const double mass = massOn(kind, state.radius).value;
-    const double drag = kind.resistance * (kind.withTension ? state.batter.tension / kKindTension : 1.0);
-    Load load;
-    load.mass = under * (mass / own);
-    load.rate = under * (0.5 * (kind.lossFactor * omega * mass + drag) / own);
-    load.stiffness = under * (kind.stiffness / (own * omega * omega));
-    return load;
+    return std::sqrt(power);
 }
 
 } // namespace
 
+double stickGives(Hertz partial) {
+    const double x = partial.value * kContact;
+    const double pole = 1.0 - 4.0 * x * x;
+    return std::abs(pole) < 1e-6 ? 0.25 * std::numbers::pi : std::abs(std::cos(std::numbers::pi * x) / pole);
+}
+
+/// One of a mode under the pads.
 struct Muffler::Member {
-    double mass = 0;
-    double rate = 0;
-    double stiffness = 0;
-    double laterMass = 0; ///< with what was thrown off at first
-    double laterRate = 0;
-    double antinode = 0; ///< rad
-
-    double firstRate(double own) const { return own + rate / (1.0 + mass); }
-    double lastRate(double own) const { return own + (rate + laterRate) / (1.0 + mass + laterMass); }
-    double lastPitch() const { return std::sqrt((1.0 + stiffness) / (1.0 + mass + laterMass)); }
+    const OwnMode& bare;
+    double amplitude = 0; ///< as it is heard, without pads
+    double heard = 0;     ///< with those that lie there from the start
+    double firstRate = 0; ///< until what was thrown off is back, 1/s
+    double lastRate = 0;
+    double lastOmega = 0; ///< rad/s
+    double heavier = 1;   ///< of the mode with the pads that lie there from the start
+    double antinode = 0;  ///< rad
 };
-
-namespace {
-
-double along(const Eigen::Vector2cd& v, const Eigen::Matrix2d& what) {
-    return (v.adjoint() * what.cast<std::complex<double>>() * v)(0, 0).real();
-}
-
-template <class Member>
-std::vector<Member> membersOf(int m, double omega, const Load& now, const Load& later) {
-    const auto member = [&](const Eigen::Vector2cd& v, double antinode) {
-        return Member{along(v, now.mass),   along(v, now.rate),   along(v, now.stiffness),
-                      along(v, later.mass), along(v, later.rate), antinode};
-    };
-    if (m == 0)
-        return {member(Eigen::Vector2cd::UnitX(), 0.0)};
-    // Shift of the complex frequency to first order, -w/2 (mass - stiffness) + i rate: symmetric, not
-    // Hermitian.
-    Load all = now;
-    all += later;
-    const Eigen::Matrix2cd shift = (-0.5 * omega * (all.mass - all.stiffness)).cast<std::complex<double>>() +
-                                   std::complex<double>(0.0, 1.0) * all.rate.cast<std::complex<double>>();
-    const std::complex<double> half = 0.5 * (shift(0, 0) - shift(1, 1));
-    const std::complex<double> across = shift(0, 1);
-    if (std::norm(half) + std::norm(across) < 1e-18)
-        return {member(Eigen::Vector2cd::UnitX(), 0.0),
-                member(Eigen::Vector2cd::UnitY(), 0.5 * std::numbers::pi / m)};
-    const std::complex<double> root = std::sqrt(half * half + across * across);
-    std::vector<Member> members;
-    for (const std::complex<double> value : {root, -root}) {
-        // (half - value) x + across y = 0 and across x - (half + value) y = 0; the larger row tells more.
-        Eigen::Vector2cd v = std::norm(half - value) > std::norm(half + value)
-                                 ? Eigen::Vector2cd(-across, half - value)
-                                 : Eigen::Vector2cd(half + value, across);
-        v.normalize();
-        const Eigen::Matrix2d moves = (v * v.adjoint()).real();
-        const double antinode = 0.5 * std::atan2(2.0 * moves(0, 1), moves(0, 0) - moves(1, 1));
-        members.push_back(member(v, antinode / m));
-    }
-    return members;
-}
-
-} // namespace
 
 Muffler::Muffler(const Drum& drum, const DrumState& state, const HearingPoint& point, double damping)
     : m_state(state), m_point(point) {
-    for (CoupledMode& mode : coupledModes(state)) {
-        OwnMode own;
-        own.omega = 2.0 * std::numbers::pi * mode.frequency.value;
-        own.rate = damping * decayRate(mode, drum);
-        // Strokes wander round the middle, so that on average both members of a pair get the same.
-        const double share = mode.m == 0 ? 1.0 : std::sqrt(0.5);
-        own.amplitude = std::abs(shapeAt(mode.m, mode.batterShape, kStrikeRadius)) * share /
-                        (mode.modalMass.value * own.omega);
-        own.mode = std::move(mode);
-        m_modes.push_back(std::move(own));
+    for (CoupledMode& mode : coupledModes(state, {.perM = 2 * kRadialShapes})) {
+        const double omega = 2.0 * std::numbers::pi * mode.frequency.value;
+        const double rate = damping * decayRate(mode, drum);
+        m_modes.push_back({std::move(mode), omega, rate});
     }
 }
 
-template <class Each> void Muffler::eachMember(const std::vector<Pad>& pads, Each each) const {
-    for (const OwnMode& own : m_modes) {
-        Load now;
-        Load later;
-        for (const Pad& pad : pads)
-            (pad.kind.delay.value > 0.0 ? later : now) += loadOf(own.mode, own.omega, pad, m_state);
-        for (const Member& member : membersOf<Member>(own.mode.m, own.omega, now, later))
-            each(own, member, own.amplitude * hearingGain(own.mode, m_state, m_point, member.antinode));
+template <class Each> void Muffler::eachMember(const std::vector<Pad>& pads, Care care, Each each) const {
+    std::vector<Pad> rings;
+    std::vector<PadParts> lying;
+    std::vector<PadParts> all;
+    for (const Pad& pad : pads) {
+        if (pad.kind.footprint == Footprint::Ring) {
+            rings.push_back(pad);
+            continue;
+        }
+        all.push_back(partsOf(pad, m_state));
+        if (pad.kind.delay.value == 0.0)
+            lying.push_back(all.back());
+    }
+    const int coupled = care == Care::Rough ? kTold : kCoupled;
+    const auto lowest = [coupled](std::vector<OwnMode> modes) {
+        std::erase_if(modes, [coupled](const OwnMode& own) { return own.mode.order > coupled; });
+        return modes;
+    };
+    const std::vector<OwnMode> own = lowest(m_modes);
+    const std::vector<OwnMode> ringed = lowest(withRings(m_modes, rings, m_state));
+    std::vector<HeardParts> parts;
+    std::vector<double> reach;
+    for (const OwnMode& mode : ringed) {
+        parts.push_back(heardParts(mode.mode, m_state, m_point));
+        reach.push_back(shapeAt(mode.mode.m, mode.mode.batterShape, kStrikeRadius));
+    }
+    const auto motionsOf = [&](const std::vector<Eigen::Vector2cd>& moves) {
+        std::vector<Motion> motions;
+        for (std::size_t k = 0; k < moves.size(); ++k)
+            motions.push_back({ringed[k].mode.m, &parts[k], moves[k]});
+        return motions;
+    };
+    const auto heardOf = [&](const PaddedMember& member) {
+        const std::vector<Motion> motions = motionsOf(member.moves);
+        return stickGives(Hertz{member.omega / kTwoPi}) * member.answers * struckBy(motions, reach) *
+               heardLevel(motions, member.omega, m_point);
+    };
+    const bool thrown = lying.size() != all.size();
+    const PaddedModes first(ringed, lying, m_state);
+    const PaddedModes last(ringed, all, m_state);
+    std::vector<std::size_t> told;
+    for (std::size_t k = 0; k < own.size(); ++k)
+        if (own[k].mode.order <= kTold)
+            told.push_back(k);
+    const auto withAll = last.membersOf(told, care);
+    const auto atOnce = thrown ? first.membersOf(told, care) : withAll;
+    for (std::size_t t = 0; t < told.size(); ++t) {
+        const std::size_t k = told[t];
+        const std::vector<PaddedMember>& later = withAll[t];
+        const std::vector<PaddedMember>& now = atOnce[t];
+        const double answers = 1.0 / (own[k].mode.modalMass.value * own[k].omega);
+        for (std::size_t i = 0; i < later.size(); ++i) {
+            const double antinode = later[i].antinode;
+            const double share = own[k].mode.m == 0 ? 1.0 : std::sqrt(0.5);
+            const double bare = stickGives(own[k].mode.frequency) * answers * share *
+                                std::abs(shapeAt(own[k].mode.m, own[k].mode.batterShape, kStrikeRadius)) *
+                                hearingGain(own[k].mode, m_state, m_point, antinode);
+            each(Member{own[k], bare, heardOf(now[i]), now[i].rate, later[i].rate, later[i].omega,
+                        answers / now[i].answers, antinode});
+        }
     }
 }
 
@@ -180,23 +175,30 @@ MufflingPrediction Muffler::with(const std::vector<Pad>& pads) const {
     double startAfter = 0.0;
     double thrownBack = 0.0;
     double ofBlow = 0.0;
-    eachMember(pads, [&](const OwnMode& own, const Member& member, double amplitude) {
-        const double first = member.firstRate(own.rate);
-        const double last = member.lastRate(own.rate);
-        const double energy = amplitude * amplitude;
+    eachMember(pads, Care::Apart, [&](const Member& member) {
+        const OwnMode& own = member.bare;
+        const double energy = member.amplitude * member.amplitude;
+        const double energyAfter = member.heard * member.heard;
         before.push_back({energy, own.rate, own.rate});
-        after.push_back({energy / (1.0 + member.mass), first, last});
+        after.push_back({energyAfter, member.firstRate, member.lastRate});
         startBefore += startEnergy(energy, own.rate);
-        startAfter += startEnergy(energy / (1.0 + member.mass), first);
-        const double blow = own.mode.modalMass.value * std::pow(own.amplitude * own.omega, 2) *
+        // By what the mode itself takes of the blow: by way of the others it gets it later.
+        startAfter += startEnergy(energy / std::max(1.0, member.heavier), member.firstRate);
+        const double struck = std::abs(shapeAt(own.mode.m, own.mode.batterShape, kStrikeRadius)) *
+                              (own.mode.m == 0 ? 1.0 : std::sqrt(0.5)) /
+                              (own.mode.modalMass.value * own.omega);
+        const double blow = own.mode.modalMass.value * std::pow(struck * own.omega, 2) *
                             std::exp(-std::pow(own.mode.frequency.value / kThrowsBack, 2));
         ofBlow += blow;
-        thrownBack += blow * std::exp(-2.0 * (first - own.rate) * kStickStays) / (1.0 + member.mass);
-        const double fallen = first * delay; // by when all is back
-        const double t60 = fallen > kRateOf60Db ? kRateOf60Db / first : delay + (kRateOf60Db - fallen) / last;
+        thrownBack += blow * std::exp(-2.0 * (member.firstRate - own.rate) * kStickStays) /
+                      std::max(1.0, member.heavier);
+        const double fallen = member.firstRate * delay; // by when all is back
+        const double t60 = fallen > kRateOf60Db ? kRateOf60Db / member.firstRate
+                                                : delay + (kRateOf60Db - fallen) / member.lastRate;
         prediction.partials.push_back({own.mode.m, own.mode.order, own.mode.frequency,
-                                       own.mode.frequency * member.lastPitch(), t60OfRate(own.rate),
-                                       Seconds{t60}, amplitude, Radians{member.antinode}});
+                                       Hertz{member.lastOmega / (2.0 * std::numbers::pi)},
+                                       t60OfRate(own.rate), Seconds{t60}, member.amplitude, member.heard,
+                                       Radians{member.antinode}});
     });
     std::sort(prediction.partials.begin(), prediction.partials.end(),
               [](const auto& a, const auto& b) { return a.frequencyBefore < b.frequencyBefore; });
@@ -207,13 +209,20 @@ MufflingPrediction Muffler::with(const std::vector<Pad>& pads) const {
     return prediction;
 }
 
-Seconds Muffler::ringWith(const std::vector<Pad>& pads) const {
+Seconds Muffler::ringOf(const std::vector<Pad>& pads, Care care) const {
     std::vector<Decay> after;
-    eachMember(pads, [&](const OwnMode& own, const Member& member, double amplitude) {
-        after.push_back({amplitude * amplitude / (1.0 + member.mass), member.firstRate(own.rate),
-                         member.lastRate(own.rate)});
+    eachMember(pads, care, [&](const Member& member) {
+        after.push_back({member.heard * member.heard, member.firstRate, member.lastRate});
     });
     return ringTime(after, delayOf(pads));
+}
+
+Seconds Muffler::ringWith(const std::vector<Pad>& pads) const {
+    return ringOf(pads, Care::Apart);
+}
+
+Seconds Muffler::roughRing(const std::vector<Pad>& pads) const {
+    return ringOf(pads, Care::Rough);
 }
 
 MufflingPrediction predictMuffling(const Drum& drum, const DrumState& state, const std::vector<Pad>& pads,

@@ -4,6 +4,7 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 #include "core/acoustics/tension_field.h"
+#include "core/practice/padded_drum.h"
 #include "core/practice/practice_sound.h"
 #include "core/practice/wire_contact.h"
 #include "core/tuning/gauge.h"
@@ -122,6 +123,7 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     nature.batter.pitchOff = dice.uniform(-0.003, 0.003);
     nature.snareSide.pitchOff = dice.uniform(-0.005, 0.005);
     nature.centreOff = dice.uniform(-0.015, 0.015);
+    nature.filmGives = dice.uniform(0.7, 1.4);
     return nature;
 }
 
@@ -298,86 +300,58 @@ struct Blow {
     std::vector<Voice> others;
 };
 
-constexpr Kilograms kSponge{0.006}; ///< what a user's own thing weighs in truth
-constexpr double kSpongeLoss = 0.45;
+/// What a mode of that amplitude along the wires makes of the snare side there.
+double snareSideUnder(const CoupledMode& mode, double amplitude, double x) {
+    return amplitude * shapeAt(mode.m, mode.snareSideShape, std::abs(x)) * (x < 0 && mode.m % 2 ? -1 : 1);
+}
 
-/// A member of a pair, or a mode without diameters: how it lies and what the pads do to it.
-struct PaddedMember {
-    double angle = 0; ///< of its antinode, against the stroke
-    double mass = 0;  ///< of the pads over the mode's own
-    double rate = 0;  ///< of decay that they add, 1/s
-};
-
-/// What lies on the head under a mode, by the mean of its shape over each face, and the members that it turns
-/// the pair into. A thing that is thrown off at first counts from the start here: a stroke has no memory of
-/// it.
-std::vector<PaddedMember> membersOf(const CoupledMode& mode, const HiddenNature& nature,
-                                    const std::vector<Pad>& pads, const DrumState& heads) {
-    if (pads.empty())
-        return {{}};
-    const double omega = kTwoPi * mode.frequency.value;
-    const double own = mode.modalMass.value;
-    const double nature400 = nature.padLoss * std::pow(mode.frequency.value / 400.0, nature.padLossSlope);
-    // By the axes of the mass, or of the loss where nothing weighs.
-    Eigen::Matrix2d load = Eigen::Matrix2d::Zero();
-    Eigen::Matrix2d rate = Eigen::Matrix2d::Zero();
-    for (Pad pad : pads) {
-        if (isOwnKind(pad.kind) && pad.kind.mass.value == 0.0) { // the user's own, not calibrated yet
-            pad.kind.mass = kSponge;
-            pad.kind.lossFactor = kSpongeLoss;
-        }
-        Eigen::Matrix2d under = Eigen::Matrix2d::Zero();
-        for (const FacePoint& point : facePoints(pad, heads.radius)) {
-            const double shape =
-                shapeAt(mode.m, mode.batterShape, std::min(1.0, point.radius)) * std::sqrt(point.weight);
-            const Eigen::Vector2d at(shape * std::cos(mode.m * point.angle),
-                                     shape * std::sin(mode.m * point.angle));
-            under += at * at.transpose();
-        }
-        const double mass = massOn(pad.kind, heads.radius).value;
-        const double drag =
-            pad.kind.resistance * (pad.kind.withTension ? heads.batter.tension / kKindTension : 1.0);
-        load += under * (mass / own);
-        rate += under * (0.5 * nature400 * (pad.kind.lossFactor * omega * mass + drag) / own);
-    }
-    const auto member = [](double angle, double mass, double falls) {
-        return PaddedMember{angle, mass, falls / (1.0 + mass)};
-    };
-    if (mode.m == 0)
-        return {member(0.0, load(0, 0), rate(0, 0))};
-    const Eigen::SelfAdjointEigenSolver<Eigen::Matrix2d> axes(load + rate / omega);
-    std::vector<PaddedMember> members;
-    for (const Eigen::Index i : {1, 0}) {
-        const Eigen::Vector2d v = axes.eigenvectors().col(i);
-        members.push_back(member(std::atan2(v[1], v[0]) / mode.m, v.dot(load * v), v.dot(rate * v)));
-    }
-    return members;
+/// @param blow of a stroke on the modal mass, in shapes
+template <class Under>
+ContactMode contactOf(double omega, double rate, double mass, double blow, const Under& under) {
+    const double hertz = omega / kTwoPi;
+    ContactMode contact{.frequency = hertz,
+                        .rate = rate,
+                        .mass = mass,
+                        .blow = blow * std::exp(-std::pow(hertz / 1800.0, 2)) / mass};
+    for (std::size_t k = 0; k < kWirePlaces.size(); ++k)
+        contact.under[k] = under(kWirePlaces[k]);
+    return contact;
 }
 
 /// @param angle of the stroke from the wires' own diameter
 Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state,
             const std::vector<Pad>& pads, double radius, double angle) {
-    std::vector<ContactMode> all;
-    for (const CoupledMode& mode : trueModes(state, nature)) {
-        for (const PaddedMember& member : membersOf(mode, nature, pads, state)) {
-            const double softTip = std::exp(-std::pow(mode.frequency.value / 1800.0, 2));
-            // Without pads a pair has no place of its own: it lies as it is struck.
-            const double facing = pads.empty() ? 1.0 : std::cos(mode.m * (angle - member.angle));
-            const double below = std::cos(mode.m * (pads.empty() ? angle : member.angle));
-            const double heavier = 1.0 + member.mass;
-            ContactMode contact{.frequency = mode.frequency.value / std::sqrt(heavier),
-                                .rate = nature.batter.damping * decayRate(mode, drum) + member.rate,
-                                .mass = mode.modalMass.value * heavier,
-                                .blow = facing * shapeAt(mode.m, mode.batterShape, radius) * softTip /
-                                        (mode.modalMass.value * heavier)};
-            for (std::size_t k = 0; k < kWirePlaces.size(); ++k) {
-                const double x = kWirePlaces[k];
-                contact.under[k] = below * shapeAt(mode.m, mode.snareSideShape, std::abs(x)) *
-                                   (x < 0 && mode.m % 2 ? -1 : 1);
-            }
-            all.push_back(contact);
-        }
+    std::vector<BareMode> modes;
+    for (CoupledMode& mode : trueModes(state, nature)) {
+        const double omega = kTwoPi * mode.frequency.value;
+        const double rate = nature.batter.damping * decayRate(mode, drum);
+        modes.push_back({std::move(mode), omega, rate});
     }
+    std::vector<ContactMode> all;
+    if (pads.empty())
+        // A pair has no place of its own: it lies as it is struck.
+        for (const BareMode& own : modes)
+            all.push_back(contactOf(own.omega, own.rate, own.mode.modalMass.value,
+                                    shapeAt(own.mode.m, own.mode.batterShape, radius), [&](double x) {
+                                        return snareSideUnder(own.mode, std::cos(own.mode.m * angle), x);
+                                    }));
+    else
+        for (const PaddedMotion& motion : paddedMotions(modes, nature, pads, state)) {
+            double blow = 0.0;
+            for (std::size_t k = 0; k < modes.size(); ++k) {
+                const CoupledMode& mode = modes[k].mode;
+                const auto at = 2 * static_cast<Eigen::Index>(k);
+                blow += shapeAt(mode.m, mode.batterShape, radius) *
+                        (motion.moves[at] * std::cos(mode.m * angle) +
+                         motion.moves[at + 1] * std::sin(mode.m * angle));
+            }
+            all.push_back(contactOf(motion.omega, motion.rate, 1.0, blow, [&](double x) {
+                double under = 0.0; // the wires lie along angle 0
+                for (std::size_t k = 0; k < modes.size(); ++k)
+                    under += snareSideUnder(modes[k].mode, motion.moves[2 * static_cast<Eigen::Index>(k)], x);
+                return under;
+            }));
+        }
     const auto weight = [](const ContactMode& mode) {
         const double largest = std::max(std::abs(mode.under[2]), std::abs(mode.under[3]));
         return mode.frequency < kStillContact ? std::abs(mode.blow) * largest * mode.frequency : 0.0;

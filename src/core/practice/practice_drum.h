@@ -35,6 +35,7 @@ struct HiddenNature {
     double lostAtEdge = 0.6;      ///< turns by which a stroke near the edge chokes earlier
     double padLoss = 1.0;         ///< factor on what a pad takes at 400 Hz
     double padLossSlope = 0.0;    ///< exponent of frequency on that
+    double filmGives = 1.0;       ///< factor on the springs of film under what lies on the head
     double gaugeGain = 0.02;      ///< marks of the gauge that hangs beside it, per N/m
     double gaugePower = 1.0;      ///< exponent of tension on them
     double centreOff = 0;         ///< as pitchOff, for what both heads do together without diameters

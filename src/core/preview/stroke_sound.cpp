@@ -53,7 +53,7 @@ double addHeads(std::vector<double>& samples, const MufflingPrediction& predicti
     for (const MuffledPartial& partial : prediction.partials) {
         const double omega = kTwoPi * partial.frequencyAfter.value / sound.sampleRate;
         const double fall = std::exp(-rateOfT60(partial.t60After * shorter) / sound.sampleRate);
-        double level = partial.amplitude;
+        double level = partial.amplitudeAfter;
         for (std::size_t i = lead; i < samples.size(); ++i, level *= fall)
             samples[i] += level * std::sin(omega * static_cast<double>(i - lead));
     }

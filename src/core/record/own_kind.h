@@ -1,5 +1,6 @@
 #pragma once
 /// A thing of the user's own, calibrated by strokes without and with it.
+#include "core/muffling/calibration.h"
 #include "core/record/session.h"
 
 namespace bombo {
@@ -12,10 +13,9 @@ std::vector<HeardBoth> heardBoth(const std::vector<HeardStroke>& without,
 /// Strokes that are asked for, each time.
 inline constexpr std::size_t kCalibrationStrokes = 4;
 
-/// The kind as the session's last pad of that name lies, from strokes without it and those heard since: its
-/// mass from how far the circular partials fell, its drag from what it adds to the decay of the lowest of
-/// them. Not from the ring of the whole tone: pairs turn away from what lies on the head, and once it damps
-/// more than they notice the whole tone no longer tells how much.
+/// The kind as the session's last pad of that name lies, from strokes without it and those heard since, by
+/// their circular partials. Not from the ring of the whole tone: pairs turn away from what lies on the head,
+/// and once it damps more than they notice the whole tone no longer tells how much.
 /// @pre a pad of that kind lies on the head
 Result<PadKind, CalibrationFault> calibratedKind(const Session& session, const std::string& id,
                                                  const std::vector<HeardStroke>& without);

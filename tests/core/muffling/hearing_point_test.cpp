@@ -2,6 +2,7 @@
 #include "core/muffling/muffling.h"
 #include "support/drums.h"
 
+#include <complex>
 #include <gtest/gtest.h>
 #include <numbers>
 
@@ -34,20 +35,47 @@ TEST(HearingPoint, AnglesMatterToAMicrophoneAndToNobodyElse) {
     EXPECT_NEAR(ring(closeAt(20), 80), ring(closeAt(140), 200), 1e-9);
 }
 
-TEST(HearingPoint, ACloseFieldFallsWithHeightAsItsWavenumberSays) {
-    // A single radial shape: exp(-kappa z) with kappa^2 = (j / a)^2 - k^2.
+/// Pressure over the head by Rayleigh's integral in space, in units of ours: 1 / (2 pi a) times the integral
+/// of displacement exp(-i k R) / R over the head.
+std::complex<double> rayleigh(const CoupledMode& mode, double a, double k, double x, double z) {
+    std::complex<double> sum = 0.0;
+    constexpr int radii = 400;
+    constexpr int angles = 400;
+    for (int i = 0; i < radii; ++i)
+        for (int j = 0; j < angles; ++j) {
+            const double r = a * (i + 0.5) / radii;
+            const double turn = kTwoPi * (j + 0.5) / angles;
+            const double far = std::hypot(std::hypot(x - r * std::cos(turn), r * std::sin(turn)), z);
+            sum += shapeAt(mode.m, mode.batterShape, r / a) * std::cos(mode.m * turn) *
+                   std::polar(1.0 / far, -k * far) * r * (a / radii) * (kTwoPi / angles);
+        }
+    return sum / (kTwoPi * a);
+}
+
+TEST(HearingPoint, ACloseFieldIsRayleighsIntegral) {
+    // In space, where the program takes it by wavenumbers. 2 dB are promised; 0.1 dB is what both sums leave.
+    const DrumState state = tuned();
+    for (const CoupledMode& mode : coupledModes(state, {.perM = 2})) {
+        const double omega = kTwoPi * mode.frequency.value;
+        for (const double out : {0.05, 0.13, 0.19})
+            for (const double height : {0.02, 0.06, 0.2}) {
+                const HearingPoint point{HeardFrom::Microphone, {Radians{0.0}, Metres{out}, Metres{height}}};
+                const double truth =
+                    omega * omega *
+                    std::abs(rayleigh(mode, state.radius.value, omega / state.air.soundSpeed, out, height));
+                EXPECT_NEAR(20.0 * std::log10(hearingGain(mode, state, point, 0.0) / truth), 0.0, 0.1)
+                    << mode.m << ',' << mode.order << " at " << out << ", " << height;
+            }
+    }
+}
+
+TEST(HearingPoint, ANodalLineIsNotHeard) {
     CoupledMode mode;
     mode.m = 2;
     mode.frequency = Hertz{400};
     mode.batterShape[0] = 1.0;
-    const DrumState state = tuned();
-    const double a = state.radius.value;
-    const double k = 2.0 * std::numbers::pi * 400.0 / state.air.soundSpeed;
-    const double kappa = std::sqrt(std::pow(shapeZeros(2)[0] / a, 2) - k * k);
-    const double low = hearingGain(mode, state, closeAt(0, 0.03), 0.0);
-    const double high = hearingGain(mode, state, closeAt(0, 0.08), 0.0);
-    EXPECT_NEAR(high / low, std::exp(-kappa * 0.05), 1e-9);
-    EXPECT_NEAR(hearingGain(mode, state, closeAt(45), 0.0), 0.0, 1e-9 * low); // its nodal line
+    const double antinode = hearingGain(mode, tuned(), closeAt(0), 0.0);
+    EXPECT_NEAR(hearingGain(mode, tuned(), closeAt(45), 0.0), 0.0, 1e-9 * antinode);
 }
 
 TEST(HearingPoint, FarOffTheCircularModesCarry) {

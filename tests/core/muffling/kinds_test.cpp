@@ -111,21 +111,21 @@ TEST(Muffling, APointLossAddsHalfItsDragOverTheMass) {
     pad.kind.radius = Metres{1e-5};
     pad.kind.mass = Kilograms{1e-9};
     pad.kind.lossFactor = 0.0;
-    pad.kind.resistance = 0.4;
+    pad.kind.resistance = 0.0004; // more would be beyond first order: film gives way under a point
     const CoupledMode mode = coupledModes(tuned(), {.highestM = 0}).front();
     const double w = shapeAt(0, mode.batterShape, 0.09 / tuned().radius.value);
-    EXPECT_NEAR(addedRate(lowest(pad, tuned())), 0.5 * 0.4 * w * w / mode.modalMass.value, 1e-5);
+    EXPECT_NEAR(addedRate(lowest(pad, tuned())), 0.5 * 0.0004 * w * w / mode.modalMass.value, 2e-5);
 }
 
 TEST(Muffling, ASpringRaisesByHalfItsShareOfTheStiffness) {
     Pad pad{Metres{0.09}, Radians{0.0}, {}};
     pad.kind.radius = Metres{1e-5};
     pad.kind.mass = Kilograms{1e-12};
-    pad.kind.stiffness = 10.0;
+    pad.kind.stiffness = 0.1;
     const CoupledMode mode = coupledModes(tuned(), {.highestM = 0}).front();
     const double w = shapeAt(0, mode.batterShape, 0.09 / tuned().radius.value);
     const double omega = 2.0 * std::numbers::pi * mode.frequency.value;
-    const double share = 10.0 * w * w / (mode.modalMass.value * omega * omega);
+    const double share = 0.1 * w * w / (mode.modalMass.value * omega * omega);
     const MuffledPartial partial = lowest(pad, tuned());
     EXPECT_NEAR(partial.frequencyAfter / partial.frequencyBefore - 1.0, 0.5 * share, 1e-3 * share);
 }
@@ -215,46 +215,6 @@ TEST(Muffling, AClothUnderTheHoopBrakesMoreOnATighterHead) {
     EXPECT_NEAR(ratio(kKindTension.value), 1.0, 1e-9);
     EXPECT_GT(ratio(4500), 1.3);
     EXPECT_LT(ratio(1200), 0.8);
-}
-
-TEST(Calibration, FindsMassAndLossOfAThingAgain) {
-    const Pad truth = [] {
-        Pad pad{Metres{0.115}, Radians{0.6}, {}};
-        pad.kind.mass = Kilograms{0.006};
-        pad.kind.lossFactor = 0.35;
-        return pad;
-    }();
-    Pad braked = truth;
-    braked.kind.lossFactor = 0.0;
-    braked.kind.resistance = 6.0;
-    for (const Pad& pad : {truth, braked}) {
-        std::vector<HeardBoth> heard;
-        for (const MuffledPartial& partial : predictMuffling(plover(), tuned(), {pad}).partials) {
-            const bool under =
-                partial.m == 0 || std::abs(std::cos(partial.m * (partial.antinode.value - 0.6))) > 0.99;
-            if (under && partial.frequencyBefore.value < 900.0)
-                heard.push_back({partial.m, partial.order, partial.frequencyBefore, partial.frequencyAfter,
-                                 partial.t60Before, partial.t60After});
-        }
-        ASSERT_GE(heard.size(), 4U);
-        Pad blank = pad;
-        blank.kind = PadKind{.id = "own:sponge"};
-        const auto kind = calibrateKind(tuned(), blank, heard);
-        ASSERT_TRUE(kind);
-        EXPECT_EQ(kind->id, "own:sponge");
-        EXPECT_NEAR(kind->mass.value, 0.006, 1e-5);
-        EXPECT_NEAR(kind->lossFactor, pad.kind.lossFactor, 5e-3);
-        EXPECT_NEAR(kind->resistance, pad.kind.resistance, 0.06);
-    }
-}
-
-TEST(Calibration, NothingIsMadeUp) {
-    const Pad pad{Metres{0.115}, Radians{0.6}, {}};
-    EXPECT_EQ(calibrateKind(tuned(), pad, {}).fault(), CalibrationFault::TooFewPartials);
-    std::vector<HeardBoth> same;
-    for (const CoupledMode& mode : coupledModes(tuned(), {.highestM = 1}))
-        same.push_back({mode.m, mode.order, mode.frequency, mode.frequency, Seconds{0.4}, Seconds{0.4}});
-    EXPECT_EQ(calibrateKind(tuned(), pad, same).fault(), CalibrationFault::NothingChanged);
 }
 
 } // namespace
