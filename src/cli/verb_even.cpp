@@ -161,8 +161,8 @@ Answer even(const Json& in, const Shelf& shelf) {
     HeadBrief brief;
     brief.drum = *drum;
     brief.side = *side;
-    limits.evening = eveningOf(work, response);
-    const EvennessEstimate now = estimateEvenness(*readings, beside, limits.evening.mean);
+    limits.evening = eveningOf(work, brief, response);
+    const EvennessEstimate now = estimateEvenness(*readings, beside, limits.evening);
     const MovePlan plan = planMoves(now, Hertz{*target}, rodTurns, response, drum->head(*side), limits);
 
     Json out{{"mean_hz", now.mean.value},

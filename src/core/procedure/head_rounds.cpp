@@ -97,10 +97,10 @@ EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief) {
         if (isSilent(*round))
             beside.push_back(localOf(work, *round, brief));
     }
-    return estimateEvenness(pitchesOf(*heard), beside, eveningOf(work, turnResponseOf(work, brief)).mean);
+    return estimateEvenness(pitchesOf(*heard), beside, eveningOf(work, brief, turnResponseOf(work, brief)));
 }
 
-EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
+EveningShare eveningOf(const HeadWork& work, const HeadBrief& brief, const TurnResponse& response) {
     std::vector<EveningObservation> seen;
     const std::size_t rods = work.rodTurns.size();
     for (std::size_t i = 1; i < work.history.size(); ++i) {
@@ -120,7 +120,7 @@ EveningShare eveningOf(const HeadWork& work, const TurnResponse& response) {
         one.centsPerTurn = kCentsPerShare * response.perTurn().value / std::max(there.value, 100.0);
         seen.push_back(std::move(one));
     }
-    return learnEvening(seen);
+    return learnEvening(seen, eveningPrior(brief.drum, brief.side));
 }
 
 bool halfRoundIsEnough(const HeadWork& work) {

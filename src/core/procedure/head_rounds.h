@@ -16,6 +16,6 @@ const FinishedRound* heardHere(const HeadWork& work);
 /// What a silent round says of each rod alone. @pre isSilent(round.way.kind)
 LocalReadings localOf(const HeadWork& work, const FinishedRound& round, const HeadBrief& brief);
 /// How unequal turns were heard, from every two full rounds of taps of one kind that follow each other.
-EveningShare eveningOf(const HeadWork& work, const TurnResponse& response);
+EveningShare eveningOf(const HeadWork& work, const HeadBrief& brief, const TurnResponse& response);
 
 } // namespace bombo

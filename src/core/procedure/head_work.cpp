@@ -65,7 +65,7 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
                               {.tolerance = brief.tolerance,
                                .largestMove = brief.largestMove,
                                .mostMoves = brief.mostMoves,
-                               .evening = eveningOf(work, response),
+                               .evening = eveningOf(work, brief, response),
                                .strays = brief.strays,
                                .mayTighten = !work.resists,
                                .floor = slackFloor(work, brief)});

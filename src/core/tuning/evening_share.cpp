@@ -1,5 +1,6 @@
 #include "core/tuning/evening_share.h"
 
+#include "core/acoustics/hoop_field.h"
 #include "core/acoustics/tension_field.h"
 
 #include <algorithm>
@@ -7,9 +8,15 @@
 
 namespace bombo {
 
-EveningShare learnEvening(const std::vector<EveningObservation>& seen) {
+EveningShare eveningPrior(const Drum& drum, HeadSide side) {
+    EveningShare prior;
+    prior.mean = heardShare(drum, side, 1);
+    prior.second = heardShare(drum, side, 2);
+    return prior;
+}
+
+EveningShare learnEvening(const std::vector<EveningObservation>& seen, const EveningShare& prior) {
     constexpr double readingSpread = 4.0; // cents: two rounds of taps, and rods that lose some of a turn
-    const EveningShare prior;
     double precision = 1.0 / (prior.spread * prior.spread);
     double weighted = precision * prior.mean;
     for (const EveningObservation& one : seen) {
@@ -24,7 +31,8 @@ EveningShare learnEvening(const std::vector<EveningObservation>& seen) {
         precision += full.squaredNorm() / (readingSpread * readingSpread);
         weighted += full.dot(change) / (readingSpread * readingSpread);
     }
-    return {std::clamp(weighted / precision, 0.4, 1.6), 1.0 / std::sqrt(precision)};
+    const double mean = std::clamp(weighted / precision, 0.1, 1.6);
+    return {mean, 1.0 / std::sqrt(precision), prior.second * mean / prior.mean};
 }
 
 } // namespace bombo

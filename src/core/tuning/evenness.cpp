@@ -26,7 +26,7 @@ struct WeightedMean {
 } // namespace
 
 EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings,
-                                  const std::vector<LocalReadings>& local, double share) {
+                                  const std::vector<LocalReadings>& local, const EveningShare& evening) {
     constexpr double priorSpread = 60.0;
     constexpr double readingSpread = 2.0;
     constexpr double besideTheField =
@@ -48,12 +48,13 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
     }
     const double edgeMean = edgeLogs.value();
     // The (2,1) pair has a reference of its own; with too few readings it says nothing.
-    const bool useSecond = rods != 6 && secondLogs.count * 4 >= edgeLogs.count * 3;
+    const bool useSecond =
+        rods != 6 && evening.second >= kSecondHeard && secondLogs.count * 4 >= edgeLogs.count * 3;
     const double secondMean = secondLogs.value();
 
     const Eigen::MatrixXd uniform = Eigen::MatrixXd::Constant(rods, rods, 1.0 / rods);
-    const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1, share) - uniform;
-    const Eigen::MatrixXd secondKernel = heardKernel(rods, 2) - uniform;
+    const Eigen::MatrixXd edgeKernel = heardKernel(rods, 1, evening.mean) - uniform;
+    const Eigen::MatrixXd secondKernel = heardKernel(rods, 2, evening.second) - uniform;
     // Unknown beside the rods' deviations: by how much the mean of each mode lies beside that of its
     // readings. Readings of unlike errors lean on the rods that are known best, which need not lie about the
     // mean.
@@ -195,7 +196,8 @@ public:
         const Eigen::MatrixXd edgeKernel =
             now.isLocal ? ownKernel : heardKernel(m_rods, 1, limits.evening.mean);
         const Eigen::MatrixXd lowerKernel =
-            now.oddPartKnown ? ownKernel : Eigen::MatrixXd(kSecondWeight * heardKernel(m_rods, 2));
+            now.oddPartKnown ? ownKernel
+                             : Eigen::MatrixXd(kSecondWeight * heardKernel(m_rods, 2, limits.evening.second));
         m_edgeShare = edgeKernel.row(0).sum();
         const double lowerShare = lowerKernel.row(0).sum();
         const double offset = centsBetween(target, now.mean).value;

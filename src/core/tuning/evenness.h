@@ -42,11 +42,12 @@ Cents farthestHeard(const EvennessEstimate& estimate, Hertz target);
 /// @param readings by rod; of two opposite rods one may be empty, since both hear the same to first order
 /// @pre readings.size() >= 3, all pitches > 0
 /// @param local what was measured beside the rods as well; each of as many rods
-/// @param share by which this head's second harmonic is heard (EveningShare::mean); the moves that are
-/// planned from the estimate must be reckoned with the same. On six rods the (2,1) hears the same pattern as
-/// the (1,1), so that it tells nothing new and is left out.
+/// @param evening how much of unequal rods is heard on this head; the moves that are planned from the
+/// estimate must be reckoned with the same. On six rods the (2,1) hears the same pattern as the (1,1), so
+/// that it tells nothing new and is left out, and so it is where less than kSecondHeard of it is heard.
 EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& readings,
-                                  const std::vector<LocalReadings>& local = {}, double share = 1.0);
+                                  const std::vector<LocalReadings>& local = {},
+                                  const EveningShare& evening = {});
 
 /// The same where nothing could be heard: `implied` is the pitch that each rod's own tension stands for, by a
 /// gauge. @pre size >= 3, all > 0

@@ -41,7 +41,7 @@ TEST(EveningShare, ComesNearerWithEveryRound) {
 }
 
 TEST(EveningShare, StaysWithinWhatAHeadCanDo) {
-    EXPECT_EQ(learnEvening({observed(-3.0, 2.0)}).mean, 0.4);
+    EXPECT_EQ(learnEvening({observed(-3.0, 2.0)}).mean, 0.1);
     EXPECT_EQ(learnEvening({observed(9.0, 2.0)}).mean, 1.6);
 }
 

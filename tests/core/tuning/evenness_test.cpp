@@ -93,7 +93,7 @@ TEST(PlanMoves, AWeakShareDoesNotHideWhatIsHeard) {
     std::vector<std::optional<RodPitches>> readings;
     for (int rod = 0; rod < 8; ++rod)
         readings.push_back(RodPitches{moved(Hertz{300.0}, Cents{heard[rod]}), std::nullopt, {}, {}});
-    const EvennessEstimate now = estimateEvenness(readings, {}, share);
+    const EvennessEstimate now = estimateEvenness(readings, {}, {share, 0.05});
     EXPECT_NEAR(now.deviation[0], field[0], 12.0); // shrunk a little by the prior
     MoveLimits limits;
     limits.evening = {share, 0.05};
