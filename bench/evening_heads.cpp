@@ -46,7 +46,9 @@ Truth truthOf(const HiddenNature& nature, const Session& session) {
     const PracticeState state = practiceStateOf(session);
     const DrumState drum = drumState(session.drum, Tension{trueMeanTension(nature, state, kSide)},
                                      knownState(session).snareSide.tension, airAt(kPracticeWeather));
-    const double mean = centsBetween(briefFor(session, kSide).target, edgePitch(drum, kSide)).value;
+    // No drum is the model's: its own pitch lies beside what the tension gives there.
+    const Hertz edge = edgePitch(drum, kSide) * (1.0 + nature.head(kSide).pitchOff);
+    const double mean = centsBetween(briefFor(session, kSide).target, edge).value;
     Truth truth;
     for (const Cents c : trueEdgeDeviation(nature, state, kSide))
         truth.widest = std::max(truth.widest, std::abs(mean + c.value));
