@@ -7061,22 +7061,6 @@ Anteil der Grenze</translation>
         <translation>Dort würde ein Fell schlaff: es dehnt sich mehr, als es gespannt wurde.</translation>
     </message>
     <message>
-        <source>%1 %2 → %3 (%4 cents)</source>
-        <translation>%1 %2 → %3 (%4 Cent)</translation>
-    </message>
-    <message>
-        <source>Tuned here and taken there, no rod turned:
-%1
-%2
-%3
-It settles with the shell, in an hour for metal and in days for wood.</source>
-        <translation>Hier gestimmt und dorthin mitgenommen, keine Schraube gedreht:
-%1
-%2
-%3
-Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.</translation>
-    </message>
-    <message>
         <source>batter</source>
         <translation>Schlagfell</translation>
     </message>
@@ -7087,6 +7071,30 @@ Es beruhigt sich mit dem Kessel, bei Metall in einer Stunde, bei Holz in Tagen.<
     <message>
         <source>centre</source>
         <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>Tuned here and taken there, no rod turned:</source>
+        <translation>Hier gestimmt und dorthin gebracht, ohne eine Schraube zu drehen:</translation>
+    </message>
+    <message>
+        <source>this evening</source>
+        <translation>heute Abend</translation>
+    </message>
+    <message>
+        <source>within an hour</source>
+        <translation>binnen einer Stunde</translation>
+    </message>
+    <message>
+        <source>once the shell has followed, in days</source>
+        <translation>nach Tagen, wenn der Kessel gefolgt ist</translation>
+    </message>
+    <message>
+        <source>%1 → %2 (%3 cents)</source>
+        <translation>%1 → %2 (%3 Cent)</translation>
+    </message>
+    <message>
+        <source>%1 → %2 (%3 ± %4 cents)</source>
+        <translation>%1 → %2 (%3 ± %4 Cent)</translation>
     </message>
 </context>
 <context>

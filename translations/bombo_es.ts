@@ -7061,22 +7061,6 @@ parte del límite</translation>
         <translation>Allí un parche quedaría flojo: se dilata más de lo que se tensó.</translation>
     </message>
     <message>
-        <source>%1 %2 → %3 (%4 cents)</source>
-        <translation>%1 %2 → %3 (%4 cents)</translation>
-    </message>
-    <message>
-        <source>Tuned here and taken there, no rod turned:
-%1
-%2
-%3
-It settles with the shell, in an hour for metal and in days for wood.</source>
-        <translation>Afinado aquí y llevado allí, sin girar tornillos:
-%1
-%2
-%3
-Se asienta con el casco, en una hora si es metal y en días si es madera.</translation>
-    </message>
-    <message>
         <source>batter</source>
         <translation>batidor</translation>
     </message>
@@ -7087,6 +7071,30 @@ Se asienta con el casco, en una hora si es metal y en días si es madera.</trans
     <message>
         <source>centre</source>
         <translation>centro</translation>
+    </message>
+    <message>
+        <source>Tuned here and taken there, no rod turned:</source>
+        <translation>Afinado aquí y llevado allí, sin girar ningún tornillo:</translation>
+    </message>
+    <message>
+        <source>this evening</source>
+        <translation>esta noche</translation>
+    </message>
+    <message>
+        <source>within an hour</source>
+        <translation>en una hora</translation>
+    </message>
+    <message>
+        <source>once the shell has followed, in days</source>
+        <translation>en unos días, cuando el casco ha cedido</translation>
+    </message>
+    <message>
+        <source>%1 → %2 (%3 cents)</source>
+        <translation>%1 → %2 (%3 cents)</translation>
+    </message>
+    <message>
+        <source>%1 → %2 (%3 ± %4 cents)</source>
+        <translation>%1 → %2 (%3 ± %4 cents)</translation>
     </message>
 </context>
 <context>

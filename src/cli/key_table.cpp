@@ -115,7 +115,7 @@ Keys schoolKeys() {
 }
 
 Keys weatherKeys(const std::string& at = "weather") {
-    return {{at, kObject, {}, {}, "", "20 C, dry, at the sea without it"},
+    return {{at, kObject, {}, {}, "", "20 C, half humid, at the sea without it"},
             {at + ".temperature_c", kNumber, -20, 50},
             {at + ".relative_humidity", kNumber, 0, 1},
             {at + ".altitude_m", kNumber, -500, 6000}};

@@ -44,6 +44,11 @@ Answer buzz(const Json& in, const Shelf& shelf) {
             return InputProblem{"room_to_choke_turns", "must lie between 0 and 10"};
         room = *turns;
     }
+    // Where the knob stands is not said: as on a usual drum that has so much room.
+    const WireAdvice usual = adviseWires({.slackTurns = drum.wires.slackTurns,
+                                          .snareSideFilmLoad = targets.snareSide.filmLoad,
+                                          .current = {}});
+    const Turns pulled = std::max(Turns{0.25}, usual.reach() - Turns{room});
     constexpr std::size_t most = 20;
     Json found = Json::array();
     const auto all = meetings(drum, state, *neighbours);
@@ -59,7 +64,7 @@ Answer buzz(const Json& in, const Shelf& shelf) {
     }
     Json remedies = Json::array();
     for (const Calming& calming :
-         calmings(drum, state, *neighbours, {.tighter = Turns{room}, .turnsPer10Db = kTurnsPerDynamic})) {
+         calmings(drum, state, *neighbours, {.tighter = Turns{room}, .pulled = pulled})) {
         Json remedy{{"kind", calmingName(calming.kind)}};
         if (calming.neighbour >= 0)
             remedy["neighbour"] = (*neighbours)[static_cast<std::size_t>(calming.neighbour)].name;

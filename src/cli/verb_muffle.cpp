@@ -60,6 +60,7 @@ std::optional<InputProblem> readWires(const Json& in, const Drum& drum, const To
                                            .current = Turns{*knob}});
     wish.knob = Turns{*knob};
     wish.whisperChoke = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
+    wish.contact = advice.contact;
     wish.loosest = advice.rattleBelow;
     return std::nullopt;
 }
@@ -74,8 +75,7 @@ const char* whyNot(CalibrationFault fault) {
         break;
     }
     return "no mass at that place moves the partials so: check the place and that nothing else was changed, "
-           "and hear "
-           "both again";
+           "and hear both again";
 }
 
 } // namespace

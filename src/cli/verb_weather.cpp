@@ -1,6 +1,8 @@
 #include "cli/verbs.h"
 #include "core/acoustics/weather.h"
 
+#include <cmath>
+
 namespace bombo::cli {
 namespace {
 
@@ -33,20 +35,38 @@ Answer weather(const Json& in, const Shelf& shelf) {
     const auto targets = targetsFor(*drum, *brief, airAt(*from));
     if (!targets)
         return Cannot{"this drum cannot reach the tone; see plan"};
-    auto taken = [&](HeadSide side) {
-        return tensionInWeather(*drum, side, targets->head(side).tension, *from, *to);
-    };
-    const Tension batter = taken(HeadSide::Batter);
-    const Tension snareSide = taken(HeadSide::SnareSide);
-    if (batter.value < 1.0 || snareSide.value < 1.0)
-        return Cannot{"there a head falls slack: it swells more than it was drawn down; tune it there"};
     const Json before = stateJson(*drum, targets->batter.tension, targets->snareSide.tension, *from);
-    const Json after = stateJson(*drum, batter, snareSide, *to);
-    Json cents;
-    for (const char* key : {"batter_edge_hz", "snare_side_edge_hz", "centre_hz"})
-        cents[std::string(key, std::string(key).size() - 3)] =
-            centsBetween(Hertz{before[key].get<double>()}, Hertz{after[key].get<double>()}).value;
-    return Json{{"before", before}, {"after", after}, {"change_cents", cents}};
+    Json answer{{"before", before}};
+    for (const ShellFollows follows : {ShellFollows::ThisEvening, ShellFollows::AfterDays}) {
+        auto carried = [&](HeadSide side) {
+            return tensionInWeather(*drum, side, targets->head(side).tension, *from, *to, follows);
+        };
+        const CarriedTension batter = carried(HeadSide::Batter);
+        const CarriedTension snareSide = carried(HeadSide::SnareSide);
+        if (batter.tension.value < 1.0 || snareSide.tension.value < 1.0)
+            return Cannot{"there a head falls slack: it swells more than it was drawn down; tune it there"};
+        auto at = [&](double deviation) {
+            auto of = [&](const CarriedTension& head) {
+                return std::max(Tension{1.0}, head.tension + deviation * head.standardError);
+            };
+            return stateJson(*drum, of(batter), of(snareSide), *to);
+        };
+        const Json after = at(0.0);
+        const Json above = at(1.0); // shell and film of one drum err together
+        Json cents;
+        Json error;
+        for (const char* key : {"batter_edge_hz", "snare_side_edge_hz", "centre_hz"}) {
+            const Hertz then{after[key].get<double>()};
+            const std::string name(key, std::string(key).size() - 3);
+            cents[name] = centsBetween(Hertz{before[key].get<double>()}, then).value;
+            error[name] = std::abs(centsBetween(then, Hertz{above[key].get<double>()}).value);
+        }
+        const std::string days = follows == ShellFollows::AfterDays ? "_after_days" : "";
+        answer[days.empty() ? "after" : "after_days"] = after;
+        answer["change_cents" + days] = cents;
+        answer["standard_error_cents" + days] = error;
+    }
+    return answer;
 }
 
 } // namespace bombo::cli

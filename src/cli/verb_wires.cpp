@@ -142,7 +142,7 @@ Json chokesJson(const WireAdvice& advice) {
     Json chokes = Json::array();
     for (const StrokePlace place : kPlaces)
         for (const Dynamic dynamic : kDynamics) {
-            const KnobPlace& choke = advice.choke(place, dynamic);
+            const ChokePlace& choke = advice.choke(place, dynamic);
             chokes.push_back({{"place", place == StrokePlace::Edge ? "edge" : "middle"},
                               {"dynamic", dynamicName(dynamic)},
                               {"choke_turns", choke.turns.value},
@@ -154,11 +154,11 @@ Json chokesJson(const WireAdvice& advice) {
 /// What the strands do at the recommended stop, and how long they strike after a medium stroke there.
 Json contactJson(const Drum& drum, const DrumState& state, const WireAdvice& advice) {
     const WirePull pull = wirePull(drum, state.snareSide.tension, advice.recommended,
-                                   advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns);
-    const Seconds strikes =
-        strikeLength(strokeModes(drum, state, StrokePlace::Middle),
-                     advice.choke(StrokePlace::Middle, Dynamic::Medium).turns - advice.recommended);
-    const auto enough = tightEnough(drum, state, advice.chokeAbove - advice.rattleBelow);
+                                   advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns, advice.contact);
+    const Seconds strikes = strikeLength(
+        strokeModes(drum, state, StrokePlace::Middle),
+        pullDb(advice.choke(StrokePlace::Middle, Dynamic::Medium).turns, advice.recommended, advice.contact));
+    const auto enough = tightEnough(drum, state, advice.chokeAbove - advice.rattleBelow, advice.reach());
     return {{"strike_s", strikes.value},
             {"force_n", pull.force},
             {"strands_n", pull.strands},
@@ -242,7 +242,8 @@ Answer wires(const Json& in, const Shelf& shelf) {
              {"chokes", chokesJson(advice)},
              {"contact", contactJson(drum, state, advice)},
              {"warnings", warnings}};
-    const EighthMore more = eighthMore(drum, state, tensionPerTurnPrior(drum, HeadSide::SnareSide));
+    const EighthMore more =
+        eighthMore(drum, state, tensionPerTurnPrior(drum, HeadSide::SnareSide), advice.reach());
     out["snare_side_eighth_more"] = {{"room_turns", more.room.value},
                                      {"film_load_now", more.loadNow},
                                      {"film_load_then", more.loadThen},

@@ -112,11 +112,20 @@ TEST_F(ToneStation, TheOrderOfTheHeadsLeadsOn) {
 
 TEST_F(ToneStation, WeatherHereIsKeptAndElsewhereCompared) {
     tab(2);
-    EXPECT_TRUE(text("weatherChange").contains(QStringLiteral("cents")));
+    EXPECT_TRUE(text("weatherSoon1").contains(QStringLiteral("cents")));
     auto* there = p().find<QSpinBox>(QStringLiteral("thereTemperature"));
-    const QString cold = text("weatherChange");
+    const QString cold = text("weatherSoon1");
     there->setValue(35);
-    EXPECT_NE(text("weatherChange"), cold);
+    EXPECT_NE(text("weatherSoon1"), cold);
+    // Damp counts for a wooden shell this evening and in days, each with its error; without it there is one.
+    auto* damp = p().find<QSpinBox>(QStringLiteral("thereHumidity"));
+    damp->setValue(90);
+    EXPECT_TRUE(text("weatherDays1").contains(QStringLiteral("±")));
+    EXPECT_NE(text("weatherDays1"), text("weatherSoon1"));
+    EXPECT_TRUE(p().find<QLabel>(QStringLiteral("weatherDays1"))->isVisible());
+    damp->setValue(p().find<QSpinBox>(QStringLiteral("hereHumidity"))->value());
+    EXPECT_FALSE(p().find<QLabel>(QStringLiteral("weatherDays1"))->isVisible());
+    EXPECT_FALSE(text("weatherSoon1").contains(QStringLiteral("±")));
     EXPECT_EQ(p().session().weather.temperature, Celsius{20}); // a question, not a fact
     p().find<QSpinBox>(QStringLiteral("hereTemperature"))->setValue(8);
     EXPECT_EQ(p().session().weather.temperature, Celsius{8});

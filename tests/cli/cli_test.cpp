@@ -466,6 +466,13 @@ TEST_F(Cli, ColdAirAndColdFilmMoveTheTunedDrum) {
     const Json same = answer("weather", {{"drum", "Plover"}, {"tone", "chase"}, {"to", Json::object()}});
     EXPECT_NEAR(same["change_cents"]["centre"].get<double>(), 0.0, 1e-6);
     EXPECT_EQ(ask("weather", {{"drum", "Plover"}, {"tone", "chase"}}).code, 2);
+    const Json damp =
+        answer("weather", {{"drum", "Plover"}, {"tone", "chase"}, {"to", {{"relative_humidity", 0.9}}}});
+    EXPECT_LT(damp["change_cents"]["batter_edge"], -5.0);
+    EXPECT_GT(damp["change_cents_after_days"]["batter_edge"], 5.0);
+    EXPECT_GT(damp["standard_error_cents_after_days"]["batter_edge"],
+              damp["standard_error_cents"]["batter_edge"]);
+    EXPECT_GT(damp["after_days"]["batter_tension_n_per_m"], damp["after"]["batter_tension_n_per_m"]);
 }
 
 TEST_F(Cli, ToneFromARecordingOrWhyNot) {

@@ -2,9 +2,9 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-#include "core/acoustics/weather.h"
 
 #include <QGridLayout>
+#include <algorithm>
 #include <cmath>
 
 namespace bombo {
@@ -53,13 +53,29 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
     grid->addWidget(textLabel("strong", tr("Taken to")), 1, 0);
     m_there = fields("there", 1, grid);
     m_there.set({Celsius{5}, 0.8, Pascal{101325}});
-    m_change = textLabel("quiet");
+    m_change = textLabel("quiet", tr("Tuned here and taken there, no rod turned:"));
     m_change->setWordWrap(true);
     m_change->setObjectName(QStringLiteral("weatherChange"));
-    m_change->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     grid->addWidget(m_change, 2, 0, 1, 5);
+    auto* table = new QGridLayout;
+    table->setHorizontalSpacing(24);
+    table->setVerticalSpacing(2);
+    const QStringList names{tr("batter"), tr("snare side"), tr("centre")};
+    for (int row = 0; row <= kPitches; ++row) {
+        QLabel* name = textLabel("quiet", row == 0 ? QString() : names[row - 1]);
+        table->addWidget(name, row, 0);
+        m_rows.push_back(name);
+        for (int when = 0; when < 2; ++when) {
+            QLabel* cell = textLabel(row == 0 ? "strong" : "quiet");
+            cell->setObjectName(QStringLiteral("weather%1%2").arg(when == 0 ? "Soon" : "Days").arg(row));
+            table->addWidget(cell, row, when + 1);
+            (when == 0 ? m_soon : m_days)[static_cast<std::size_t>(row)] = cell;
+        }
+    }
+    table->setColumnStretch(3, 1);
+    grid->addLayout(table, 3, 0, 1, 5);
     grid->setColumnStretch(4, 1);
-    grid->setRowStretch(2, 1);
+    grid->setRowStretch(4, 1);
     for (QSpinBox* spin : {m_here.temperature, m_here.humidity, m_here.altitude})
         connect(spin, &QSpinBox::valueChanged, this, [this] {
             if (!m_showing)
@@ -82,28 +98,54 @@ void WeatherPanel::compare() {
     if (!m_session)
         return;
     const Weather there = m_there.weather();
-    auto taken = [&](HeadSide side) {
-        return tensionInWeather(m_session->drum, side, m_targets->head(side).tension, m_session->weather,
-                                there);
+    const bool damp = m_session->drum.shell.expansionPerHumidity > 0.0 &&
+                      there.relativeHumidity != m_session->weather.relativeHumidity;
+    bool slack = false;
+    slack |= !fill(m_soon, damp ? tr("this evening") : tr("within an hour"), ShellFollows::ThisEvening);
+    slack |= !fill(m_days, tr("once the shell has followed, in days"), ShellFollows::AfterDays);
+    m_change->setText(slack ? tr("There a head would fall slack: it swells more than it was drawn down.")
+                            : tr("Tuned here and taken there, no rod turned:"));
+    for (QLabel* name : m_rows)
+        name->setVisible(!slack);
+    for (QLabel* cell : m_soon)
+        cell->setVisible(!slack);
+    for (QLabel* cell : m_days)
+        cell->setVisible(!slack && damp);
+}
+
+bool WeatherPanel::fill(Column& column, const QString& when, ShellFollows follows) {
+    const Drum& drum = m_session->drum;
+    const Weather there = m_there.weather();
+    auto carried = [&](HeadSide side) {
+        return tensionInWeather(drum, side, m_targets->head(side).tension, m_session->weather, there,
+                                follows);
     };
-    const Tension batter = taken(HeadSide::Batter);
-    const Tension snareSide = taken(HeadSide::SnareSide);
-    if (batter.value < 1.0 || snareSide.value < 1.0) {
-        m_change->setText(tr("There a head would fall slack: it swells more than it was drawn down."));
-        return;
-    }
+    const CarriedTension batter = carried(HeadSide::Batter);
+    const CarriedTension snareSide = carried(HeadSide::SnareSide);
+    if (batter.tension.value < 1.0 || snareSide.tension.value < 1.0)
+        return false;
+    auto pitchesAt = [&](double deviation) {
+        auto at = [&](const CarriedTension& head) {
+            return std::max(Tension{1.0}, head.tension + deviation * head.standardError);
+        };
+        return namedPitches(drumState(drum, at(batter), at(snareSide), airAt(there)));
+    };
     const NamedPitches now = m_targets->pitches;
-    const NamedPitches then = namedPitches(drumState(m_session->drum, batter, snareSide, airAt(there)));
-    auto change = [](const QString& name, Hertz from, Hertz to) {
-        return tr("%1 %2 → %3 (%4 cents)")
-            .arg(name, hertzText(from), hertzText(to), centsText(centsBetween(from, to)));
-    };
-    m_change->setText(
-        tr("Tuned here and taken there, no rod turned:\n%1\n%2\n%3\nIt settles with the shell, in "
-           "an hour for metal and in days for wood.")
-            .arg(change(tr("batter"), now.batterEdge, then.batterEdge),
-                 change(tr("snare side"), now.snareSideEdge, then.snareSideEdge),
-                 change(tr("centre"), now.centre, then.centre)));
+    const NamedPitches then = pitchesAt(0.0);
+    const NamedPitches above = pitchesAt(1.0); // shell and film of one drum err together
+    column[0]->setText(when);
+    int row = 1;
+    for (Hertz NamedPitches::*pitch :
+         {&NamedPitches::batterEdge, &NamedPitches::snareSideEdge, &NamedPitches::centre}) {
+        const double error = std::abs(centsBetween(then.*pitch, above.*pitch).value);
+        const QString cents = centsText(centsBetween(now.*pitch, then.*pitch));
+        column[static_cast<std::size_t>(row++)]->setText(
+            error < 0.5 ? tr("%1 → %2 (%3 cents)").arg(hertzText(now.*pitch), hertzText(then.*pitch), cents)
+                        : tr("%1 → %2 (%3 ± %4 cents)")
+                              .arg(hertzText(now.*pitch), hertzText(then.*pitch), cents)
+                              .arg(std::lround(error)));
+    }
+    return true;
 }
 
 } // namespace bombo

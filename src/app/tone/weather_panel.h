@@ -1,9 +1,11 @@
 #pragma once
+#include "core/acoustics/weather.h"
 #include "core/record/session.h"
 
 #include <QLabel>
 #include <QSpinBox>
 #include <QWidget>
+#include <array>
 
 namespace bombo {
 
@@ -26,11 +28,18 @@ private:
         void set(const Weather& weather);
     };
     Fields fields(const char* prefix, int row, class QGridLayout* grid);
+    static constexpr int kPitches = 3;
+    using Column = std::array<QLabel*, kPitches + 1>; ///< a heading, then by pitch
     void compare();
+    /// @return false where a head falls slack there
+    bool fill(Column& column, const QString& when, ShellFollows follows);
 
     Fields m_here{};
     Fields m_there{};
     QLabel* m_change;
+    std::vector<QLabel*> m_rows; ///< what each row is about
+    Column m_soon{};
+    Column m_days{};
     std::optional<Session> m_session;
     std::optional<Targets> m_targets;
     bool m_showing = false;

@@ -26,7 +26,7 @@ QString roomWords(const Session& session, const WireAdvice& advice) {
 }
 
 /// One more eighth on this drum's heads, by what their turns have done so far.
-QString eighthWords(const Reckoned& reckoned, const DrumState& state) {
+QString eighthWords(const Reckoned& reckoned, const WireAdvice& advice, const DrumState& state) {
     const Session& session = reckoned.session();
     const auto perTurn = [&](HeadSide side) {
         return turnResponseOf(session.head(side), briefFor(reckoned, side)).perTurn();
@@ -36,7 +36,7 @@ QString eighthWords(const Reckoned& reckoned, const DrumState& state) {
             .arg(number(std::abs(room.value), 1))
             .arg(room.value >= 0.0 ? SetWordsText::tr("further") : SetWordsText::tr("nearer"));
     };
-    const EighthMore more = eighthMore(session.drum, state, perTurn(HeadSide::SnareSide));
+    const EighthMore more = eighthMore(session.drum, state, perTurn(HeadSide::SnareSide), advice.reach());
     DrumState batter = state;
     batter.batter.tension = state.batter.tension + 0.125 * perTurn(HeadSide::Batter);
     return SetWordsText::tr(
@@ -44,7 +44,7 @@ QString eighthWords(const Reckoned& reckoned, const DrumState& state) {
         .arg(roomText(more.room))
         .arg(std::lround(100.0 * more.loadNow))
         .arg(std::lround(100.0 * more.loadThen))
-        .arg(roomText(chokeShift(session.drum, state, batter, StrokePlace::Edge)));
+        .arg(roomText(chokeShift(session.drum, state, batter, StrokePlace::Edge, advice.reach())));
 }
 
 /// From where on the head is tight enough; empty where the film's limit comes first.
@@ -52,7 +52,7 @@ QString enoughWords(const Session& session, const WireAdvice& advice, const Drum
     const Turns span = advice.chokeAbove - advice.rattleBelow;
     if (span >= kEasySpan)
         return SetWordsText::tr("The snare-side head is tight enough.");
-    const auto enough = tightEnough(session.drum, state, span);
+    const auto enough = tightEnough(session.drum, state, span, advice.reach());
     if (!enough)
         return {};
     const Cents up{600.0 * std::log2(*enough / state.snareSide.tension)};
@@ -62,9 +62,11 @@ QString enoughWords(const Session& session, const WireAdvice& advice, const Drum
 
 QString pullWords(const Session& session, const WireAdvice& advice, const DrumState& state) {
     const Turns whisper = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
-    const WirePull pull = wirePull(session.drum, state.snareSide.tension, session.wires.strainer, whisper);
-    const Turns toChoke = advice.choke(StrokePlace::Middle, Dynamic::Loud).turns - session.wires.strainer;
-    const Seconds strikes = strikeLength(strokeModes(session.drum, state, StrokePlace::Middle), toChoke);
+    const WirePull pull =
+        wirePull(session.drum, state.snareSide.tension, session.wires.strainer, whisper, advice.contact);
+    const double belowChoke = pullDb(advice.choke(StrokePlace::Middle, Dynamic::Loud).turns,
+                                     session.wires.strainer, advice.contact);
+    const Seconds strikes = strikeLength(strokeModes(session.drum, state, StrokePlace::Middle), belowChoke);
     return SetWordsText::tr(
                "After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its "
                "own pitch by "
@@ -82,7 +84,7 @@ QString setWords(const Reckoned& reckoned, const WireAdvice& advice) {
     const QString pull =
         (pullWords(session, advice, state) + QLatin1Char(' ') + enoughWords(session, advice, state))
             .trimmed();
-    return QStringList{roomWords(session, advice), eighthWords(reckoned, state), pull}.join(
+    return QStringList{roomWords(session, advice), eighthWords(reckoned, advice, state), pull}.join(
         QLatin1Char('\n'));
 }
 

@@ -30,7 +30,7 @@ void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& pictu
         painter.drawLine(upper.topLeft(), upper.topRight());
         for (const StrokePlace place : kPlaces) {
             const QRectF row = map.row(place, dynamic);
-            const KnobPlace& choke = picture.advice.choke(place, dynamic);
+            const ChokePlace& choke = picture.advice.choke(place, dynamic);
             const auto xOf = [&](double turns) {
                 return map.xOf(Turns{std::clamp(turns, 0.0, kChartTurns)});
             };
@@ -41,8 +41,8 @@ void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& pictu
                                                           : QBrush(p.line, Qt::Dense4Pattern));
             painter.drawRect(bar);
             painter.setPen(QPen(p.quiet, 1.5)); // how sure its end is
-            const double from = xOf(choke.turns.value - choke.error.value);
-            const double to = xOf(choke.turns.value + choke.error.value);
+            const double from = xOf(choke.from.value);
+            const double to = xOf(choke.to.value);
             painter.drawLine(QPointF(from, row.center().y()), QPointF(to, row.center().y()));
             painter.drawLine(QPointF(to, row.center().y() - 3), QPointF(to, row.center().y() + 3));
         }

@@ -27,18 +27,14 @@ Eigen::Map<const ShapeColumn> column(const ShapeVector& shape) {
 
 /// Integrals of the head shapes and their values from the middle to the hoop; depend on m only.
 struct HeadBasis {
-    ShapeColumn norm;   ///< int J^2 s ds
-    ShapeColumn strain; ///< int |grad|^2 s ds
+    ShapeColumn norm;
+    ShapeColumn strain;
     Eigen::Matrix<double, kPeakPoints, kRadialShapes> atPoints;
 
-    explicit HeadBasis(int m) {
-        for (int n = 0; n < kRadialShapes; ++n) {
-            const double zero = shapeZeros(m)[static_cast<std::size_t>(n)];
-            const double edge = besselJ(m + 1, zero);
-            norm[n] = 0.5 * edge * edge;
-            strain[n] = zero * zero * norm[n];
-            for (int i = 0; i < kPeakPoints; ++i)
-                atPoints(i, n) = besselJ(m, zero * i / (kPeakPoints - 1.0));
+    explicit HeadBasis(int m) : norm(shapeNorms(m).data()), strain(shapeStrains(m).data()) {
+        for (int i = 0; i < kPeakPoints; ++i) {
+            const ShapeVector values = shapeValues(m, i / (kPeakPoints - 1.0));
+            atPoints.row(i) = column(values).transpose();
         }
     }
 };
@@ -61,9 +57,8 @@ struct CavityBasis {
             zeros[k] = q;
             const double edge = besselJ(m, q);
             const double norm = q == 0.0 ? 0.5 : 0.5 * (1.0 - m * m / (q * q)) * edge * edge;
-            ShapeColumn overlap;
-            for (int n = 0; n < kRadialShapes; ++n)
-                overlap[n] = besselOverlap(m, shapeZeros(m)[static_cast<std::size_t>(n)], q);
+            const ShapeVector transforms = shapeTransforms(m, q);
+            const auto overlap = column(transforms);
             products[k] = overlap * overlap.transpose() / norm;
         }
     }
@@ -385,14 +380,6 @@ void isolate(const Family& family, const Probe& low, const Probe& high, int want
 }
 
 } // namespace
-
-double shapeAt(int m, const ShapeVector& shape, double radius) {
-    double value = 0.0;
-    const ShapeVector& zeros = shapeZeros(m);
-    for (std::size_t n = 0; n < shape.size(); ++n)
-        value += shape[n] * besselJ(m, zeros[n] * radius);
-    return value;
-}
 
 std::vector<CoupledMode> coupledModes(const DrumState& drum, const ModeOptions& options) {
     std::vector<CoupledMode> modes;

@@ -51,7 +51,7 @@ struct ModeOptions {
     Held held = Held::Neither;
 };
 
-/// Clamped circular heads (kRadialShapes radial shapes each), rigid shell with the exact axial solution of
+/// Clamped circular heads (the shapes of head_shapes.h), rigid shell with the exact axial solution of
 /// the cavity for each of its radial modes, outside the air around a closed drum without a baffle. Modes are
 /// counted by inertia (Wittrick-Williams), so none is missed, then refined to 1e-8. Ascending within each m.
 /// Source: docs/physics.md, sections 2 to 4.

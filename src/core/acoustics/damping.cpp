@@ -16,4 +16,14 @@ double decayRate(const CoupledMode& mode, const Drum& drum) {
     return rate;
 }
 
+std::vector<DampedMode> dampedModes(std::vector<CoupledMode> modes, const Drum& drum, double damping) {
+    std::vector<DampedMode> damped;
+    for (CoupledMode& mode : modes) {
+        const double rate = damping * decayRate(mode, drum);
+        const double omega = kTwoPi * mode.frequency.value;
+        damped.push_back({std::move(mode), omega, rate});
+    }
+    return damped;
+}
+
 } // namespace bombo

@@ -4,6 +4,7 @@
 #include "core/acoustics/film.h"
 #include "core/acoustics/head_shapes.h"
 
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 

@@ -1,7 +1,5 @@
 #include "core/acoustics/radiation.h"
 
-#include "core/acoustics/bessel.h"
-
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -15,30 +13,9 @@ constexpr double kLargestKa = 12.0;
 constexpr int kNodes = 40;
 constexpr int kSteps = 240;
 
-/// J_{m+1}(j_mn): minus the slope of each shape at the hoop.
-const ShapeColumn& shapeSlopes(int m) {
-    static const auto slopes = [] {
-        std::array<ShapeColumn, kHighestM + 1> all;
-        for (int order = 0; order <= kHighestM; ++order)
-            for (int n = 0; n < kRadialShapes; ++n)
-                all[static_cast<std::size_t>(order)][n] =
-                    besselJ(order + 1, shapeZeros(order)[static_cast<std::size_t>(n)]);
-        return all;
-    }();
-    return slopes[static_cast<std::size_t>(m)];
-}
-
-/// Hankel transforms of the shapes at x = (radial wavenumber) * a: besselOverlap with J_m(x) taken once.
 ShapeColumn transforms(int m, double x) {
-    const auto& zeros = shapeZeros(m);
-    const double atX = besselJ(m, x);
-    ShapeColumn w;
-    for (int n = 0; n < kRadialShapes; ++n) {
-        const double p = zeros[static_cast<std::size_t>(n)];
-        w[n] = std::abs(p - x) < 1e-6 * p ? besselOverlap(m, p, x)
-                                          : p * shapeSlopes(m)[n] * atX / ((p - x) * (p + x));
-    }
-    return w;
+    const ShapeVector w = shapeTransforms(m, x);
+    return Eigen::Map<const ShapeColumn>(w.data());
 }
 
 /// Composite Simpson rule over [0, length] for the outer product of transforms at x(t).
@@ -137,22 +114,10 @@ struct Stencil {
 
 } // namespace
 
-const std::array<double, kRadialShapes>& shapeZeros(int m) {
-    static const auto zeros = [] {
-        std::array<std::array<double, kRadialShapes>, kHighestM + 1> all{};
-        for (int order = 0; order <= kHighestM; ++order) {
-            const auto found = besselZeros(order, kRadialShapes);
-            std::copy(found.begin(), found.end(), all[static_cast<std::size_t>(order)].begin());
-        }
-        return all;
-    }();
-    return zeros[static_cast<std::size_t>(m)];
-}
-
 RadiationLoad radiationLoadByQuadrature(int m, double ka) {
-    // Evanescent part: x^2 = ka^2 + t^2 removes the root singularity; the tail falls as t^-4 beyond 80.
-    constexpr double longest = 80.0;
-    constexpr int intervals = 640;
+    // Evanescent part: x^2 = ka^2 + t^2 removes the root singularity; the tail falls as t^-4 beyond 120.
+    constexpr double longest = 120.0;
+    constexpr int intervals = 960;
     RadiationLoad load;
     load.mass = integrate(m, longest, intervals, [ka](double t) { return std::hypot(ka, t); });
     load.resistance =

@@ -14,7 +14,7 @@ struct RadiationLoad {
     ShapeMatrix resistance; ///< dimensionless; times rho a^3 omega gives kg/s (per azimuthal factor)
 };
 
-/// Rayleigh integral in the wavenumber domain for shapes J_m(j_mn r/a) cos(m theta), n = 1..kRadialShapes.
+/// Rayleigh integral in the wavenumber domain for the shapes of head_shapes.h.
 /// @param m   0..kHighestM
 /// @param ka  wavenumber times radius, 0 to 12; clamped to that range
 /// Interpolated (four points) in a table made on first use; 1e-5 of the largest entry. Source:

@@ -1,6 +1,7 @@
 #include "core/muffling/calibration.h"
 
 #include "core/muffling/padded_modes.h"
+#include "core/muffling/ringed_modes.h"
 #include "core/units/median.h"
 
 #include <Eigen/Dense>
@@ -31,7 +32,7 @@ public:
             m_modes.push_back({std::move(mode), omega, 4.0 + 0.0025 * omega});
         }
         for (const HeardBoth& heard : partials) {
-            const auto found = std::find_if(m_modes.begin(), m_modes.end(), [&](const OwnMode& own) {
+            const auto found = std::find_if(m_modes.begin(), m_modes.end(), [&](const DampedMode& own) {
                 return own.mode.m == heard.m && own.mode.order == heard.order;
             });
             if (found == m_modes.end() || !(heard.t60With.value > 0.0) || !(heard.t60Without.value > 0.0) ||
@@ -134,18 +135,12 @@ public:
 private:
     /// Of every heard partial the member that lies under the thing.
     std::vector<PaddedMember> membersUnder(const std::vector<Pad>& pads) const {
-        std::vector<Pad> rings;
-        std::vector<PadParts> things;
-        for (const Pad& pad : pads) {
-            if (pad.kind.footprint == Footprint::Ring)
-                rings.push_back(pad);
-            else
-                things.push_back(partsOf(pad, m_state));
-        }
-        const std::vector<OwnMode> modes = withRings(m_modes, rings, m_state);
+        const Laid laid = laidOut(pads, m_state);
+        const std::vector<DampedMode> modes = withRings(m_modes, laid.rings, m_state);
         std::vector<PaddedMember> under;
         // Told apart or not: a jump from one motion to another would end every search.
-        for (const auto& members : PaddedModes(modes, things, m_state).membersOf(m_indices, Care::Smooth)) {
+        for (const auto& members :
+             PaddedModes(modes, laid.things, m_state).membersOf(m_indices, Care::Smooth)) {
             const int m = m_modes[m_indices[under.size()]].mode.m;
             under.push_back(*std::max_element(
                 members.begin(), members.end(), [&](const PaddedMember& a, const PaddedMember& b) {
@@ -177,7 +172,7 @@ private:
     DrumState m_state;
     Pad m_pad;
     std::vector<Pad> m_others;
-    std::vector<OwnMode> m_modes;
+    std::vector<DampedMode> m_modes;
     std::vector<Change> m_heard;
     std::vector<std::size_t> m_indices; ///< of the modes that were heard
     std::vector<PaddedMember> m_without;

@@ -4,7 +4,7 @@
 #include "core/muffling/kinds.h"
 #include "core/units/result.h"
 
-#include <optional>
+#include <vector>
 
 namespace bombo {
 

@@ -14,11 +14,10 @@ constexpr double kPlayerAngle = 0.25 * std::numbers::pi; // from the head's axis
 
 /// Integral of the shape times J_m(x s) s ds over 0..1.
 double transformOf(const CoupledMode& mode, double x) {
+    const ShapeVector transforms = shapeTransforms(mode.m, x);
     double sum = 0.0;
-    for (int n = 0; n < kRadialShapes; ++n)
-        if (mode.batterShape[n] != 0.0)
-            sum += mode.batterShape[n] *
-                   besselOverlap(mode.m, shapeZeros(mode.m)[static_cast<std::size_t>(n)], x);
+    for (std::size_t n = 0; n < transforms.size(); ++n)
+        sum += mode.batterShape[n] * transforms[n];
     return sum;
 }
 

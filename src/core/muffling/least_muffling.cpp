@@ -76,8 +76,10 @@ MufflingPlan leastMuffling(const Muffler& muffler, const Shell& shell, const Muf
             if (tried[i].reaches)
                 best = std::move(tried[i]);
         }
-        best.ring = muffler.ringWith(best.pads);
-        best.reaches = best.ring.value <= highest;
+        if (!best.reaches) {
+            best.ring = muffler.ringWith(best.pads);
+            best.reaches = best.ring.value <= highest;
+        }
         plan = std::move(best);
     }
     return plan;

@@ -1,6 +1,6 @@
 #include "core/muffling/muffling.h"
 
-#include "core/acoustics/damping.h"
+#include "core/muffling/ringed_modes.h"
 
 #include <algorithm>
 #include <cmath>
@@ -84,7 +84,8 @@ double stickGives(Hertz partial) {
 
 /// One of a mode under the pads.
 struct Muffler::Member {
-    const OwnMode& bare;
+    const DampedMode& bare;
+    double struck = 0;    ///< amplitude of its deflection after a blow of 1 N s, without pads
     double amplitude = 0; ///< as it is heard, without pads
     double heard = 0;     ///< with those that lie there from the start
     double firstRate = 0; ///< until what was thrown off is back, 1/s
@@ -95,73 +96,75 @@ struct Muffler::Member {
 };
 
 Muffler::Muffler(const Drum& drum, const DrumState& state, const HearingPoint& point, double damping)
-    : m_state(state), m_point(point) {
-    for (CoupledMode& mode : coupledModes(state, {.perM = 2 * kRadialShapes})) {
-        const double omega = 2.0 * std::numbers::pi * mode.frequency.value;
-        const double rate = damping * decayRate(mode, drum);
-        m_modes.push_back({std::move(mode), omega, rate});
+    : m_state(state), m_point(point),
+      m_modes(dampedModes(coupledModes(state, {.perM = 2 * kRadialShapes}), drum, damping)),
+      m_own(shapesOf(m_modes)) {}
+
+Muffler::Shapes Muffler::Shapes::upTo(int order) const {
+    Shapes lowest;
+    for (std::size_t k = 0; k < modes.size(); ++k)
+        if (modes[k].mode.order <= order) {
+            lowest.modes.push_back(modes[k]);
+            lowest.parts.push_back(parts[k]);
+            lowest.reach.push_back(reach[k]);
+        }
+    return lowest;
+}
+
+Muffler::Shapes Muffler::shapesOf(const std::vector<DampedMode>& modes) const {
+    Shapes shapes;
+    for (const DampedMode& own : modes) {
+        if (own.mode.order > kCoupled)
+            continue;
+        shapes.modes.push_back(own);
+        shapes.parts.push_back(heardParts(own.mode, m_state, m_point));
+        shapes.reach.push_back(shapeAt(own.mode.m, own.mode.batterShape, kStrikeRadius));
     }
+    return shapes;
 }
 
 template <class Each> void Muffler::eachMember(const std::vector<Pad>& pads, Care care, Each each) const {
-    std::vector<Pad> rings;
-    std::vector<PadParts> lying;
-    std::vector<PadParts> all;
-    for (const Pad& pad : pads) {
-        if (pad.kind.footprint == Footprint::Ring) {
-            rings.push_back(pad);
-            continue;
-        }
-        all.push_back(partsOf(pad, m_state));
-        if (pad.kind.delay.value == 0.0)
-            lying.push_back(all.back());
-    }
-    const int coupled = care == Care::Rough ? kTold : kCoupled;
-    const auto lowest = [coupled](std::vector<OwnMode> modes) {
-        std::erase_if(modes, [coupled](const OwnMode& own) { return own.mode.order > coupled; });
-        return modes;
-    };
-    const std::vector<OwnMode> own = lowest(m_modes);
-    const std::vector<OwnMode> ringed = lowest(withRings(m_modes, rings, m_state));
-    std::vector<HeardParts> parts;
-    std::vector<double> reach;
-    for (const OwnMode& mode : ringed) {
-        parts.push_back(heardParts(mode.mode, m_state, m_point));
-        reach.push_back(shapeAt(mode.mode.m, mode.mode.batterShape, kStrikeRadius));
-    }
-    const auto motionsOf = [&](const std::vector<Eigen::Vector2cd>& moves) {
-        std::vector<Motion> motions;
-        for (std::size_t k = 0; k < moves.size(); ++k)
-            motions.push_back({ringed[k].mode.m, &parts[k], moves[k]});
-        return motions;
+    const int order = care == Care::Rough ? kTold : kCoupled;
+    const Laid all = laidOut(pads, m_state);
+    const Shapes own = m_own.upTo(order);
+    const Shapes ringed =
+        all.rings.empty() ? own : shapesOf(withRings(m_modes, all.rings, m_state)).upTo(order);
+    const auto motionOf = [&](const Shapes& shapes, std::size_t k, const Eigen::Vector2cd& by) {
+        return Motion{shapes.modes[k].mode.m, &shapes.parts[k], by};
     };
     const auto heardOf = [&](const PaddedMember& member) {
-        const std::vector<Motion> motions = motionsOf(member.moves);
-        return stickGives(Hertz{member.omega / kTwoPi}) * member.answers * struckBy(motions, reach) *
+        std::vector<Motion> motions;
+        for (std::size_t k = 0; k < member.moves.size(); ++k)
+            motions.push_back(motionOf(ringed, k, member.moves[k]));
+        return stickGives(Hertz{member.omega / kTwoPi}) * member.answers * struckBy(motions, ringed.reach) *
                heardLevel(motions, member.omega, m_point);
     };
-    const bool thrown = lying.size() != all.size();
-    const PaddedModes first(ringed, lying, m_state);
-    const PaddedModes last(ringed, all, m_state);
     std::vector<std::size_t> told;
-    for (std::size_t k = 0; k < own.size(); ++k)
-        if (own[k].mode.order <= kTold)
+    for (std::size_t k = 0; k < own.modes.size(); ++k)
+        if (own.modes[k].mode.order <= kTold)
             told.push_back(k);
-    const auto withAll = last.membersOf(told, care);
-    const auto atOnce = thrown ? first.membersOf(told, care) : withAll;
+    const auto withAll = PaddedModes(ringed.modes, all.things, m_state).membersOf(told, care);
+    auto atOnce = withAll;
+    if (delayOf(pads) > 0.0) {
+        std::vector<Pad> lying = pads;
+        std::erase_if(lying, [](const Pad& pad) { return pad.kind.delay.value > 0.0; });
+        atOnce = PaddedModes(ringed.modes, laidOut(lying, m_state).things, m_state).membersOf(told, care);
+    }
     for (std::size_t t = 0; t < told.size(); ++t) {
         const std::size_t k = told[t];
-        const std::vector<PaddedMember>& later = withAll[t];
-        const std::vector<PaddedMember>& now = atOnce[t];
-        const double answers = 1.0 / (own[k].mode.modalMass.value * own[k].omega);
-        for (std::size_t i = 0; i < later.size(); ++i) {
-            const double antinode = later[i].antinode;
-            const double share = own[k].mode.m == 0 ? 1.0 : std::sqrt(0.5);
-            const double bare = stickGives(own[k].mode.frequency) * answers * share *
-                                std::abs(shapeAt(own[k].mode.m, own[k].mode.batterShape, kStrikeRadius)) *
-                                hearingGain(own[k].mode, m_state, m_point, antinode);
-            each(Member{own[k], bare, heardOf(now[i]), now[i].rate, later[i].rate, later[i].omega,
-                        answers / now[i].answers, antinode});
+        const DampedMode& bare = own.modes[k];
+        const int m = bare.mode.m;
+        const double answers = 1.0 / (bare.mode.modalMass.value * bare.omega);
+        const double struck = answers * (m == 0 ? 1.0 : std::sqrt(0.5)) * std::abs(own.reach[k]);
+        for (std::size_t i = 0; i < withAll[t].size(); ++i) {
+            const PaddedMember& later = withAll[t][i];
+            const PaddedMember& now = atOnce[t][i];
+            const Motion alone =
+                motionOf(own, k, {std::cos(m * later.antinode), std::sin(m * later.antinode)});
+            const double amplitude =
+                stickGives(bare.mode.frequency) * struck * heardLevel({&alone, 1}, bare.omega, m_point);
+            each(Member{bare, struck, amplitude, heardOf(now), now.rate, later.rate, later.omega,
+                        answers / now.answers, later.antinode});
         }
     }
 }
@@ -176,7 +179,7 @@ MufflingPrediction Muffler::with(const std::vector<Pad>& pads) const {
     double thrownBack = 0.0;
     double ofBlow = 0.0;
     eachMember(pads, Care::Apart, [&](const Member& member) {
-        const OwnMode& own = member.bare;
+        const DampedMode& own = member.bare;
         const double energy = member.amplitude * member.amplitude;
         const double energyAfter = member.heard * member.heard;
         before.push_back({energy, own.rate, own.rate});
@@ -184,10 +187,7 @@ MufflingPrediction Muffler::with(const std::vector<Pad>& pads) const {
         startBefore += startEnergy(energy, own.rate);
         // By what the mode itself takes of the blow: by way of the others it gets it later.
         startAfter += startEnergy(energy / std::max(1.0, member.heavier), member.firstRate);
-        const double struck = std::abs(shapeAt(own.mode.m, own.mode.batterShape, kStrikeRadius)) *
-                              (own.mode.m == 0 ? 1.0 : std::sqrt(0.5)) /
-                              (own.mode.modalMass.value * own.omega);
-        const double blow = own.mode.modalMass.value * std::pow(struck * own.omega, 2) *
+        const double blow = own.mode.modalMass.value * std::pow(member.struck * own.omega, 2) *
                             std::exp(-std::pow(own.mode.frequency.value / kThrowsBack, 2));
         ofBlow += blow;
         thrownBack += blow * std::exp(-2.0 * (member.firstRate - own.rate) * kStickStays) /
@@ -196,9 +196,8 @@ MufflingPrediction Muffler::with(const std::vector<Pad>& pads) const {
         const double t60 = fallen > kRateOf60Db ? kRateOf60Db / member.firstRate
                                                 : delay + (kRateOf60Db - fallen) / member.lastRate;
         prediction.partials.push_back({own.mode.m, own.mode.order, own.mode.frequency,
-                                       Hertz{member.lastOmega / (2.0 * std::numbers::pi)},
-                                       t60OfRate(own.rate), Seconds{t60}, member.amplitude, member.heard,
-                                       Radians{member.antinode}});
+                                       Hertz{member.lastOmega / kTwoPi}, t60OfRate(own.rate), Seconds{t60},
+                                       member.amplitude, member.heard, Radians{member.antinode}});
     });
     std::sort(prediction.partials.begin(), prediction.partials.end(),
               [](const auto& a, const auto& b) { return a.frequencyBefore < b.frequencyBefore; });

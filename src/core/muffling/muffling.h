@@ -49,11 +49,21 @@ public:
 
 private:
     struct Member; ///< one of a mode under the pads
+    /// Modes with what of them is heard at the point, and how far a stroke moves with them.
+    struct Shapes {
+        std::vector<DampedMode> modes;
+        std::vector<HeardParts> parts;
+        std::vector<double> reach;
+        Shapes upTo(int order) const;
+    };
+    Shapes shapesOf(const std::vector<DampedMode>& modes) const;
     Seconds ringOf(const std::vector<Pad>& pads, Care care) const;
     template <class Each> void eachMember(const std::vector<Pad>& pads, Care care, Each each) const;
+
     DrumState m_state;
     HearingPoint m_point;
-    std::vector<OwnMode> m_modes;
+    std::vector<DampedMode> m_modes; ///< all that rings mix
+    Shapes m_own;                    ///< of those that are coupled
 };
 
 MufflingPrediction predictMuffling(const Drum& drum, const DrumState& state, const std::vector<Pad>& pads,

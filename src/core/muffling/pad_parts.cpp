@@ -128,6 +128,16 @@ PadParts partsOf(const Pad& pad, const DrumState& state) {
     return parts;
 }
 
+Laid laidOut(const std::vector<Pad>& pads, const DrumState& state) {
+    Laid laid;
+    for (const Pad& pad : pads)
+        if (pad.kind.footprint == Footprint::Ring)
+            laid.rings.push_back(pad);
+        else
+            laid.things.push_back(partsOf(pad, state));
+    return laid;
+}
+
 std::complex<double> dynamicStiffness(const PadParts& parts, std::complex<double> omega) {
     constexpr std::complex<double> i(0.0, 1.0);
     double loss = parts.loss;

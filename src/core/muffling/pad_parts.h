@@ -24,6 +24,13 @@ struct PadParts {
 };
 PadParts partsOf(const Pad& pad, const DrumState& state);
 
+/// What lies on a head, sorted: rings along the hoop mix the modes, the rest moves with the film under it.
+struct Laid {
+    std::vector<Pad> rings;
+    std::vector<PadParts> things;
+};
+Laid laidOut(const std::vector<Pad>& pads, const DrumState& state);
+
 /// Force over deflection, -omega^2 m (1 - i h) + i omega R + K. @param omega rad/s, time as exp(i omega t)
 std::complex<double> dynamicStiffness(const PadParts& parts, std::complex<double> omega);
 

@@ -1,7 +1,5 @@
 #include "core/muffling/padded_modes.h"
 
-#include "core/acoustics/bessel.h"
-
 #include <Eigen/Dense>
 #include <algorithm>
 #include <array>
@@ -50,7 +48,7 @@ double antinodeOf(int m, const Eigen::Vector2cd& along) {
 }
 
 /// Force over deflection of a mode left to itself.
-Complex ownStiffness(const OwnMode& own, Complex omega) {
+Complex ownStiffness(const DampedMode& own, Complex omega) {
     constexpr Complex i(0.0, 1.0);
     return own.mode.modalMass.value *
            (own.omega * own.omega + own.rate * own.rate - omega * omega + 2.0 * i * own.rate * omega);
@@ -58,6 +56,12 @@ Complex ownStiffness(const OwnMode& own, Complex omega) {
 
 constexpr double kSame = 1e-5;
 constexpr double kNearlySame = 0.01; ///< as two ways of solving may differ
+
+/// Whether the secants ended at what a drum can do.
+bool isMotion(const PaddedMember& member) {
+    return std::isfinite(member.omega) && member.omega > 0.0 && std::isfinite(member.rate) &&
+           member.rate > 0.0;
+}
 
 bool isOneMotion(const PaddedMember& a, const PaddedMember& b, double share) {
     if (std::hypot(a.omega - b.omega, a.rate - b.rate) > share * a.omega)
@@ -77,18 +81,13 @@ Eigen::Index columnOf(std::size_t index) {
     return 2 * static_cast<Eigen::Index>(index);
 }
 
-} // namespace
-
-namespace {
-
 /// Both members of every mode at every point, points by columns.
-Eigen::MatrixXd shapesAt(const std::vector<OwnMode>& modes, const std::vector<FacePoint>& points) {
+Eigen::MatrixXd shapesAt(const std::vector<DampedMode>& modes, const std::vector<FacePoint>& points) {
     Eigen::MatrixXd shapes(static_cast<Eigen::Index>(points.size()), columnOf(modes.size()));
     for (std::size_t p = 0; p < points.size(); ++p) {
-        std::array<ShapeVector, kHighestM + 1> bessel;
+        std::array<ShapeVector, kHighestM + 1> values;
         for (int m = 0; m <= kHighestM; ++m)
-            for (std::size_t n = 0; n < kRadialShapes; ++n)
-                bessel[static_cast<std::size_t>(m)][n] = besselJ(m, shapeZeros(m)[n] * points[p].radius);
+            values[static_cast<std::size_t>(m)] = shapeValues(m, points[p].radius);
         std::array<double, kHighestM + 1> cosine;
         std::array<double, kHighestM + 1> sine;
         for (int m = 0; m <= kHighestM; ++m) {
@@ -99,7 +98,7 @@ Eigen::MatrixXd shapesAt(const std::vector<OwnMode>& modes, const std::vector<Fa
             const auto m = static_cast<std::size_t>(modes[k].mode.m);
             double shape = 0.0;
             for (std::size_t n = 0; n < kRadialShapes; ++n)
-                shape += modes[k].mode.batterShape[n] * bessel[m][n];
+                shape += modes[k].mode.batterShape[n] * values[m][n];
             const auto row = static_cast<Eigen::Index>(p);
             shapes(row, columnOf(k)) = shape * cosine[m];
             shapes(row, columnOf(k) + 1) = shape * sine[m];
@@ -115,7 +114,7 @@ struct PaddedModes::Load {
     Eigen::MatrixXcd forces; ///< along every way, by 1 m of either member
 };
 
-PaddedModes::PaddedModes(const std::vector<OwnMode>& modes, const std::vector<PadParts>& things,
+PaddedModes::PaddedModes(const std::vector<DampedMode>& modes, const std::vector<PadParts>& things,
                          const DrumState& state)
     : m_modes(modes), m_things(things), m_film(filmGivesWay(things, state)) {
     m_reach.resize(m_film.rows(), columnOf(m_modes.size()));
@@ -163,7 +162,7 @@ PaddedModes::Load PaddedModes::load(std::size_t index, Complex omega) const {
 
 PaddedMember PaddedModes::follow(std::size_t index, std::size_t member, double settled) const {
     constexpr Complex i(0.0, 1.0);
-    const OwnMode& own = m_modes[index];
+    const DampedMode& own = m_modes[index];
     const double mass = own.mode.modalMass.value;
     const double square = own.omega * own.omega + own.rate * own.rate;
     Complex before = i * own.rate + own.omega;
@@ -220,7 +219,7 @@ PaddedMember PaddedModes::follow(std::size_t index, std::size_t member, double s
 }
 
 std::vector<PaddedMember> PaddedModes::alone(std::size_t index) const {
-    const OwnMode& own = m_modes[index];
+    const DampedMode& own = m_modes[index];
     std::vector<PaddedMember> members;
     for (int member = 0; member < (own.mode.m == 0 ? 1 : 2); ++member) {
         members.push_back({own.omega, own.rate, member * 0.5 * std::numbers::pi / std::max(1, own.mode.m),
@@ -248,7 +247,7 @@ std::vector<PaddedMember> PaddedModes::motionsAt(double omega) const {
     Eigen::VectorXcd mass(modes + ways);
     for (std::size_t k = 0; k < m_modes.size(); ++k)
         for (Eigen::Index at = columnOf(k); at < columnOf(k) + 2; ++at) {
-            const OwnMode& own = m_modes[k];
+            const DampedMode& own = m_modes[k];
             mass[at] = own.mode.modalMass.value;
             stiffness(at, at) += mass[at] * (own.omega * own.omega + 2.0 * i * own.rate * own.omega);
         }
@@ -273,7 +272,7 @@ std::vector<PaddedMember> PaddedModes::motionsAt(double omega) const {
     return motions;
 }
 
-void PaddedModes::tellApart(std::vector<Followed>& followed) const {
+void PaddedModes::mend(std::vector<Followed>& followed, Care care) const {
     const auto partOf = [&](const PaddedMember& motion, std::size_t index) {
         double sum = 0.0;
         for (std::size_t k = 0; k < m_modes.size(); ++k)
@@ -281,32 +280,37 @@ void PaddedModes::tellApart(std::vector<Followed>& followed) const {
         return m_modes[index].mode.modalMass.value * motion.moves[index].squaredNorm() / sum;
     };
     std::vector<PaddedMember> motions; // all there are, once they are needed
-    for (std::size_t a = 0; a < followed.size(); ++a)
-        for (std::size_t b = 0; b < a; ++b) {
-            if (!isOneMotion(followed[a].found, followed[b].found, kSame))
-                continue;
-            // The one that has less part in it takes of those that nobody was led to where it has most.
-            Followed& lesser =
-                partOf(followed[a].found, followed[a].index) < partOf(followed[b].found, followed[b].index)
-                    ? followed[a]
-                    : followed[b];
-            if (motions.empty())
-                motions = motionsAt(m_modes[lesser.index].omega);
-            double most = 0.0;
-            PaddedMember next = lesser.found;
-            for (const PaddedMember& motion : motions) {
-                const double part = partOf(motion, lesser.index);
-                const bool taken = std::any_of(followed.begin(), followed.end(), [&](const Followed& other) {
-                    return isOneMotion(motion, other.found, kNearlySame);
-                });
-                if (!taken && part > most) {
-                    most = part;
-                    next = motion;
-                }
+    // Of those that nobody was led to the one in which its mode has most part.
+    const auto leadOn = [&](Followed& lost) {
+        if (motions.empty())
+            motions = motionsAt(m_modes[lost.index].omega);
+        double most = 0.0;
+        PaddedMember next = lost.found;
+        for (const PaddedMember& motion : motions) {
+            const double part = partOf(motion, lost.index);
+            const bool taken = std::any_of(followed.begin(), followed.end(), [&](const Followed& other) {
+                return isOneMotion(motion, other.found, kNearlySame);
+            });
+            if (!taken && part > most) {
+                most = part;
+                next = motion;
             }
-            next.antinode = antinodeOf(m_modes[lesser.index].mode.m, next.moves[lesser.index]);
-            lesser.found = next;
         }
+        next.antinode = antinodeOf(m_modes[lost.index].mode.m, next.moves[lost.index]);
+        lost.found = next;
+    };
+    for (Followed& one : followed)
+        if (!isMotion(one.found))
+            leadOn(one);
+    if (care != Care::Apart)
+        return;
+    for (std::size_t a = 0; a < followed.size(); ++a)
+        for (std::size_t b = 0; b < a; ++b)
+            if (isOneMotion(followed[a].found, followed[b].found, kSame))
+                leadOn(partOf(followed[a].found, followed[a].index) <
+                               partOf(followed[b].found, followed[b].index)
+                           ? followed[a]
+                           : followed[b]);
 }
 
 std::vector<std::vector<PaddedMember>> PaddedModes::membersOf(const std::vector<std::size_t>& indices,
@@ -323,101 +327,10 @@ std::vector<std::vector<PaddedMember>> PaddedModes::membersOf(const std::vector<
             followed.push_back(
                 {place, index, follow(index, member, care == Care::Rough ? kRoughly : kSettled)});
     }
-    if (care == Care::Apart)
-        tellApart(followed);
+    mend(followed, care);
     for (Followed& one : followed)
         all[one.place].push_back(std::move(one.found));
     return all;
-}
-
-namespace {
-
-/// Of the modes of one m.
-using Square = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, 0, 2 * kRadialShapes, 2 * kRadialShapes>;
-using Column = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, 2 * kRadialShapes, 1>;
-
-/// The modes of one m with the rings on, in place.
-void mixUnderRings(const std::vector<OwnMode*>& modes, const std::vector<Pad>& rings,
-                   const DrumState& state) {
-    const auto count = static_cast<Eigen::Index>(modes.size());
-    const auto at = [&](Eigen::Index i) -> OwnMode& { return *modes[static_cast<std::size_t>(i)]; };
-    const int m = at(0).mode.m;
-    Square stiffness = Square::Zero(count, count);
-    Square mass = stiffness;
-    Square loss = stiffness; // of what lies on it: mass times loss factor
-    Square drag = stiffness;
-    for (const Pad& ring : rings) {
-        const PadKind& kind = ring.kind;
-        const double weight = massOn(kind, state.radius).value;
-        Square under = Square::Zero(count, count);
-        for (const FacePoint& point : facePoints(ring, state.radius)) {
-            Column shape(count);
-            for (Eigen::Index i = 0; i < count; ++i)
-                shape[i] = shapeAt(m, at(i).mode.batterShape, point.radius);
-            under += shape * shape.transpose() * (point.weight * (m == 0 ? 1.0 : 0.5));
-        }
-        mass += weight * under;
-        stiffness += kind.stiffness * under;
-        loss += weight * kind.lossFactor * under;
-        drag += kind.resistance * under;
-    }
-    Column rates(count);
-    Column own(count);
-    for (Eigen::Index i = 0; i < count; ++i) {
-        own[i] = at(i).mode.modalMass.value;
-        mass(i, i) += own[i];
-        stiffness(i, i) += own[i] * at(i).omega * at(i).omega;
-        rates[i] = own[i] * at(i).rate;
-    }
-    const Eigen::GeneralizedSelfAdjointEigenSolver<Square> solved(stiffness, mass);
-    std::vector<OwnMode> mixed;
-    std::vector<bool> taken(modes.size(), false);
-    for (Eigen::Index i = 0; i < count; ++i) {
-        Column v = solved.eigenvectors().col(i); // v' M v = 1
-        Eigen::Index most = -1;
-        for (Eigen::Index k = 0; k < count; ++k)
-            if (!taken[static_cast<std::size_t>(k)] &&
-                (most < 0 || own[k] * v[k] * v[k] > own[most] * v[most] * v[most]))
-                most = k;
-        taken[static_cast<std::size_t>(most)] = true;
-        const double size = v[most]; // its own shape by 1
-        v /= size;
-        OwnMode mode = at(most);
-        mode.mode.modalMass = Kilograms{1.0 / (size * size)};
-        mode.omega = std::sqrt(solved.eigenvalues()[i]);
-        mode.rate = (v.dot(rates.cwiseProduct(v)) + 0.5 * (mode.omega * v.dot(loss * v) + v.dot(drag * v))) *
-                    size * size;
-        mode.mode.batterShape = {};
-        mode.mode.snareSideShape = {};
-        for (Eigen::Index k = 0; k < count; ++k)
-            for (std::size_t n = 0; n < kRadialShapes; ++n) {
-                mode.mode.batterShape[n] += v[k] * at(k).mode.batterShape[n];
-                mode.mode.snareSideShape[n] += v[k] * at(k).mode.snareSideShape[n];
-            }
-        mixed.push_back(std::move(mode));
-    }
-    for (OwnMode& mode : mixed)
-        for (OwnMode* place : modes)
-            if (place->mode.order == mode.mode.order)
-                *place = mode;
-}
-
-} // namespace
-
-std::vector<OwnMode> withRings(const std::vector<OwnMode>& modes, const std::vector<Pad>& rings,
-                               const DrumState& state) {
-    std::vector<OwnMode> mixed = modes;
-    if (rings.empty())
-        return mixed;
-    for (int m = 0; m <= kHighestM; ++m) {
-        std::vector<OwnMode*> these;
-        for (OwnMode& mode : mixed)
-            if (mode.mode.m == m)
-                these.push_back(&mode);
-        if (!these.empty())
-            mixUnderRings(these, rings, state);
-    }
-    return mixed;
 }
 
 } // namespace bombo

@@ -1,21 +1,9 @@
 #pragma once
 /// The modes of a head with things on it, coupled to each other by them.
+#include "core/acoustics/damping.h"
 #include "core/muffling/pad_parts.h"
 
 namespace bombo {
-
-/// A mode of the drum by itself, or with what lies all round the hoop.
-struct OwnMode {
-    CoupledMode mode;
-    double omega = 0; ///< rad/s
-    double rate = 0;  ///< of decay, 1/s
-};
-
-/// What things all along the hoop make of the modes: those of each m mix, both members alike. Mass and
-/// stiffness by Rayleigh and Ritz in all modes given, loss to first order in the mixed shapes.
-/// @return in the order of `modes`, each where most of it came from
-std::vector<OwnMode> withRings(const std::vector<OwnMode>& modes, const std::vector<Pad>& rings,
-                               const DrumState& state);
 
 enum class Care {
     Rough,  ///< to a hundred-thousandth of the pitch; strongly coupled, two modes may be led to one motion
@@ -40,7 +28,7 @@ struct PaddedMember {
 class PaddedModes {
 public:
     /// @param modes kept by reference
-    PaddedModes(const std::vector<OwnMode>& modes, const std::vector<PadParts>& things,
+    PaddedModes(const std::vector<DampedMode>& modes, const std::vector<PadParts>& things,
                 const DrumState& state);
     /// One or both members of each of these modes; without things those of a pair lie along 0 and 90 / m
     /// degrees.
@@ -62,9 +50,10 @@ private:
     PaddedMember follow(std::size_t index, std::size_t member, double settled) const;
     /// All motions by one dense eigenproblem, losses as they are at one pitch.
     std::vector<PaddedMember> motionsAt(double omega) const;
-    void tellApart(std::vector<Followed>& followed) const;
+    /// Finds anew what the secants lost, and with Care::Apart what they found twice.
+    void mend(std::vector<Followed>& followed, Care care) const;
 
-    const std::vector<OwnMode>& m_modes;
+    const std::vector<DampedMode>& m_modes;
     std::vector<PadParts> m_things;
     std::vector<std::size_t> m_thingOf; ///< by way
     Eigen::MatrixXd m_reach;            ///< of both members of every mode, two columns each, along every way

@@ -23,11 +23,11 @@ struct Body {
     double held = 0;       ///< spring from a fixed place, N/m
 };
 
-std::vector<Body> bodiesOf(const std::vector<BareMode>& modes, const HiddenNature& nature,
+std::vector<Body> bodiesOf(const std::vector<DampedMode>& modes, const HiddenNature& nature,
                            const std::vector<Pad>& pads, const DrumState& heads, double omega) {
     std::vector<Body> bodies;
     const double hertz = omega / kTwoPi;
-    const double losses = nature.padLoss * std::pow(hertz / 400.0, nature.padLossSlope);
+    const double losses = nature.padLoss * std::pow(hertz / kLossAt.value, nature.padLossSlope);
     for (Pad pad : pads) {
         if (isOwnKind(pad.kind) && pad.kind.mass.value == 0.0) { // the user's own, not calibrated yet
             pad.kind.mass = kSponge;
@@ -37,7 +37,7 @@ std::vector<Body> bodiesOf(const std::vector<BareMode>& modes, const HiddenNatur
         const double mass = massOn(pad.kind, heads.radius).value;
         const double drag =
             pad.kind.resistance * (pad.kind.withTension ? heads.batter.tension / kKindTension : 1.0);
-        const double loss = pad.kind.lossFactor * std::pow(hertz / 400.0, pad.kind.lossRises);
+        const double loss = pad.kind.lossFactor * std::pow(hertz / kLossAt.value, pad.kind.lossRises);
         const std::vector<FacePoint> face = facePoints(pad, heads.radius);
         for (const FacePoint& point : face) {
             Body body;
@@ -63,7 +63,7 @@ std::vector<Body> bodiesOf(const std::vector<BareMode>& modes, const HiddenNatur
     return bodies;
 }
 
-std::vector<PaddedMotion> motionsAt(const std::vector<BareMode>& modes, const HiddenNature& nature,
+std::vector<PaddedMotion> motionsAt(const std::vector<DampedMode>& modes, const HiddenNature& nature,
                                     const std::vector<Pad>& pads, const DrumState& heads, double omega) {
     const std::vector<Body> bodies = bodiesOf(modes, nature, pads, heads, omega);
     const auto count = 2 * static_cast<Eigen::Index>(modes.size());
@@ -73,7 +73,7 @@ std::vector<PaddedMotion> motionsAt(const std::vector<BareMode>& modes, const Hi
     for (std::size_t k = 0; k < modes.size(); ++k)
         for (Eigen::Index i = 2 * static_cast<Eigen::Index>(k); i < 2 * static_cast<Eigen::Index>(k) + 2;
              ++i) {
-            const BareMode& own = modes[k];
+            const DampedMode& own = modes[k];
             mass[i] = own.mode.modalMass.value;
             stiffness(i, i) = mass[i] * (own.omega * own.omega + 2.0 * kI * own.rate * own.omega);
         }
@@ -104,7 +104,7 @@ std::vector<PaddedMotion> motionsAt(const std::vector<BareMode>& modes, const Hi
 
 } // namespace
 
-std::vector<PaddedMotion> paddedMotions(const std::vector<BareMode>& modes, const HiddenNature& nature,
+std::vector<PaddedMotion> paddedMotions(const std::vector<DampedMode>& modes, const HiddenNature& nature,
                                         const std::vector<Pad>& pads, const DrumState& heads) {
     std::vector<PaddedMotion> motions;
     for (const double hertz : {250.0, 600.0})

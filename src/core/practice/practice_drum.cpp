@@ -81,9 +81,12 @@ Eigen::VectorXd deviationCents(const Eigen::VectorXd& tensions) {
 
 DrumState meanState(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                     const Weather& weather) {
+    Drum swelling = drum;
+    swelling.shell.expansionPerHumidity = nature.swells;
     auto tension = [&](HeadSide side) {
-        return tensionInWeather(drum, side, Tension{trueMeanTension(nature, state, side)}, kPracticeWeather,
-                                weather);
+        return tensionInWeather(swelling, side, Tension{trueMeanTension(nature, state, side)},
+                                kPracticeWeather, weather, ShellFollows::AfterDays)
+            .tension;
     };
     return drumState(drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide), airAt(weather));
 }
@@ -115,7 +118,7 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     HiddenNature nature;
     nature.batter = drawHead(drum, HeadSide::Batter, dice);
     nature.snareSide = drawHead(drum, HeadSide::SnareSide, dice);
-    nature.whisperChoke = Turns{dice.uniform(1.9, 3.2) + drum.wires.slackTurns};
+    nature.whisperChoke = Turns{dice.uniform(1.25, 2.6) + drum.wires.slackTurns};
     nature.rattle = Turns{dice.uniform(0.45, 0.95) + drum.wires.slackTurns};
     nature.batter.standing = Turns{dice.uniform(1.6, 2.4)};
     nature.snareSide.standing = Turns{dice.uniform(1.6, 2.4)};
@@ -123,15 +126,46 @@ HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     nature.padLossSlope = dice.uniform(-0.2, 0.2);
     nature.gaugeGain = dice.uniform(0.015, 0.03);
     nature.gaugePower = dice.uniform(0.85, 1.15);
-    nature.turnsPerDynamic = dice.uniform(0.65, 0.95);
-    nature.lostAtEdge = dice.uniform(0.35, 0.85);
+    nature.dynamicDb = dice.uniform(8.0, 12.0);
+    nature.edgeDb = dice.uniform(5.0, 10.0);
     // What two solutions for the air around a drum and the drum itself may differ by: vent, stand, stool,
     // wires.
     nature.batter.pitchOff = dice.uniform(-0.003, 0.003);
     nature.snareSide.pitchOff = dice.uniform(-0.005, 0.005);
     nature.centreOff = dice.uniform(-0.015, 0.015);
     nature.filmGives = dice.uniform(0.7, 1.4);
+    nature.strainer = {Turns{dice.uniform(-0.25, 0.25) + drum.wires.slackTurns}, dice.uniform(0.0, 0.8),
+                       dice.uniform(0.8, 1.3)};
+    nature.swells = drum.shell.expansionPerHumidity * dice.uniform(0.4, 1.6) * dice.uniform(0.0, 0.25);
     return nature;
+}
+
+double HiddenStrainer::pullAt(Turns knob) const {
+    const double drawn = std::max(0.0, (knob - begins).value);
+    return drawn > 0.0 ? std::pow(drawn * drawn / (drawn + slack), power) : 0.0;
+}
+
+Turns HiddenStrainer::knobAt(double pull) const {
+    const double half = 0.5 * std::pow(pull, 1.0 / power);
+    return begins + Turns{half + std::sqrt(half * half + 2.0 * half * slack)};
+}
+
+namespace {
+
+Turns chokeBeside(const HiddenNature& nature, double strongerDb) {
+    const double whisper = nature.strainer.pullAt(nature.whisperChoke);
+    return nature.strainer.knobAt(whisper * std::pow(10.0, strongerDb / 20.0));
+}
+
+} // namespace
+
+Turns chokeOf(const HiddenNature& nature, StrokePlace place, Dynamic dynamic) {
+    return chokeBeside(nature, nature.dynamicDb * static_cast<int>(dynamic) +
+                                   (place == StrokePlace::Middle ? nature.edgeDb : 0.0));
+}
+
+Turns voiceChokeOf(const HiddenNature& nature) {
+    return chokeBeside(nature, nature.edgeDb - nature.dynamicDb);
 }
 
 double practiceGauge(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
@@ -277,11 +311,13 @@ constexpr double kWireLoudness = 1.8;    ///< against the drum's own sound; esti
 constexpr double kBackbeat = 0.2;        ///< of the radius out: where a backbeat lands
 constexpr double kStillContact = 2000.0; ///< Hz; faster modes are too small under the wires to matter
 
-/// Pull of the strainer over the mass it holds: it grows with the knob as strokes do with their dynamic, so
-/// that it outweighs a stroke beyond the turns at which that is choked.
+/// Pull of the strainer over the mass it holds, beside that which chokes a whisper in the middle.
 double pullAt(Turns strainer, const HiddenNature& nature) {
-    const double dynamics = (strainer.value - nature.whisperChoke.value) / nature.turnsPerDynamic;
-    return kWhisperDrive * std::pow(10.0, 0.5 * dynamics);
+    constexpr double hanging =
+        0.03; // what bends the strands over the film though the knob does not draw them
+    const Turns whisper = chokeOf(nature, StrokePlace::Middle, Dynamic::Whisper);
+    return kWhisperDrive *
+           std::max(hanging, nature.strainer.pullAt(strainer) / nature.strainer.pullAt(whisper));
 }
 
 /// Acceleration of the head under the wires, outward, at its highest within 30 ms.
@@ -328,16 +364,11 @@ ContactMode contactOf(double omega, double rate, double mass, double blow, const
 /// @param angle of the stroke from the wires' own diameter
 Blow blowAt(const Drum& drum, const HiddenNature& nature, const DrumState& state,
             const std::vector<Pad>& pads, double radius, double angle) {
-    std::vector<BareMode> modes;
-    for (CoupledMode& mode : trueModes(state, nature)) {
-        const double omega = kTwoPi * mode.frequency.value;
-        const double rate = nature.batter.damping * decayRate(mode, drum);
-        modes.push_back({std::move(mode), omega, rate});
-    }
+    const std::vector<DampedMode> modes = dampedModes(trueModes(state, nature), drum, nature.batter.damping);
     std::vector<ContactMode> all;
     if (pads.empty())
         // A pair has no place of its own: it lies as it is struck.
-        for (const BareMode& own : modes)
+        for (const DampedMode& own : modes)
             all.push_back(contactOf(own.omega, own.rate, own.mode.modalMass.value,
                                     shapeAt(own.mode.m, own.mode.batterShape, radius), [&](double x) {
                                         return snareSideUnder(own.mode, std::cos(own.mode.m * angle), x);
@@ -428,8 +459,7 @@ std::vector<float> practiceVoice(const HiddenNature& nature, const PracticeState
     constexpr double pitch = 165.0; // Hz
     constexpr double peak = 0.15;
     Dice dice(mix(natureSeed(nature), stroke ^ 0x501CEULL));
-    const bool answers =
-        state.leverOn && state.strainer.value < nature.whisperChoke.value - nature.turnsPerDynamic;
+    const bool answers = state.leverOn && state.strainer < voiceChokeOf(nature);
     std::vector<float> samples;
     double before = 0.0; // of the noise, for a first difference: hiss lies high
     for (int i = 0; i < static_cast<int>(seconds * sound.sampleRate); ++i) {

@@ -26,27 +26,39 @@ struct HiddenHead {
     double pitchOff = 0; ///< share by which its modes lie above what the model says: no drum is the model's
     Turns standing{2.0}; ///< above finger-tight, when it is found standing and nobody counted
 };
+/// What its knob does to the wires' pull. The strands straighten first, then cord and strands stretch, softer
+/// or stiffer the further they are drawn: (x^2 / (x + slack))^power at x turns from where it begins.
+struct HiddenStrainer {
+    Turns begins;       ///< where the knob begins to pull, from what is counted as first contact
+    double slack = 0.0; ///< turns over which the strands straighten
+    double power = 1.0;
+
+    double pullAt(Turns knob) const; ///< in units of its own; 0 and more
+    Turns knobAt(double pull) const; ///< the inverse
+};
 struct HiddenNature {
     HiddenHead batter;
     HiddenHead snareSide;
-    Turns whisperChoke;           ///< strainer turns beyond which a whisper at the middle is not answered
-    Turns rattle;                 ///< strainer turns below which a loud stroke rattles on
-    double turnsPerDynamic = 0.8; ///< by which ten times the power moves that
-    double lostAtEdge = 0.6;      ///< turns by which a stroke near the edge chokes earlier
-    double padLoss = 1.0;         ///< factor on what a pad takes at 400 Hz
-    double padLossSlope = 0.0;    ///< exponent of frequency on that
-    double filmGives = 1.0;       ///< factor on the springs of film under what lies on the head
-    double gaugeGain = 0.02;      ///< marks of the gauge that hangs beside it, per N/m
-    double gaugePower = 1.0;      ///< exponent of tension on them
-    double centreOff = 0;         ///< as pitchOff, for what both heads do together without diameters
+    HiddenStrainer strainer;
+    Turns whisperChoke;        ///< strainer turns beyond which a whisper near the edge is not answered
+    Turns rattle;              ///< strainer turns below which a loud stroke rattles on
+    double dynamicDb = 10.0;   ///< from one dynamic to the next louder one
+    double edgeDb = 7.5;       ///< by which a stroke near the edge throws the wires less
+    double padLoss = 1.0;      ///< factor on what a pad takes at 400 Hz
+    double padLossSlope = 0.0; ///< exponent of frequency on that
+    double filmGives = 1.0;    ///< factor on the springs of film under what lies on the head
+    double gaugeGain = 0.02;   ///< marks of the gauge that hangs beside it, per N/m
+    double gaugePower = 1.0;   ///< exponent of tension on them
+    double swells = 0;         ///< what its shell takes on of the damp in an evening, as expansionPerHumidity
+    double centreOff = 0;      ///< as pitchOff, for what both heads do together without diameters
 
     const HiddenHead& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
 };
 
 /// Strainer turns beyond which a stroke is no longer answered.
-inline Turns chokeOf(const HiddenNature& nature, StrokePlace place, Dynamic dynamic) {
-    return chokeTurns(nature.whisperChoke, place, dynamic, nature.turnsPerDynamic, nature.lostAtEdge);
-}
+Turns chokeOf(const HiddenNature& nature, StrokePlace place, Dynamic dynamic);
+/// And a voice that sings into the drum, a dynamic softer than a whisper in the middle.
+Turns voiceChokeOf(const HiddenNature& nature);
 
 HiddenNature drawNature(const Drum& drum, std::uint64_t seed);
 

@@ -42,7 +42,7 @@ Turns sinceThen(const HeadWork& work, const FinishedRound& round) {
 }
 
 /// Tension that a round heard, carried from its own weather to the brief's.
-Tension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
+CarriedTension tensionIn(const FinishedRound& round, const HeadBrief& brief) {
     const Hertz mean = estimateOf(round).mean;
     const Tension then = tensionFromHeard(brief.drum, brief.side, mean, airAt(round.weather));
     return tensionInWeather(brief.drum, brief.side, then, round.weather, brief.weather);
@@ -155,8 +155,10 @@ TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {
     std::vector<TurnObservation> seen;
     for (const FinishedRound& round : work.history)
         // Only pitch and a gauge of known scale tell how tight the head is; the rest tells the rods apart.
-        if (round.way.kind == kind && (!isSilent(round) || (kind == TapKind::Gauge && brief.gauge.isKnown)))
-            seen.push_back({meanOf(round.rodTurns), tensionIn(round, brief)});
+        if (round.way.kind == kind && (!isSilent(round) || (kind == TapKind::Gauge && brief.gauge.isKnown))) {
+            const CarriedTension carried = tensionIn(round, brief);
+            seen.push_back({meanOf(round.rodTurns), carried.tension, carried.standardError});
+        }
     return learnTurnResponse(brief.drum, brief.side, seen,
                              work.condition == HeadCondition::AsItStands ? kFoundStanding : TurnStart{});
 }
@@ -197,7 +199,7 @@ std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& bri
         if (logs.empty())
             continue;
         const double mean = std::accumulate(logs.begin(), logs.end(), 0.0) / static_cast<double>(logs.size());
-        points.push_back({std::exp(mean), tensionIn(isSilent(one) ? other : one, brief)});
+        points.push_back({std::exp(mean), tensionIn(isSilent(one) ? other : one, brief).tension});
     }
     return points;
 }
@@ -208,7 +210,7 @@ Tension tensionNow(const HeadWork& work, const HeadBrief& brief) {
         return response.at(work.meanTurns());
     const FinishedRound* here = heardHere(work);
     const FinishedRound& last = here != nullptr ? *here : work.history.back();
-    const Tension heard = tensionIn(last, brief);
+    const Tension heard = tensionIn(last, brief).tension;
     const Turns since = sinceThen(work, last);
     return {std::max(30.0, heard.value + response.perTurn().value * since.value)};
 }

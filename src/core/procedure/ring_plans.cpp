@@ -56,8 +56,9 @@ RingPlan maskWithWires(const Drum& drum, const DrumState& state, const RingPlanW
     RingPlan plan{.school = RingSchool::MaskWithWires, .ring = ring};
     const auto modes = strokeModes(drum, state, StrokePlace::Middle);
     const auto buzzAt = [&](Turns knob) {
-        return strikeLength(modes,
-                            chokeTurns(wish.whisperChoke, StrokePlace::Middle, Dynamic::Medium) - knob);
+        return strikeLength(
+            modes, pullDb(chokeTurns(wish.whisperChoke, StrokePlace::Middle, Dynamic::Medium, wish.contact),
+                          knob, wish.contact));
     };
     Turns knob = *wish.knob;
     // Ring is a fall by 60 dB; what the ear is left with after half of that is masked by the room.

@@ -29,7 +29,8 @@ struct RingPlanWish {
     HearingPoint point{};
     double damping = 1.0;        ///< see Muffler
     std::optional<Turns> knob{}; ///< of the strainer from first contact; empty: wires off or not set yet
-    Turns whisperChoke{};        ///< of the middle, from first contact
+    Turns whisperChoke{};        ///< of the middle, on the knob
+    Turns contact{};             ///< where the strainer's pull begins
     Turns loosest{};             ///< that is still clean
 };
 

@@ -293,10 +293,12 @@ WireAdvice wireAdviceOf(const Reckoned& reckoned) {
 std::vector<Calming> calmingsOf(const Reckoned& reckoned) {
     const Session& session = reckoned.session();
     return once(reckoned.memo().calmings, [&] {
-        const Turns room = wireAdviceOf(reckoned).chokeAbove - session.wires.strainer;
+        const WireAdvice advice = wireAdviceOf(reckoned);
+        const Turns room = advice.chokeAbove - session.wires.strainer;
+        const Turns pulled = session.wires.strainer - advice.contact;
         return calmings(session.drum, knownState(reckoned), session.neighbours,
                         {.tighter = Turns{session.wires.begun ? std::max(0.0, room.value) : 0.0},
-                         .turnsPer10Db = kTurnsPerDynamic});
+                         .pulled = std::max(Turns{0.125}, pulled)});
     });
 }
 
@@ -330,6 +332,7 @@ std::vector<RingPlan> makeRingPlans(const Reckoned& reckoned) {
     if (session.wires.begun && !session.tone.wiresOff)
         wish.knob = session.wires.strainer;
     wish.whisperChoke = advice.choke(StrokePlace::Middle, Dynamic::Whisper).turns;
+    wish.contact = advice.contact;
     wish.loosest = advice.rattleBelow;
     return ringPlans(session.drum, knownState(reckoned), wish);
 }

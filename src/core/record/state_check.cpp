@@ -30,6 +30,7 @@ void siftTone(Sieve& sieve, const Tone& tone) {
 void siftPad(Sieve& sieve, const std::string& at, const PadKind& kind) {
     sieve.between(kind.mass, 0.0, 5.0, at + ".mass");
     sieve.between(kind.lossFactor, 0.0, 10.0, at + ".lossFactor");
+    sieve.between(kind.lossRises, -2.0, 2.0, at + ".lossRises");
     sieve.between(kind.radius, 0.0001, 1.0, at + ".radius");
     sieve.between(kind.resistance, 0.0, 1e5, at + ".resistance");
     sieve.between(kind.stiffness, 0.0, 1e8, at + ".stiffness");

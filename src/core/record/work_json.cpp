@@ -1,3 +1,4 @@
+#include "core/record/earlier_figures.h"
 #include "core/record/json_enum.h"
 #include "core/record/json_values.h"
 #include "core/record/pad_json.h"
@@ -62,8 +63,16 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadSpec, id, name, thickness, a
                                                 yield, lossFactor, source, plies, coating, reinforcement,
                                                 vents, modulusPerKelvin, expansionPerKelvin,
                                                 expansionPerHumidity)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Shell, diameter, depth, material, expansionPerKelvin,
-                                                expansionPerHumidity)
+void to_json(Json& nlohmann_json_j, const Shell& nlohmann_json_t) {
+    NLOHMANN_JSON_EXPAND(NLOHMANN_JSON_PASTE(NLOHMANN_JSON_TO, diameter, depth, material, expansionPerKelvin,
+                                             expansionPerHumidity))
+}
+void from_json(const Json& nlohmann_json_j, Shell& nlohmann_json_t) {
+    const Shell nlohmann_json_default_obj;
+    NLOHMANN_JSON_EXPAND(NLOHMANN_JSON_PASTE(NLOHMANN_JSON_FROM_WITH_DEFAULT, diameter, depth, material,
+                                             expansionPerKelvin, expansionPerHumidity))
+    renewSwelling(nlohmann_json_t);
+}
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hoop, kind, perTurn)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireSet, strands, material, mass, slackTurns)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FittedAt, batter, snareSide, wires)

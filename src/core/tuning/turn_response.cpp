@@ -1,6 +1,7 @@
 #include "core/tuning/turn_response.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace bombo {
 
@@ -14,7 +15,8 @@ TurnResponse learnTurnResponse(const Drum& drum, HeadSide side,
     const double perTurnSpread = kTensionPerTurnSpread * perTurn.value;
     std::vector<LinePoint> points;
     for (const TurnObservation& seen : observations)
-        points.push_back({seen.meanTurns.value, seen.tension.value, 0.02 * seen.tension.value + 20.0});
+        points.push_back({seen.meanTurns.value, seen.tension.value,
+                          std::hypot(0.02 * seen.tension.value + 20.0, seen.weathered.value)});
     TurnResponse response{learnLine({.start = start.tension.value,
                                      .slope = perTurn.value,
                                      .startVariance = start.spread.value * start.spread.value,

@@ -9,8 +9,9 @@ namespace bombo {
 
 /// One finished round of taps: how far the rods stood, what tension was heard.
 struct TurnObservation {
-    Turns meanTurns; ///< net since finger-tight, mean over the rods
-    Tension tension; ///< from the mean edge pitch
+    Turns meanTurns;     ///< net since finger-tight, mean over the rods
+    Tension tension;     ///< from the mean edge pitch
+    Tension weathered{}; ///< standard error of what weather made of it since
 };
 
 /// Gaussian belief about (T0, k). Bayesian linear regression from a wide prior.

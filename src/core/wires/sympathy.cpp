@@ -3,6 +3,7 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 #include "core/drum/beds.h"
+#include "core/wires/wire_sweep.h"
 
 #include <algorithm>
 #include <array>
@@ -262,13 +263,14 @@ std::vector<Calming> calmings(const Drum& drum, const DrumState& state,
               .gainDb = gainDb(alone, energyOf(shortened(neighbour, shorter)))});
     }
     const double steps = std::floor(8.0 * limits.tighter.value + 1e-9);
-    const double needed = std::ceil(8.0 * limits.turnsPer10Db * limits.enoughDb / 10.0);
+    const double needed =
+        std::ceil(8.0 * limits.pulled.value * (std::pow(10.0, limits.enoughDb / 20.0) - 1.0));
     const Turns tighter{std::min(steps, needed) / 8.0};
     keep({.kind = CalmingKind::TightenWires,
           .by = {},
           .to = {},
           .turns = tighter,
-          .gainDb = 10.0 * tighter.value / limits.turnsPer10Db});
+          .gainDb = pullDb(limits.pulled + tighter, limits.pulled, Turns{})});
     const auto withOwn = [&](double by) {
         const DrumState there = movedBy(state, Cents{by});
         return wireEnergy(meetingsOf(ownModes(drum, there), there, neighbours));

@@ -85,12 +85,12 @@ struct Calming {
 };
 
 struct CalmingLimits {
-    Turns tighter{};           ///< room to choke: what the knob may still be tightened
-    double turnsPer10Db = 0.8; ///< of the knob, see wire_sweep.h
-    Cents furthest{300.0};     ///< that a neighbour is moved
-    Cents furthestOwn{100.0};  ///< and this drum
-    double enoughDb = 10.0;    ///< nothing further is looked for
-    double leastDb = 3.0;      ///< less is not worth it
+    Turns tighter{};          ///< room to choke: what the knob may still be tightened
+    Turns pulled{1.0};        ///< where it stands, from where the pull begins, > 0
+    Cents furthest{300.0};    ///< that a neighbour is moved
+    Cents furthestOwn{100.0}; ///< and this drum
+    double enoughDb = 10.0;   ///< nothing further is looked for
+    double leastDb = 3.0;     ///< less is not worth it
 };
 /// The smallest change of each kind that calms the wires enough, or the best there is; what gains less than
 /// leastDb is left out. The lever is always last. Empty without neighbours.

@@ -79,24 +79,25 @@ double wireDrive(const Drum& drum, const DrumState& state, StrokePlace place) {
     return driveOf(strokeModes(drum, state, place));
 }
 
-Turns chokeShift(const Drum& drum, const DrumState& from, const DrumState& to, StrokePlace place) {
+Turns chokeShift(const Drum& drum, const DrumState& from, const DrumState& to, StrokePlace place,
+                 Turns reach) {
     const double ratio = wireDrive(drum, to, place) / wireDrive(drum, from, place);
-    return {kTurnsPerDynamic * 2.0 * std::log10(ratio)};
+    return (ratio - 1.0) * reach;
 }
 
-EighthMore eighthMore(const Drum& drum, const DrumState& state, Tension perTurn) {
+EighthMore eighthMore(const Drum& drum, const DrumState& state, Tension perTurn, Turns reach) {
     DrumState then = state;
     then.snareSide.tension = state.snareSide.tension + 0.125 * perTurn;
     EighthMore more;
-    more.room = chokeShift(drum, state, then, StrokePlace::Edge);
+    more.room = chokeShift(drum, state, then, StrokePlace::Edge, reach);
     more.loadNow = filmLoad(drum.snareSideHead, state.snareSide.tension);
     more.loadThen = filmLoad(drum.snareSideHead, then.snareSide.tension);
     more.raised = Cents{600.0 * std::log2(then.snareSide.tension / state.snareSide.tension)};
     return more;
 }
 
-Seconds strikeLength(const std::vector<StrokeMode>& modes, Turns toChoke, double perDynamic) {
-    if (toChoke.value <= 0.0 || modes.empty())
+Seconds strikeLength(const std::vector<StrokeMode>& modes, double belowChokeDb) {
+    if (belowChokeDb <= 0.0 || modes.empty())
         return {};
     // Envelope of the acceleration at each place, mean over them.
     const auto envelopeAt = [&](double t) {
@@ -111,7 +112,7 @@ Seconds strikeLength(const std::vector<StrokeMode>& modes, Turns toChoke, double
         }
         return sum / static_cast<double>(kUnderWires.size());
     };
-    const double pull = driveOf(modes) * std::pow(10.0, -0.5 * toChoke.value / perDynamic);
+    const double pull = driveOf(modes) * std::pow(10.0, -belowChokeDb / 20.0);
     const double least = pull * kKeepsBouncing;
     double low = 0.0;
     double high = 20.0;
@@ -122,12 +123,12 @@ Seconds strikeLength(const std::vector<StrokeMode>& modes, Turns toChoke, double
     return {low};
 }
 
-WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisperChoke) {
+WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisperChoke, Turns contact) {
     const double a = drum.shell.radius().value;
     const double reach = kStrandsReach * a;
     WirePull pull;
-    pull.force = kWhisperPull * std::pow(10.0, 0.5 * (knob.value - whisperChoke.value) / kTurnsPerDynamic) *
-                 kWiresThatPress * drum.wires.mass.value;
+    pull.force = kWhisperPull * std::pow(10.0, pullDb(knob, whisperChoke, contact) / 20.0) * kWiresThatPress *
+                 drum.wires.mass.value;
     // A string of length 2 l bent by h under an even load F pulls with F 2 l / (8 h).
     pull.strands = pull.force * 2.0 * reach / (8.0 * kStrandBend.value);
     // Green's function of the disc, ln(a / x) / (2 pi T) from x to the middle, over the line.
@@ -145,13 +146,14 @@ WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisper
     return pull;
 }
 
-std::optional<Tension> tightEnough(const Drum& drum, const DrumState& state, Turns span, Turns wanted) {
+std::optional<Tension> tightEnough(const Drum& drum, const DrumState& state, Turns span, Turns reach,
+                                   Turns wanted) {
     if (span >= wanted)
         return state.snareSide.tension;
     const auto spanAt = [&](Tension tension) {
         DrumState there = state;
         there.snareSide.tension = tension;
-        return span + chokeShift(drum, state, there, StrokePlace::Edge);
+        return span + chokeShift(drum, state, there, StrokePlace::Edge, reach);
     };
     // Not monotonic: where the lowest modes of both heads cross, the wires get more than on either side of
     // it.

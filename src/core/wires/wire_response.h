@@ -28,15 +28,14 @@ std::vector<StrokeMode> strokeModes(const Drum& drum, const DrumState& state, St
 /// that. Source: docs/physics.md, section 11.
 double wireDrive(const Drum& drum, const DrumState& state, StrokePlace place);
 
-/// How long the wires are thrown off and strike again after a stroke that would choke so many turns further
-/// on: thrown off, they bounce on until the acceleration of the head under them, a sum of decaying modes, has
-/// fallen below what keeps a bouncing body going (0.15 of their pull: periodic bouncing, restitution 0.91). 0
-/// s when the stroke is choked. Monotonic: never longer for a tighter knob. Source: docs/physics.md,
+/// How long the wires are thrown off and strike again after a stroke that it would take so much more pull to
+/// choke: thrown off, they bounce on until the acceleration of the head under them, a sum of decaying modes,
+/// has fallen below what keeps a bouncing body going (0.15 of their pull: periodic bouncing, restitution
+/// 0.91). 0 s when the stroke is choked. Monotonic: never longer for a tighter knob. Source: docs/physics.md,
 /// section 11.
-/// @param modes    of the stroke, see strokeModes
-/// @param toChoke  of the same stroke, from where the knob stands
-Seconds strikeLength(const std::vector<StrokeMode>& modes, Turns toChoke,
-                     double perDynamic = kTurnsPerDynamic);
+/// @param modes  of the stroke, see strokeModes
+/// @param belowChokeDb  of the pull against that which chokes the stroke, see pullDb
+Seconds strikeLength(const std::vector<StrokeMode>& modes, double belowChokeDb);
 
 /// What the strands do to the head they are pulled onto.
 struct WirePull {
@@ -45,11 +44,11 @@ struct WirePull {
     Metres bend;        ///< of the head in the middle, inward
     Cents raised;       ///< of its own centre pitch, while they lie on it
 };
-/// The pull grows tenfold in power with every kTurnsPerDynamic; what a whisper in the middle throws is known
-/// from its choke point (kWhisperPull). The head bends as a membrane under a line load; the strands' own
-/// tension adds its stiffness to the (0,1) mode for the half of each swing in which they lie on it. Estimates
-/// in absolute size, docs/physics.md, section 11.
-WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisperChoke);
+/// The pull grows in a straight line from contact; what a whisper in the middle throws is known from its
+/// choke point (kWhisperPull). The head bends as a membrane under a line load; the strands' own tension adds
+/// its stiffness to the (0,1) mode for the half of each swing in which they lie on it. Estimates in absolute
+/// size, docs/physics.md, section 11.
+WirePull wirePull(const Drum& drum, Tension snareSide, Turns knob, Turns whisperChoke, Turns contact);
 /// m/s^2 that a whisper in the middle overcomes: 8 mN s of a stick on a mode of 20 g at 200 Hz. Estimate.
 inline constexpr double kWhisperPull = 500.0;
 
@@ -58,7 +57,8 @@ inline constexpr Turns kEasySpan{1.0}; ///< that a hand finds without counting
 /// Snare-side tension from which on the clean span is so wide that a knob finds it; empty when the film's
 /// limit comes first. At least the present one when that is enough.
 /// @param span of now, from loosest clean to tightest
-std::optional<Tension> tightEnough(const Drum& drum, const DrumState& state, Turns span,
+/// @param reach of now, from contact to the choke of a whisper near the edge
+std::optional<Tension> tightEnough(const Drum& drum, const DrumState& state, Turns span, Turns reach,
                                    Turns wanted = kEasySpan);
 /// How the lengths of buzz and tone compare at a stop.
 struct LengthPoint {
@@ -71,8 +71,9 @@ struct LengthPoint {
 KnobPlace whereLengthsMeet(const std::vector<LengthPoint>& points, Turns rattle, Turns choke);
 
 /// By how much further the knob may be tightened until the same stroke chokes, when the drum is tuned from
-/// one state to another; the ratio of the drives, 10 dB of it for kTurnsPerDynamic.
-Turns chokeShift(const Drum& drum, const DrumState& from, const DrumState& to, StrokePlace place);
+/// one state to another: its reach, from contact to the choke, grows as the drive does.
+Turns chokeShift(const Drum& drum, const DrumState& from, const DrumState& to, StrokePlace place,
+                 Turns reach);
 
 /// One more eighth on every rod of the snare side.
 struct EighthMore {
@@ -82,6 +83,7 @@ struct EighthMore {
     Cents raised; ///< the snare side's own edge pitch
 };
 /// @param perTurn what a turn does to the snare side's tension, N/m
-EighthMore eighthMore(const Drum& drum, const DrumState& state, Tension perTurn);
+/// @param reach  from contact to the choke of that whisper now
+EighthMore eighthMore(const Drum& drum, const DrumState& state, Tension perTurn, Turns reach);
 
 } // namespace bombo

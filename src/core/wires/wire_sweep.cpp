@@ -4,23 +4,30 @@
 #include <array>
 #include <cmath>
 #include <functional>
+#include <utility>
 
 namespace bombo {
 namespace {
 
-constexpr double kSlope = 0.12; // turns: width of the logistic step
-constexpr double kSlips = 0.15; // share of answers ticked wrongly
-constexpr double kGridStep = 0.05;
+constexpr double kSlips = 0.10;       // share of answers ticked wrongly
+constexpr double kSlope = 0.12;       // turns: width of the logistic step of a rattle,
+constexpr double kChokeSlope = 0.05;  // and of a choke, with as much of its reach (no two strokes are alike)
+constexpr double kGridStep = 0.05;    // turns, of the rattle's lattice
+constexpr double kNearContact = 0.05; // turns: below, strands are drawn by what the film bends them
 
-// Choke of a whisper near the edge, turns a dynamic, turns that the middle has more: all on one lattice, so
-// that every threshold lies on it.
-constexpr double kChokeFrom = -1.0;
-constexpr int kChokeCount = 130;
-constexpr std::array kSweepSteps{12, 14, 16, 18, 20}; ///< in lattice steps: 0.6 to 1.0 turns
-constexpr std::array kLosses{6, 9, 12, 15, 18};       ///< likewise: 0.3 to 0.9
-constexpr double kStepSpread = 0.12;                  ///< turns, from drum to drum; estimate
-constexpr double kLossSpread = 0.2;
-constexpr int kThresholds = kChokeCount + 20 * 3 + 18;
+// Reach, in dB over a turn, from contact to the choke of a whisper near the edge; how many dB more a dynamic
+// and the middle take. All on one lattice, so that every threshold lies on it.
+constexpr double kStepDb = 1.0 / 3.0;
+constexpr double kReachFromDb = -14.0;
+constexpr int kReachCount = 104;                        // to 10 turns
+constexpr std::array kDynamicSteps{18, 24, 30, 36, 42}; // 6 to 14 dB
+constexpr std::array kEdgeSteps{9, 16, 23, 30, 37};     // 3 to 12 dB
+constexpr double kDynamicSpread = 2.0;                  // dB, from drum to drum and hand to hand; estimates
+constexpr double kEdgeSpread = 2.5;
+constexpr double kReachSpread = 3.5;
+constexpr std::array kContacts{-0.25, 0.0, 0.25}; // turns off where first contact was counted
+constexpr double kContactSpread = 0.2;
+constexpr int kThresholds = kReachCount + 42 * 3 + 37;
 
 constexpr double kRattleFrom = -1.0;
 constexpr int kRattleCount = 70;
@@ -28,22 +35,29 @@ constexpr int kRattleCount = 70;
 using Lattice = std::vector<double>; ///< one value a place on the lattice
 
 /// Probability of "answered" (or of "clean"): a step with soft shoulders and honest slips.
-double soft(double distance) {
-    return kSlips + (1.0 - 2.0 * kSlips) / (1.0 + std::exp(-distance / kSlope));
+double soft(double distance, double slope = kSlope) {
+    return kSlips + (1.0 - 2.0 * kSlips) / (1.0 + std::exp(-distance / slope));
 }
 
-double chokeAt(std::size_t i) {
-    return kChokeFrom + kGridStep * static_cast<double>(i);
+/// Turns from contact to a threshold.
+double reachAt(std::size_t i) {
+    static const auto reaches = [] {
+        std::array<double, kThresholds> all{};
+        for (std::size_t k = 0; k < all.size(); ++k)
+            all[k] = std::pow(10.0, (kReachFromDb + kStepDb * static_cast<double>(k)) / 20.0);
+        return all;
+    }();
+    return reaches[i];
 }
 double rattleAt(std::size_t i) {
     return kRattleFrom + kGridStep * static_cast<double>(i);
 }
 
-/// How likely a stroke at a stop is answered, by where its threshold lies on the lattice.
+/// How likely a stroke at so many turns from contact is answered, by where its threshold lies on the lattice.
 Lattice answeredAt(double turns) {
     Lattice answered(kThresholds);
     for (std::size_t i = 0; i < answered.size(); ++i)
-        answered[i] = soft(chokeAt(i) - turns);
+        answered[i] = soft(reachAt(i) - turns, kChokeSlope * (1.0 + reachAt(i)));
     return answered;
 }
 
@@ -62,8 +76,9 @@ double normalDensity(double x, double mean, double spread) {
 
 /// How one drum's strokes choke beside each other.
 struct Shape {
-    int step = 0; ///< lattice steps a dynamic
-    int loss = 0; ///< lattice steps that the middle has more
+    std::size_t contact = 0; ///< of kContacts
+    int step = 0;            ///< lattice steps a dynamic
+    int loss = 0;            ///< lattice steps that the middle has more
 
     std::size_t above(StrokePlace place, Dynamic dynamic) const { ///< a whisper near the edge
         return static_cast<std::size_t>(step * static_cast<int>(dynamic) +
@@ -71,10 +86,22 @@ struct Shape {
     }
 };
 
-struct Belief {
+std::vector<Shape> allShapes() {
     std::vector<Shape> shapes;
-    std::vector<Lattice> choke; ///< by shape: probability over the choke of a whisper near the edge
+    for (std::size_t contact = 0; contact < kContacts.size(); ++contact)
+        for (const int step : kDynamicSteps)
+            for (const int loss : kEdgeSteps)
+                shapes.push_back({contact, step, loss});
+    return shapes;
+}
+
+struct Belief {
+    double contact = 0; ///< as counted, turns
+    std::vector<Shape> shapes;
+    std::vector<Lattice> choke; ///< by shape: probability over the reach of a whisper near the edge
     Lattice rattle;             ///< probability over the rattle point
+
+    double contactOf(const Shape& shape) const { return contact + kContacts[shape.contact]; }
 };
 
 Lattice rattleBelief(const Sweep& sweep) {
@@ -94,32 +121,34 @@ Lattice rattleBelief(const Sweep& sweep) {
 Belief beliefFrom(const Sweep& sweep) {
     // A tighter snare-side head throws the wires harder: the span widens. Stretched strands eat up turns.
     const double load = std::clamp(sweep.snareSideFilmLoad, 0.02, 0.8);
-    const double whisperMiddle = 1.9 + 2.0 * load + sweep.slackTurns;
-    std::vector<Lattice> answered;
-    for (const WireTest& test : sweep.tests)
-        answered.push_back(answeredAt(test.turns.value));
+    const double usualDb = 20.0 * std::log10(1.3 + 2.0 * load);
     Belief belief;
+    belief.contact = sweep.slackTurns;
+    belief.shapes = allShapes();
     belief.rattle = rattleBelief(sweep);
+    std::vector<std::array<Lattice, kContacts.size()>> answered(sweep.tests.size());
+    for (std::size_t t = 0; t < sweep.tests.size(); ++t)
+        for (std::size_t c = 0; c < kContacts.size(); ++c)
+            answered[t][c] = answeredAt(sweep.tests[t].turns.value - belief.contact - kContacts[c]);
     double sum = 0.0;
-    for (const int step : kSweepSteps)
-        for (const int loss : kLosses) {
-            const Shape shape{step, loss};
-            const double usual = normalDensity(kGridStep * step, kTurnsPerDynamic, kStepSpread) *
-                                 normalDensity(kGridStep * loss, kTurnsLostAtEdge, kLossSpread);
-            Lattice choke(kChokeCount);
-            for (std::size_t i = 0; i < choke.size(); ++i) {
-                double p = usual * normalDensity(chokeAt(i) + kGridStep * loss, whisperMiddle, 0.9);
-                for (std::size_t t = 0; t < sweep.tests.size(); ++t) {
-                    const WireTest& test = sweep.tests[t];
-                    const double yes = answered[t][i + shape.above(test.place, test.dynamic)];
-                    p *= test.answered ? yes : 1.0 - yes;
-                }
-                choke[i] = p;
-                sum += p;
+    for (const Shape& shape : belief.shapes) {
+        const double usual = normalDensity(kStepDb * shape.step, kDynamicDb, kDynamicSpread) *
+                             normalDensity(kStepDb * shape.loss, kEdgeDb, kEdgeSpread) *
+                             normalDensity(kContacts[shape.contact], 0.0, kContactSpread);
+        Lattice choke(kReachCount);
+        for (std::size_t i = 0; i < choke.size(); ++i) {
+            double p =
+                usual * normalDensity(kReachFromDb + kStepDb * static_cast<double>(i), usualDb, kReachSpread);
+            for (std::size_t t = 0; t < sweep.tests.size(); ++t) {
+                const WireTest& test = sweep.tests[t];
+                const double yes = answered[t][shape.contact][i + shape.above(test.place, test.dynamic)];
+                p *= test.answered ? yes : 1.0 - yes;
             }
-            belief.shapes.push_back(shape);
-            belief.choke.push_back(std::move(choke));
+            choke[i] = p;
+            sum += p;
         }
+        belief.choke.push_back(std::move(choke));
+    }
     for (Lattice& choke : belief.choke)
         for (double& p : choke)
             p /= sum;
@@ -144,12 +173,31 @@ KnobPlace rattlePlace(const Belief& belief) {
     return m.place();
 }
 
-KnobPlace chokePlace(const Belief& belief, StrokePlace place, Dynamic dynamic) {
+ChokePlace chokePlace(const Belief& belief, StrokePlace place, Dynamic dynamic) {
+    std::array<Lattice, kContacts.size()> over;
+    over.fill(Lattice(kThresholds));
+    for (std::size_t s = 0; s < belief.shapes.size(); ++s) {
+        const Shape& shape = belief.shapes[s];
+        for (std::size_t i = 0; i < kReachCount; ++i)
+            over[shape.contact][i + shape.above(place, dynamic)] += belief.choke[s][i];
+    }
     SweepMoments m;
-    for (std::size_t s = 0; s < belief.shapes.size(); ++s)
-        for (std::size_t i = 0; i < belief.choke[s].size(); ++i)
-            m.add(belief.choke[s][i], chokeAt(i + belief.shapes[s].above(place, dynamic)));
-    return m.place();
+    std::vector<std::pair<double, double>> places; // turns, probability
+    for (std::size_t c = 0; c < kContacts.size(); ++c)
+        for (std::size_t i = 0; i < kThresholds; ++i) {
+            const double turns = belief.contact + kContacts[c] + reachAt(i);
+            m.add(over[c][i], turns);
+            places.emplace_back(turns, over[c][i]);
+        }
+    std::sort(places.begin(), places.end());
+    auto quantile = [&](double share) {
+        double sum = 0.0;
+        for (const auto& [turns, p] : places)
+            if ((sum += p) >= share)
+                return Turns{turns};
+        return Turns{places.back().first};
+    };
+    return {m.place(), quantile(1.0 / 6.0), quantile(5.0 / 6.0)};
 }
 
 double binaryEntropy(double p) {
@@ -172,7 +220,10 @@ Weights weightsOf(double margin) {
 class StopInformation {
 public:
     StopInformation(const Belief& belief, double turns, const Weights& weights)
-        : m_belief(belief), m_turns(turns), m_weights(weights), m_answered(answeredAt(turns)) {}
+        : m_belief(belief), m_turns(turns), m_weights(weights) {
+        for (std::size_t c = 0; c < kContacts.size(); ++c)
+            m_answered[c] = answeredAt(turns - belief.contact - kContacts[c]);
+    }
 
     double of(const Stroke& stroke) const {
         return stroke.asksRattle ? m_weights.rattle * ofRattle() : m_weights.choke * ofChoke(stroke);
@@ -189,28 +240,30 @@ private:
         }
         return binaryEntropy(mean) - conditional;
     }
-    /// About the choke of a whisper near the edge, whatever the shape.
+    /// About the choke of a whisper near the edge, however the other strokes lie beside it.
     double ofChoke(const Stroke& stroke) const {
         double mean = 0.0;
         double conditional = 0.0;
-        for (std::size_t i = 0; i < kChokeCount; ++i) {
-            double p = 0.0;
-            double yes = 0.0;
-            for (std::size_t s = 0; s < m_belief.shapes.size(); ++s) {
-                const double here = m_belief.choke[s][i];
-                p += here;
-                yes += here * m_answered[i + m_belief.shapes[s].above(stroke.place, stroke.dynamic)];
+        const std::size_t each = m_belief.shapes.size() / kContacts.size();
+        for (std::size_t c = 0; c < kContacts.size(); ++c)
+            for (std::size_t i = 0; i < kReachCount; ++i) {
+                double p = 0.0;
+                double yes = 0.0;
+                for (std::size_t s = c * each; s < (c + 1) * each; ++s) {
+                    const double here = m_belief.choke[s][i];
+                    p += here;
+                    yes += here * m_answered[c][i + m_belief.shapes[s].above(stroke.place, stroke.dynamic)];
+                }
+                mean += yes;
+                if (p > 1e-12)
+                    conditional += p * binaryEntropy(yes / p);
             }
-            mean += yes;
-            if (p > 1e-12)
-                conditional += p * binaryEntropy(yes / p);
-        }
         return binaryEntropy(mean) - conditional;
     }
     const Belief& m_belief;
     double m_turns;
     Weights m_weights;
-    Lattice m_answered;
+    std::array<Lattice, kContacts.size()> m_answered;
 };
 
 std::vector<Stroke> allStrokes() {
@@ -272,22 +325,21 @@ double inEighths(double turns) {
 namespace {
 
 /// Two answers that cannot both be right: more than half a turn past each other, on whatever drum.
-bool contradict(const std::vector<WireTest>& tests) {
+bool contradict(const Sweep& sweep) {
     constexpr double past = 0.5; // turns
-    for (const int step : kSweepSteps)
-        for (const int loss : kLosses) {
-            double tightestAnswered = -1e9;
-            double loosestSilent = 1e9;
-            for (const WireTest& test : tests) {
-                const double above =
-                    kGridStep * static_cast<double>(Shape{step, loss}.above(test.place, test.dynamic));
-                double& end = test.answered ? tightestAnswered : loosestSilent;
-                end = test.answered ? std::max(end, test.turns.value - above)
-                                    : std::min(end, test.turns.value - above);
-            }
-            if (tightestAnswered <= loosestSilent + past)
-                return false;
+    for (const Shape& shape : allShapes()) {
+        double tightestAnswered = -1e9;
+        double loosestSilent = 1e9;
+        for (const WireTest& test : sweep.tests) { // each as if it were a whisper near the edge
+            const double above = kStepDb * static_cast<double>(shape.above(test.place, test.dynamic));
+            const double turns = (test.turns.value - sweep.slackTurns - kContacts[shape.contact]) *
+                                 std::pow(10.0, -above / 20.0);
+            double& end = test.answered ? tightestAnswered : loosestSilent;
+            end = test.answered ? std::max(end, turns) : std::min(end, turns);
         }
+        if (tightestAnswered <= loosestSilent + past)
+            return false;
+    }
     return true;
 }
 
@@ -299,6 +351,18 @@ bool isOnePlaceOnly(const std::vector<WireTest>& tests) {
 
 } // namespace
 
+double pullDb(Turns knob, Turns other, Turns contact) {
+    auto reach = [&](Turns turns) { return std::max(kNearContact, (turns - contact).value); };
+    return 20.0 * std::log10(reach(knob) / reach(other));
+}
+
+Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic, Turns contact, double dynamicDb,
+                 double edgeDb) {
+    const double db = dynamicDb * static_cast<int>(dynamic) - (place == StrokePlace::Edge ? edgeDb : 0.0);
+    const double reach = std::max(kNearContact, (whisperMiddle - contact).value);
+    return contact + Turns{reach * std::pow(10.0, db / 20.0)};
+}
+
 WireAdvice adviseWires(const Sweep& sweep) {
     constexpr double guard = 0.125; // turns kept from either end of the span
     constexpr double wetter = 0.25; // turns below the clean span
@@ -309,14 +373,17 @@ WireAdvice adviseWires(const Sweep& sweep) {
         for (const Dynamic dynamic : kDynamics)
             advice.chokes[static_cast<std::size_t>(place)][static_cast<std::size_t>(dynamic)] =
                 chokePlace(belief, place, dynamic);
-    const KnobPlace choke = chokePlace(belief, StrokePlace::Edge, Dynamic::Whisper);
+    const ChokePlace choke = chokePlace(belief, StrokePlace::Edge, Dynamic::Whisper);
+    for (std::size_t s = 0; s < belief.shapes.size(); ++s)
+        for (const double p : belief.choke[s])
+            advice.contact += p * Turns{belief.contactOf(belief.shapes[s])};
     advice.rattle = rattlePlace(belief);
     advice.rattleBelow = Turns{std::max(0.0, advice.rattle.turns.value)};
     advice.chokeAbove = Turns{std::max(0.0, choke.turns.value)};
     const double low = advice.rattleBelow.value + guard;
     const double high = advice.chokeAbove.value - guard;
     advice.noUsableSpan = high < low;
-    advice.contradictory = contradict(sweep.tests);
+    advice.contradictory = contradict(sweep);
     advice.onePlaceOnly = isOnePlaceOnly(sweep.tests);
     const double margin = marginOf(sweep);
     double wanted = advice.noUsableSpan ? 0.5 * (low + high) : low + margin * (high - low);

@@ -45,15 +45,22 @@ struct KnobPlace {
     Turns error; ///< one standard error
 };
 
+/// Where a stroke chokes; far out its errors are unlike.
+struct ChokePlace : KnobPlace {
+    Turns from; ///< one in six lies below,
+    Turns to;   ///< one in six above
+};
+
 struct WireAdvice {
     StrainerAdvice advice = StrainerAdvice::TestMore;
     Turns recommended; ///< of the knob from first contact, in eighths
     Turns error;       ///< one standard error of it
     Turns rattleBelow; ///< looser than this, a loud stroke rattles on
     Turns chokeAbove;  ///< tighter than this, a whisper near the edge is not answered
-    std::array<std::array<KnobPlace, kDynamics.size()>, kPlaces.size()> chokes{}; ///< see choke()
+    std::array<std::array<ChokePlace, kDynamics.size()>, kPlaces.size()> chokes{}; ///< see choke()
     KnobPlace rattle{};            ///< as found; rattleBelow is never below first contact
     std::optional<Turns> nextTest; ///< the stop whose answers would tell most; empty if nothing is gained
+    Turns contact;                 ///< where the pull begins, as the answers have it
     bool contradictory = false;    ///< a stroke answered where by the others it should long be choked, or the
                                    ///< other way about: one of the answers is wrong
     bool onePlaceOnly =
@@ -61,25 +68,30 @@ struct WireAdvice {
     bool noUsableSpan =
         false; ///< rattle begins before choke ends: tighten the snare side or change the wires
 
+    /// From contact to where a whisper near the edge chokes.
+    Turns reach() const { return chokeAbove - contact; }
     /// Where a stroke chokes.
-    const KnobPlace& choke(StrokePlace place, Dynamic dynamic) const {
+    const ChokePlace& choke(StrokePlace place, Dynamic dynamic) const {
         return chokes[static_cast<std::size_t>(place)][static_cast<std::size_t>(dynamic)];
     }
 };
 
 inline constexpr double kFarthestStrainer = 6.0; ///< turns from first contact
 
-/// Knob turns that move the choke point by one step of dynamics (10 dB of stroke), and by moving to the edge:
-/// of a usual drum; what the answers say of this one counts more.
-inline constexpr double kTurnsPerDynamic = 0.8;
-inline constexpr double kTurnsLostAtEdge = 0.6;
+/// By how much a stroke throws the wires less than the next louder one, and less near the edge than in the
+/// middle: of a usual drum; what the answers say of this one counts more.
+inline constexpr double kDynamicDb = 10.0;
+inline constexpr double kEdgeDb = 7.5;
 
-/// Turns beyond which a stroke is no longer answered, given the whisper-at-the-middle choke point.
-inline Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic,
-                        double perDynamic = kTurnsPerDynamic, double lostAtEdge = kTurnsLostAtEdge) {
-    return {whisperMiddle.value + perDynamic * static_cast<int>(dynamic) -
-            (place == StrokePlace::Edge ? lostAtEdge : 0.0)};
-}
+/// The strainer pulls in a straight line from `contact` on: cord or strap and strands are springs in series.
+/// @return the pull at `knob` over that at `other`, dB; near and below contact as a twentieth of a turn
+/// further
+double pullDb(Turns knob, Turns other, Turns contact);
+
+/// Turns beyond which a stroke is no longer answered, given the whisper-at-the-middle choke point: where the
+/// pull is as much higher as the stroke is stronger.
+Turns chokeTurns(Turns whisperMiddle, StrokePlace place, Dynamic dynamic, Turns contact,
+                 double dynamicDb = kDynamicDb, double edgeDb = kEdgeDb);
 
 /// What is known of the wires of a drum: before any stroke, and of the strokes that were tried.
 struct Sweep {
@@ -94,11 +106,12 @@ struct Sweep {
 };
 
 /// Stops that are tried at most before the best one is taken as found.
-inline constexpr int kMostTestStops = 4;
+inline constexpr int kMostTestStops = 5;
 
-/// Threshold model: strands stay on the head while the pull outweighs the head's acceleration; each 10 dB of
-/// stroke moves the choke point by the same turns. Gaussian prior over (whisper choke, turns for a dynamic,
-/// turns lost at the edge) and over the rattle, logistic answers with a share of slips, posterior on a grid.
+/// Threshold model: strands stay on the head while the pull, which grows along the knob in a straight line,
+/// outweighs the head's acceleration. Gaussian prior over the logarithms (choke of a whisper near the edge,
+/// dynamic, edge), over the place of first contact and over the rattle, logistic answers with a share of
+/// slips, posterior on a grid.
 /// Source: docs/physics.md, section 11.
 WireAdvice adviseWires(const Sweep& sweep);
 

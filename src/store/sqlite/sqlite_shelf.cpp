@@ -1,4 +1,5 @@
 /// SqliteWorkbook: drums, tones, and what is at hand for the work.
+#include "core/record/earlier_figures.h"
 #include "core/record/json_values.h"
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
@@ -47,6 +48,7 @@ SqliteWorkbook::Outcome<std::vector<DrumRow>> SqliteWorkbook::drums() const {
             setAside(SetAside::What::Drum, json, drum.fault());
             continue;
         }
+        renewSwelling(drum->shell);
         rows.push_back({*drum, static_cast<std::uint64_t>(read.query().value(1).toLongLong()),
                         read.query().value(2).toString().toStdString(), read.query().value(3).toBool()});
     }

@@ -1,4 +1,4 @@
-/// The promise on accuracy: within 0.5 % of a converged solution, over the whole range of drums.
+/// The promise on accuracy: within 0.02 % of a converged solution, over the whole range of drums.
 #include "core/acoustics/bessel.h"
 #include "support/reference_drum.h"
 
@@ -34,7 +34,7 @@ const std::vector<Row> kDrums{{10, 3, 0.264, 300, 0.0695, 300},    {10, 3, 0.50,
 
 class Converged : public ::testing::TestWithParam<AirCoupling> {};
 
-TEST_P(Converged, EveryModeIsWithinHalfAPercent) {
+TEST_P(Converged, EveryModeIsWithinAFiftiethOfAPercent) {
     double worst = 0.0;
     for (const Row& row : kDrums)
         for (int m = 0; m <= kHighestM; ++m) {
@@ -45,14 +45,14 @@ TEST_P(Converged, EveryModeIsWithinHalfAPercent) {
             for (std::size_t i = 0; i < 3; ++i) {
                 const double error = ours[i].frequency.value / reference[i] - 1.0;
                 worst = std::max(worst, std::abs(error));
-                EXPECT_LT(std::abs(error), 0.005) << row.diameterIn << " x " << row.depthIn << " in, T "
-                                                  << row.batterTension << ", m=" << m << ", order " << i + 1;
+                EXPECT_LT(std::abs(error), 2e-4) << row.diameterIn << " x " << row.depthIn << " in, T "
+                                                 << row.batterTension << ", m=" << m << ", order " << i + 1;
                 // Fewer shapes can only make a drum stiffer: the error has a sign.
                 EXPECT_GT(error, -1e-4);
             }
         }
     RecordProperty("worst_percent", std::to_string(100 * worst));
-    EXPECT_LT(worst, 0.003) << "docs/physics.md says 0.22 %";
+    EXPECT_LT(worst, 1.2e-4) << "docs/physics.md says 0.011 %";
 }
 
 INSTANTIATE_TEST_SUITE_P(Air, Converged, ::testing::Values(AirCoupling::Inside, AirCoupling::InBaffle),
@@ -66,7 +66,7 @@ TEST(Reference, IsConvergedItself) {
         const auto coarse = testing::ReferenceDrum(state, m, AirCoupling::InBaffle, 8, 10).lowestHz(3);
         const auto fine = testing::ReferenceDrum(state, m, AirCoupling::InBaffle, 12, 14).lowestHz(3);
         for (std::size_t i = 0; i < 3; ++i)
-            EXPECT_NEAR(coarse[i] / fine[i], 1.0, 3e-4) << m << ' ' << i;
+            EXPECT_NEAR(coarse[i] / fine[i], 1.0, 5e-5) << m << ' ' << i;
     }
 }
 

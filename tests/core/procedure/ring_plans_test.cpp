@@ -18,7 +18,7 @@ RingPlanWish wishFor(double share) {
     wish.ring = share * Muffler(plover(), standing()).ringWith({});
     wish.perTurn = Tension{1500};
     wish.knob = Turns{1.5};
-    wish.whisperChoke = Turns{2.4};
+    wish.whisperChoke = Turns{4.4};
     wish.loosest = Turns{0.7};
     return wish;
 }
@@ -63,8 +63,8 @@ TEST(RingPlans, LongerWiresAreLooserButClean) {
     EXPECT_LE(plan.knob.value, 0.0);
     EXPECT_GE(1.5 + plan.knob.value, 0.7 - 1e-12);
     const auto modes = strokeModes(plover(), standing(), StrokePlace::Middle);
-    const Turns choke = chokeTurns(Turns{2.4}, StrokePlace::Middle, Dynamic::Medium);
-    EXPECT_GE(plan.buzz.value(), strikeLength(modes, choke - Turns{1.5}));
+    const Turns choke = chokeTurns(Turns{4.4}, StrokePlace::Middle, Dynamic::Medium, Turns{});
+    EXPECT_GE(plan.buzz.value(), strikeLength(modes, pullDb(choke, Turns{1.5}, Turns{})));
     RingPlanWish off = wishFor(0.6);
     off.knob.reset();
     EXPECT_EQ(ringPlans(plover(), standing(), off).size(), 4U); // without wires nothing masks

@@ -56,7 +56,7 @@ TEST(HissOverVoice, ThePracticeDrumAnswersWhileItsWiresAreLooseEnough) {
         state.leverOn = true;
         for (const double turns : {0.5, 1.0, 1.5, 2.0, 3.0}) {
             state.strainer = Turns{turns};
-            const bool truth = turns < nature.whisperChoke.value - nature.turnsPerDynamic;
+            const bool truth = Turns{turns} < voiceChokeOf(nature);
             const double gain = hissOverVoice(practiceVoice(nature, state, 2), kRate).value() - without;
             EXPECT_EQ(gain >= kVoiceAnswersFrom, truth) << seed << ' ' << turns << ' ' << gain;
             answers += truth;

@@ -169,7 +169,7 @@ TEST(SessionWeather, WhatWasHeardWarmIsCarriedIntoTheCold) {
     s = done(s, SetWeather{outdoors});
     EXPECT_EQ(stationState(s, Station::Batter), StationState::Stale); // to be heard again
     EXPECT_NEAR(knownState(s).batter.tension.value,
-                tensionInWeather(s.drum, HeadSide::Batter, warm, indoors, outdoors).value, 1e-6);
+                tensionInWeather(s.drum, HeadSide::Batter, warm, indoors, outdoors).tension.value, 1e-6);
     EXPECT_NE(knownState(s).batter.tension, warm);
 }
 

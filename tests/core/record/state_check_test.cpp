@@ -35,6 +35,14 @@ TEST(StateCheck, WhatTheProgramMadePasses) {
     }
 }
 
+TEST(StateCheck, AThingKeptBeforeLossesRoseReadsAsItWasMeant) {
+    Json old = Json::parse(workText(rich()));
+    old["/pads/0/kind"_json_pointer].erase("lossRises");
+    EXPECT_EQ(workFromText(old.dump()).value().pads[0].kind, padKinds()[0]); // gel
+    old["/pads/0/kind/id"_json_pointer] = "own:sponge";                      // was fitted without
+    EXPECT_EQ(workFromText(old.dump()).value().pads[0].kind.lossRises, 0.0);
+}
+
 struct Crafted {
     const char* place; ///< JSON pointer into the stored work
     Json value;
@@ -84,6 +92,7 @@ TEST(StateCheck, WhatCannotBeIsRefusedByItsPlace) {
         {"/largestStep", -1.0},
         {"/wires/strainer", 1e9},
         {"/pads/0/kind/radius", -1.0},
+        {"/pads/0/kind/lossRises", 400.0},
         {"/pads/0/kind/footprint", "cloud"},
         {"/pads/0/fromCentre", 40.0},
         {"/strokes/0/partials/0/m", 99},

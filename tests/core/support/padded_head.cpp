@@ -19,11 +19,17 @@ struct Shape {
     int order = 0;
     bool known = false; ///< one of the drum's with its air; else of the head alone
     ShapeVector mix{};
-    double zero = 0;
+    std::vector<double> zeros{}; ///< of a shape of the head alone
+    Eigen::VectorXd parts{};     ///< of each of these in it
     double mass = 0;
     double omega = 0;
     double at(double radius) const {
-        return known ? shapeAt(m, mix, radius) : std::cyl_bessel_j(static_cast<double>(m), zero * radius);
+        if (known)
+            return shapeAt(m, mix, radius);
+        double value = 0.0;
+        for (std::size_t n = 0; n < zeros.size(); ++n)
+            value += parts[static_cast<Eigen::Index>(n)] * std::cyl_bessel_j(double(m), zeros[n] * radius);
+        return value;
     }
 };
 
@@ -46,28 +52,60 @@ std::vector<double> zerosBelow(int m, double finest) {
     return zeros;
 }
 
+/// The head's own shapes of one m beyond those that the drum's modes are made of: Bessel shapes from the
+/// fourth on, orthogonal to the one beside them that the modes have too (it is made of the same).
+void addFurther(std::vector<Shape>& shapes, const DrumState& state, int m, std::vector<double> zeros) {
+    const double a = state.radius.value;
+    const double speed = std::sqrt(state.batter.tension.value / state.batter.arealDensity.value);
+    const bool known = m <= kHighestM;
+    if (known)
+        zeros.erase(zeros.begin(), zeros.begin() + kBesselShapes);
+    const auto count = static_cast<Eigen::Index>(zeros.size());
+    if (count == 0)
+        return;
+    Eigen::VectorXd norm(count);
+    Eigen::VectorXd stiffness(count);
+    Eigen::VectorXd last = Eigen::VectorXd::Zero(count); // the modes' own last shape, in root-norm terms
+    const Rule rule = gauss(64);
+    for (Eigen::Index n = 0; n < count; ++n) {
+        const double zero = zeros[static_cast<std::size_t>(n)];
+        norm[n] = 0.5 * std::pow(bessel(m + 1, zero), 2);
+        stiffness[n] = std::pow(zero * speed / a, 2);
+        for (std::size_t i = 0; known && i < rule.at.size(); ++i)
+            last[n] += rule.weight[i] * rule.at[i] * shapeAt(m, {0.0, 0.0, 0.0, 1.0}, rule.at[i]) *
+                       bessel(m, zero * rule.at[i]) / std::sqrt(norm[n]);
+    }
+    Eigen::MatrixXd across = Eigen::MatrixXd::Identity(count, count);
+    if (known) // all directions but that one
+        across = Eigen::HouseholderQR<Eigen::MatrixXd>(last).householderQ() * across;
+    const Eigen::MatrixXd left = across.rightCols(known ? count - 1 : count);
+    const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(left.transpose() * stiffness.asDiagonal() *
+                                                               left);
+    const double area = kTwoPi * a * a * (m == 0 ? 1.0 : 0.5);
+    for (Eigen::Index k = 0; k < left.cols(); ++k)
+        shapes.push_back({m,
+                          static_cast<int>(k) + 1 + (known ? kRadialShapes : 0),
+                          false,
+                          {},
+                          zeros,
+                          (left * eigen.eigenvectors().col(k)).cwiseQuotient(norm.cwiseSqrt()),
+                          state.batter.arealDensity.value * area,
+                          std::sqrt(eigen.eigenvalues()[k])});
+}
+
 std::vector<Shape> shapesOf(const DrumState& state, double finest) {
     std::vector<Shape> shapes;
     for (const CoupledMode& mode : coupledModes(state, {.perM = 2 * kRadialShapes}))
-        shapes.push_back({mode.m, mode.order, true, mode.batterShape, 0.0, mode.modalMass.value,
+        shapes.push_back({mode.m,
+                          mode.order,
+                          true,
+                          mode.batterShape,
+                          {},
+                          {},
+                          mode.modalMass.value,
                           kTwoPi * mode.frequency.value});
-    const double a = state.radius.value;
-    const double speed = std::sqrt(state.batter.tension.value / state.batter.arealDensity.value);
-    for (int m = 0; m < static_cast<int>(finest); ++m) {
-        const std::vector<double> zeros = zerosBelow(m, finest);
-        for (std::size_t n = m <= kHighestM ? kRadialShapes : 0; n < zeros.size(); ++n) {
-            // Integral of the squared shape over the head, closed.
-            const double norm =
-                std::numbers::pi * a * a * std::pow(bessel(m + 1, zeros[n]), 2) * (m == 0 ? 1.0 : 0.5);
-            shapes.push_back({m,
-                              static_cast<int>(n) + 1,
-                              false,
-                              {},
-                              zeros[n],
-                              state.batter.arealDensity.value * norm,
-                              zeros[n] * speed / a});
-        }
-    }
+    for (int m = 0; m < static_cast<int>(finest); ++m)
+        addFurther(shapes, state, m, zerosBelow(m, finest));
     return shapes;
 }
 

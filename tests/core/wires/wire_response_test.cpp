@@ -79,13 +79,18 @@ TEST(WireResponse, TheDriveFollowsTheTimeSimulation) {
 
 TEST(WireResponse, ATighterSnareSideGivesRoom) {
     const DrumState state = tuned(3700, 3000);
-    EXPECT_EQ(chokeShift(plover(), state, state, StrokePlace::Edge), Turns{0.0});
-    const EighthMore more = eighthMore(plover(), state, Tension{1500});
+    const Turns reach{1.8};
+    EXPECT_EQ(chokeShift(plover(), state, state, StrokePlace::Edge, reach), Turns{0.0});
+    const EighthMore more = eighthMore(plover(), state, Tension{1500}, reach);
     EXPECT_GT(more.loadThen, more.loadNow);
     EXPECT_NEAR(more.raised.value, 600.0 * std::log2(3187.5 / 3000.0), 1e-9);
-    const Turns there = chokeShift(plover(), state, tuned(3700, 4500), StrokePlace::Edge);
-    const Turns back = chokeShift(plover(), tuned(3700, 4500), state, StrokePlace::Edge);
-    EXPECT_NEAR(there.value, -back.value, 1e-12);
+    // There and back again ends where it began; what is farther from contact moves more.
+    const DrumState tight = tuned(3700, 4500);
+    const Turns there = reach + chokeShift(plover(), state, tight, StrokePlace::Edge, reach);
+    EXPECT_NEAR(chokeShift(plover(), tight, state, StrokePlace::Edge, there).value, (reach - there).value,
+                1e-12);
+    EXPECT_NEAR(chokeShift(plover(), state, tight, StrokePlace::Edge, 2.0 * reach).value,
+                2.0 * (there - reach).value, 1e-12);
 }
 
 TEST(WireResponse, VelocitiesAreThoseOfOneNewtonSecond) {
@@ -101,8 +106,8 @@ TEST(StrikeLength, ATighterKnobNeverBuzzesLonger) {
     for (const StrokePlace place : kPlaces) {
         const auto modes = strokeModes(plover(), tuned(3700, 3000), place);
         Seconds before{100.0};
-        for (double toChoke = 4.0; toChoke >= -0.5; toChoke -= 0.125) {
-            const Seconds now = strikeLength(modes, Turns{toChoke});
+        for (double db = 50.0; db >= -6.0; db -= 1.5) {
+            const Seconds now = strikeLength(modes, db);
             EXPECT_LE(now, before);
             before = now;
         }
@@ -111,18 +116,16 @@ TEST(StrikeLength, ATighterKnobNeverBuzzesLonger) {
 }
 
 TEST(StrikeLength, OneModeFallsByItsOwnRate) {
-    // 10 dB a dynamic of turns, and the bounce that goes on to 0.148 of the pull: exp(-r t) = 0.148 10^(-dB /
-    // 20). The peak itself comes a quarter of a period late, 1.25 ms.
+    // The bounce goes on to 0.148 of the pull: exp(-r t) = 0.148 10^(-dB / 20). The peak itself comes a
+    // quarter of a period late, 1.25 ms.
     StrokeMode mode;
     mode.frequency = Hertz{200};
     mode.rate = 12.0;
     mode.velocity = 1.0;
     mode.under = {0.3, 0.5, 0.5, 0.3};
     const double bounces = -std::log(std::numbers::pi * 0.09 / 1.91);
-    EXPECT_NEAR(strikeLength({mode}, Turns{1.6}, 0.8).value, (0.5 * std::log(100.0) + bounces) / 12.0,
-                0.0015);
-    EXPECT_NEAR(strikeLength({mode}, Turns{1.6}, 0.4).value, (0.5 * std::log(10000.0) + bounces) / 12.0,
-                0.0015);
+    EXPECT_NEAR(strikeLength({mode}, 20.0).value, (0.5 * std::log(100.0) + bounces) / 12.0, 0.0015);
+    EXPECT_NEAR(strikeLength({mode}, 40.0).value, (0.5 * std::log(10000.0) + bounces) / 12.0, 0.0015);
 }
 
 TEST(StrikeLength, FollowsTheLastStrikeOfTheTimeSimulation) {
@@ -138,9 +141,7 @@ TEST(StrikeLength, FollowsTheLastStrikeOfTheTimeSimulation) {
         for (const double downDb : {6.0, 12.0, 18.0, 24.0, 30.0}) {
             const auto contact = wireContact(
                 modes, {.mass = 1e-5, .pull = choke * std::pow(10.0, -downDb / 20.0), .seed = 3}, 48000, 1.5);
-            const double reckoned =
-                strikeLength(strokeModes(plover(), state, place), Turns{0.1 * downDb * kTurnsPerDynamic})
-                    .value;
+            const double reckoned = strikeLength(strokeModes(plover(), state, place), downDb).value;
             if (place == StrokePlace::Edge && downDb < 12.0) {
                 EXPECT_NEAR(reckoned, contact.lastStrike, 0.11);
                 continue;
@@ -151,12 +152,17 @@ TEST(StrikeLength, FollowsTheLastStrikeOfTheTimeSimulation) {
     }
 }
 
-TEST(WirePull, GrowsTenfoldInPowerADynamicAndBendsAsALineLoadDoes) {
-    const WirePull one = wirePull(plover(), Tension{3000}, Turns{2.0}, Turns{2.0});
-    const WirePull ten = wirePull(plover(), Tension{3000}, Turns{2.0 + 2.0 * kTurnsPerDynamic}, Turns{2.0});
-    EXPECT_NEAR(ten.force / one.force, 10.0, 1e-9);
-    EXPECT_NEAR(ten.bend / one.bend, 10.0, 1e-9);
-    EXPECT_GT(ten.raised, one.raised);
+TEST(WirePull, GrowsInAStraightLineFromContactAndBendsAsALineLoadDoes) {
+    const auto at = [](double knob) {
+        return wirePull(plover(), Tension{3000}, Turns{knob}, Turns{2.0}, Turns{0.5});
+    };
+    const WirePull one = at(2.0);
+    EXPECT_NEAR(at(3.5).force / one.force, 2.0, 1e-9);
+    EXPECT_NEAR(at(1.25).force / one.force, 0.5, 1e-9);
+    EXPECT_NEAR(at(3.5).bend / one.bend, 2.0, 1e-9);
+    EXPECT_GT(at(3.5).raised, one.raised);
+    EXPECT_GT(at(0.0).force, 0.0); // strands that only lie there
+    EXPECT_LT(at(0.0).force, 0.05 * one.force);
     EXPECT_GT(one.raised.value, 0.0);
     // The same by summing the disc's Green's function numerically along the line.
     const double a = plover().shell.radius().value;
@@ -168,25 +174,26 @@ TEST(WirePull, GrowsTenfoldInPowerADynamicAndBendsAsALineLoadDoes) {
     }
     EXPECT_NEAR(one.bend.value / bend, 1.0, 1e-4);
     // A tighter head sinks and rises less under the same pull.
-    const WirePull tight = wirePull(plover(), Tension{6000}, Turns{2.0}, Turns{2.0});
+    const WirePull tight = wirePull(plover(), Tension{6000}, Turns{2.0}, Turns{2.0}, Turns{0.5});
     EXPECT_NEAR(tight.bend / one.bend, 0.5, 1e-9);
     EXPECT_LT(tight.raised, one.raised);
 }
 
 TEST(TightEnough, IsWhereTheSpanReachesATurn) {
     const DrumState state = tuned(3700, 2800);
-    EXPECT_EQ(tightEnough(plover(), state, Turns{1.2}).value(), Tension{2800});
-    const auto there = tightEnough(plover(), state, Turns{0.9});
+    const Turns reach{1.6};
+    EXPECT_EQ(tightEnough(plover(), state, Turns{1.2}, reach).value(), Tension{2800});
+    const auto there = tightEnough(plover(), state, Turns{0.9}, reach);
     ASSERT_TRUE(there);
     EXPECT_GT(*there, Tension{2800});
     const auto spanAt = [&](Tension tension) {
         DrumState after = state;
         after.snareSide.tension = tension;
-        return 0.9 + chokeShift(plover(), state, after, StrokePlace::Edge).value;
+        return 0.9 + chokeShift(plover(), state, after, StrokePlace::Edge, reach).value;
     };
     EXPECT_GE(spanAt(*there), 1.0);
     EXPECT_LT(spanAt(*there - Tension{200}), 1.0);
-    EXPECT_FALSE(tightEnough(plover(), state, Turns{-3.0})); // the film's limit comes first
+    EXPECT_FALSE(tightEnough(plover(), state, Turns{-3.0}, reach)); // the film's limit comes first
 }
 
 TEST(LengthsMeet, FromTheSpanFirstThenFromWhatWasHeard) {

@@ -1,7 +1,11 @@
+#include "core/practice/practice_drum.h"
+#include "core/units/dice.h"
 #include "core/wires/wire_sweep.h"
 #include "support/drums.h"
 
 #include <gtest/gtest.h>
+
+#include <cmath>
 
 namespace bombo {
 namespace {
@@ -20,10 +24,23 @@ WireAdvice advise(double current, const std::vector<WireTest>& tests,
 TEST(ChokeTurns, LouderStrokesAnswerTighterAndTheEdgeChokesFirst) {
     for (StrokePlace place : kPlaces)
         for (int d = 1; d < 4; ++d)
-            EXPECT_GT(chokeTurns(Turns{2}, place, static_cast<Dynamic>(d)),
-                      chokeTurns(Turns{2}, place, static_cast<Dynamic>(d - 1)));
+            EXPECT_GT(chokeTurns(Turns{2}, place, static_cast<Dynamic>(d), {}),
+                      chokeTurns(Turns{2}, place, static_cast<Dynamic>(d - 1), {}));
     for (Dynamic d : kDynamics)
-        EXPECT_LT(chokeTurns(Turns{2}, StrokePlace::Edge, d), chokeTurns(Turns{2}, StrokePlace::Middle, d));
+        EXPECT_LT(chokeTurns(Turns{2}, StrokePlace::Edge, d, {}),
+                  chokeTurns(Turns{2}, StrokePlace::Middle, d, {}));
+}
+
+TEST(ChokeTurns, LieWhereTheLineHasGrownAsMuchAsTheStroke) {
+    // Twenty times the velocity of a whisper (26 dB) takes twenty times the way from contact.
+    EXPECT_NEAR(
+        chokeTurns(Turns{1.5}, StrokePlace::Middle, Dynamic::Soft, Turns{0.5}, 20.0 * std::log10(20.0)).value,
+        0.5 + 20.0, 1e-9);
+    EXPECT_NEAR(
+        chokeTurns(Turns{1.5}, StrokePlace::Edge, Dynamic::Whisper, Turns{0.5}, 10.0, 20.0 * std::log10(2.0))
+            .value,
+        0.5 + 0.5, 1e-9);
+    EXPECT_NEAR(pullDb(Turns{3.5}, Turns{2.0}, Turns{0.5}), 20.0 * std::log10(2.0), 1e-9);
 }
 
 TEST(WireAdvice, AsksForStrokesFirst) {
@@ -104,16 +121,22 @@ TEST(WireAdvice, AnswersThatFitTheModelDoNotContradict) {
     for (const double turns : {0.75, 1.5, 2.25, 3.0})
         for (const StrokePlace place : kPlaces)
             for (const Dynamic dynamic : kDynamics)
-                tests.push_back(
-                    {Turns{turns}, place, dynamic, chokeTurns(Turns{2.2}, place, dynamic).value > turns});
+                tests.push_back({Turns{turns}, place, dynamic,
+                                 chokeTurns(Turns{4.2}, place, dynamic, Turns{}).value > turns});
     EXPECT_FALSE(advise(1.5, tests).contradictory);
     EXPECT_TRUE(advise(1.5, {{Turns{1}, StrokePlace::Edge, Dynamic::Whisper, true},
                              {Turns{2}, StrokePlace::Edge, Dynamic::Whisper, false}})
                     .onePlaceOnly);
 }
 
-/// Drives the sweep with a drum of known thresholds, as the Wires station does; `stops` with the last one.
-Turns sweep(double whisperMiddle, double rattle, int& stops) {
+/// Drives the sweep with a drum whose whisper near the edge chokes there, as the Wires station does; `stops`
+/// with the last one. Its pull grows with a power of the way: no straight line.
+Turns sweep(double whisperEdge, double rattle, double power, int& stops) {
+    const auto chokes = [&](const Stroke& stroke) {
+        const double db =
+            10.0 * static_cast<int>(stroke.dynamic) + (stroke.place == StrokePlace::Middle ? 7.0 : 0.0);
+        return whisperEdge * std::pow(10.0, db / 20.0 / power);
+    };
     Sweep sweep{.snareSideFilmLoad = 0.45, .current = {}};
     sweep.current = nextStopOf(adviseWires(sweep), sweep);
     for (stops = 1; stops < 12; ++stops) {
@@ -122,8 +145,7 @@ Turns sweep(double whisperMiddle, double rattle, int& stops) {
                 sweep.rattles.push_back({sweep.current, sweep.current.value < rattle});
             else
                 sweep.tests.push_back(
-                    {sweep.current, stroke->place, stroke->dynamic,
-                     chokeTurns(Turns{whisperMiddle}, stroke->place, stroke->dynamic) > sweep.current});
+                    {sweep.current, stroke->place, stroke->dynamic, chokes(*stroke) > sweep.current.value});
         }
         const Turns next = nextStopOf(adviseWires(sweep), sweep);
         if (next == sweep.current)
@@ -134,14 +156,15 @@ Turns sweep(double whisperMiddle, double rattle, int& stops) {
 }
 
 TEST(WireSweep, FewStopsEndInsideTheTrueSpan) {
-    for (double choke : {1.9, 2.4, 2.9, 3.4})
-        for (double rattle : {0.4, 0.7, 1.0}) {
-            int stops = 0;
-            const Turns end = sweep(choke, rattle, stops);
-            EXPECT_LE(stops, kMostTestStops + 1) << choke << ' ' << rattle;
-            EXPECT_GT(end.value, rattle - 0.05) << choke << ' ' << rattle;
-            EXPECT_LT(end.value, choke - kTurnsLostAtEdge + 0.05) << choke << ' ' << rattle;
-        }
+    for (double power : {0.8, 1.0, 1.3})
+        for (double choke : {1.3, 1.8, 2.3, 2.8})
+            for (double rattle : {0.4, 0.7, 1.0}) {
+                int stops = 0;
+                const Turns end = sweep(choke, rattle, power, stops);
+                EXPECT_LE(stops, kMostTestStops + 1) << choke << ' ' << rattle;
+                EXPECT_GT(end.value, rattle - 0.05) << choke << ' ' << rattle << ' ' << power;
+                EXPECT_LT(end.value, choke + 0.05) << choke << ' ' << rattle << ' ' << power;
+            }
 }
 
 TEST(NextStroke, AsksWhatTellsMostAndNothingTwiceAtAStop) {
@@ -170,7 +193,7 @@ TEST(NextStroke, AsksWhatTellsMostAndNothingTwiceAtAStop) {
 
 TEST(NextStroke, AfterEnoughStopsNoneIsAsked) {
     Sweep sweep{.snareSideFilmLoad = 0.45, .current = Turns{3.0}};
-    for (const double stop : {0.5, 1.0, 1.5, 2.0})
+    for (const double stop : {0.5, 1.0, 1.5, 2.0, 2.5})
         sweep.tests.push_back({Turns{stop}, StrokePlace::Edge, Dynamic::Whisper, true});
     EXPECT_FALSE(nextStroke(sweep));
     EXPECT_FALSE(adviseWires(sweep).nextTest);
@@ -203,15 +226,65 @@ TEST(WireAdvice, ThresholdsOfEveryStrokeWithTheirError) {
 }
 
 TEST(WireAdvice, LearnsADrumWhoseDynamicsLieCloserThanUsual) {
-    std::vector<WireTest> tests; // whisper at the edge chokes at 1.6, each dynamic 0.6 later
-    for (const double turns : {1.0, 1.5, 2.0, 2.5, 3.0, 3.5})
+    std::vector<WireTest> tests; // whisper at the edge chokes at 1.3, each dynamic 7 dB later
+    for (const double turns : {0.75, 1.0, 1.5, 2.0, 2.5, 3.0, 3.5, 5.5})
         for (const Dynamic dynamic : kDynamics)
             tests.push_back({Turns{turns}, StrokePlace::Edge, dynamic,
-                             chokeTurns(Turns{2.0}, StrokePlace::Edge, dynamic, 0.6, 0.4).value > turns});
+                             1.3 * std::pow(10.0, 7.0 / 20.0 * static_cast<int>(dynamic)) > turns});
     const WireAdvice advice = advise(1.5, tests);
     EXPECT_FALSE(advice.contradictory);
-    EXPECT_NEAR(advice.choke(StrokePlace::Edge, Dynamic::Whisper).turns.value, 1.6, 0.2);
-    EXPECT_NEAR(advice.choke(StrokePlace::Edge, Dynamic::Loud).turns.value, 3.4, 0.25);
+    EXPECT_NEAR(advice.choke(StrokePlace::Edge, Dynamic::Whisper).turns.value, 1.3, 0.2);
+    const KnobPlace soft = advice.choke(StrokePlace::Edge, Dynamic::Soft); // 2.9 here, 4.1 on a usual drum
+    EXPECT_NEAR(soft.turns.value, 2.9, 0.6);
+    EXPECT_NEAR(soft.turns.value, 2.9, 1.5 * soft.error.value);
+    const KnobPlace medium = advice.choke(StrokePlace::Edge, Dynamic::Medium); // 6.5; usual: 13
+    EXPECT_NEAR(medium.turns.value, 6.5, 1.5 * medium.error.value);
+    EXPECT_LT(medium.turns.value, 10.0);
+}
+
+/// How often what is said of the span holds its error, on practice drums: strands that straighten first,
+/// cords that stiffen, a contact counted too early or too late, strokes of other steps that scatter by 1.5
+/// dB, one answer in twelve wrong.
+TEST(WireSweep, ErrorsCoverDrumsOfAnotherNature) {
+    Dice dice(77);
+    int drums = 0;
+    int chokeWithin = 0;
+    int chokeWithinTwo = 0;
+    int rattleWithinTwo = 0;
+    for (std::uint64_t seed = 1; seed <= 120; ++seed, ++drums) {
+        const HiddenNature nature = drawNature(plover(), 4000 + seed);
+        const auto says = [&](bool truth) { return dice.uniform(0.0, 1.0) < 1.0 / 12.0 ? !truth : truth; };
+        Sweep sweep{.snareSideFilmLoad = 0.35, .margin = 0.25 * static_cast<double>(seed % 4), .current = {}};
+        sweep.current = nextStopOf(adviseWires(sweep), sweep);
+        for (int stops = 1; stops < 8; ++stops) {
+            while (const auto stroke = nextStroke(sweep)) {
+                if (stroke->asksRattle)
+                    sweep.rattles.push_back({sweep.current, says(sweep.current < nature.rattle)});
+                else
+                    sweep.tests.push_back(
+                        {sweep.current, stroke->place, stroke->dynamic,
+                         says(nature.strainer.pullAt(sweep.current) *
+                                  std::pow(10.0, dice.normal() * 1.5 / 20.0) <
+                              nature.strainer.pullAt(chokeOf(nature, stroke->place, stroke->dynamic)))});
+            }
+            const Turns next = nextStopOf(adviseWires(sweep), sweep);
+            if (next == sweep.current)
+                break;
+            sweep.current = next;
+        }
+        const WireAdvice advice = adviseWires(sweep);
+        const KnobPlace choke = advice.choke(StrokePlace::Edge, Dynamic::Whisper);
+        const double off = std::abs((choke.turns - nature.whisperChoke).value) / choke.error.value;
+        chokeWithin += off < 1.0;
+        chokeWithinTwo += off < 2.0;
+        rattleWithinTwo +=
+            std::abs((advice.rattle.turns - nature.rattle).value) < 2.0 * advice.rattle.error.value;
+    }
+    // 68 and 95 of a hundred are honest; 120 drums scatter by 4.3 and 2.
+
+    EXPECT_GE(chokeWithin, 0.60 * drums);
+    EXPECT_GE(chokeWithinTwo, 0.90 * drums);
+    EXPECT_GE(rattleWithinTwo, 0.90 * drums);
 }
 
 TEST(WireJudging, FromWetToDryTheKnobGoesTighter) {

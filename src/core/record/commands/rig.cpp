@@ -8,8 +8,9 @@ namespace {
 bool isUsable(const PadKind& kind) {
     const auto within = [](double value, double low, double high) { return value >= low && value <= high; };
     return within(kind.mass.value, 0.0, 0.5) && within(kind.lossFactor, 0.0, 2.0) &&
-           within(kind.radius.value, 0.001, 0.2) && within(kind.resistance, 0.0, 500.0) &&
-           within(kind.stiffness, 0.0, 1e5) && within(kind.delay.value, 0.0, 0.5);
+           within(kind.lossRises, -2.0, 2.0) && within(kind.radius.value, 0.001, 0.2) &&
+           within(kind.resistance, 0.0, 500.0) && within(kind.stiffness, 0.0, 1e5) &&
+           within(kind.delay.value, 0.0, 0.5);
 }
 
 } // namespace
