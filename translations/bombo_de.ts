@@ -7085,16 +7085,20 @@ Anteil der Grenze</translation>
         <translation>binnen einer Stunde</translation>
     </message>
     <message>
-        <source>once the shell has followed, in days</source>
-        <translation>nach Tagen, wenn der Kessel gefolgt ist</translation>
-    </message>
-    <message>
         <source>%1 → %2 (%3 cents)</source>
         <translation>%1 → %2 (%3 Cent)</translation>
     </message>
     <message>
         <source>%1 → %2 (%3 ± %4 cents)</source>
         <translation>%1 → %2 (%3 ± %4 Cent)</translation>
+    </message>
+    <message>
+        <source>after days</source>
+        <translation>nach Tagen</translation>
+    </message>
+    <message>
+        <source>Once the shell has followed the damp.</source>
+        <translation>Wenn der Kessel der Feuchte gefolgt ist.</translation>
     </message>
 </context>
 <context>

@@ -7085,16 +7085,20 @@ parte del límite</translation>
         <translation>en una hora</translation>
     </message>
     <message>
-        <source>once the shell has followed, in days</source>
-        <translation>en unos días, cuando el casco ha cedido</translation>
-    </message>
-    <message>
         <source>%1 → %2 (%3 cents)</source>
         <translation>%1 → %2 (%3 cents)</translation>
     </message>
     <message>
         <source>%1 → %2 (%3 ± %4 cents)</source>
         <translation>%1 → %2 (%3 ± %4 cents)</translation>
+    </message>
+    <message>
+        <source>after days</source>
+        <translation>tras unos días</translation>
+    </message>
+    <message>
+        <source>Once the shell has followed the damp.</source>
+        <translation>Cuando el casco ha seguido a la humedad.</translation>
     </message>
 </context>
 <context>

@@ -475,6 +475,8 @@ TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
     Json old = known();
     for (Json& pad : old.at("pads")) // gel, kept before its loss was said to rise with the pitch
         pad.at("kind")["lossRises"] = 0.25;
+    old.at("drum").at("shell").at("expansionPerHumidity") =
+        1.3e-3; // wood, before plies were told from boards
     auto opened = Workbook::open(file);
     ASSERT_TRUE(opened) << problemText(opened.fault()).toStdString();
     Workbook& book = *opened.value();

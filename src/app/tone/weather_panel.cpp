@@ -47,7 +47,7 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(14, 10, 14, 8);
     grid->setHorizontalSpacing(10);
-    grid->setVerticalSpacing(8);
+    grid->setVerticalSpacing(6);
     grid->addWidget(textLabel("strong", tr("Here")), 0, 0);
     m_here = fields("here", 0, grid);
     grid->addWidget(textLabel("strong", tr("Taken to")), 1, 0);
@@ -59,7 +59,7 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
     grid->addWidget(m_change, 2, 0, 1, 5);
     auto* table = new QGridLayout;
     table->setHorizontalSpacing(24);
-    table->setVerticalSpacing(2);
+    table->setVerticalSpacing(1);
     const QStringList names{tr("batter"), tr("snare side"), tr("centre")};
     for (int row = 0; row <= kPitches; ++row) {
         QLabel* name = textLabel("quiet", row == 0 ? QString() : names[row - 1]);
@@ -102,7 +102,8 @@ void WeatherPanel::compare() {
                       there.relativeHumidity != m_session->weather.relativeHumidity;
     bool slack = false;
     slack |= !fill(m_soon, damp ? tr("this evening") : tr("within an hour"), ShellFollows::ThisEvening);
-    slack |= !fill(m_days, tr("once the shell has followed, in days"), ShellFollows::AfterDays);
+    slack |= !fill(m_days, tr("after days"), ShellFollows::AfterDays);
+    m_days[0]->setToolTip(tr("Once the shell has followed the damp."));
     m_change->setText(slack ? tr("There a head would fall slack: it swells more than it was drawn down.")
                             : tr("Tuned here and taken there, no rod turned:"));
     for (QLabel* name : m_rows)

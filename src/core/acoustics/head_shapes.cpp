@@ -18,7 +18,7 @@ double bumpTransform(int m, double k) {
     return 2.0 * besselJ(m + 2, k) / (k * k);
 }
 
-struct Family {
+struct ShapeFamily {
     std::array<double, kBesselShapes> zeros{};
     std::array<double, kBesselShapes> slopes{}; ///< J_{m+1}(j_mn): minus the slope at the hoop over j_mn
     std::array<double, kBesselShapes> parts{};  ///< of x^m (1 - x^2) in the Bessel shapes
@@ -26,7 +26,7 @@ struct Family {
     ShapeVector norms{};
     ShapeVector strains{};
 
-    explicit Family(int m) {
+    explicit ShapeFamily(int m) {
         const auto found = besselZeros(m, kBesselShapes);
         std::copy(found.begin(), found.end(), zeros.begin());
         double norm = 1.0 / ((m + 1.0) * (m + 2.0) * (m + 3.0));
@@ -46,25 +46,26 @@ struct Family {
     }
 };
 
-const Family& familyOf(int m) {
-    static const std::array<Family, kHighestM + 1> all{Family(0), Family(1), Family(2), Family(3), Family(4)};
+const ShapeFamily& shapeFamilyOf(int m) {
+    static const std::array<ShapeFamily, kHighestM + 1> all{ShapeFamily(0), ShapeFamily(1), ShapeFamily(2),
+                                                            ShapeFamily(3), ShapeFamily(4)};
     return all[static_cast<std::size_t>(m)];
 }
 
 } // namespace
 
 const std::array<double, kBesselShapes>& shapeZeros(int m) {
-    return familyOf(m).zeros;
+    return shapeFamilyOf(m).zeros;
 }
 const ShapeVector& shapeNorms(int m) {
-    return familyOf(m).norms;
+    return shapeFamilyOf(m).norms;
 }
 const ShapeVector& shapeStrains(int m) {
-    return familyOf(m).strains;
+    return shapeFamilyOf(m).strains;
 }
 
 ShapeVector shapeValues(int m, double radius) {
-    const Family& family = familyOf(m);
+    const ShapeFamily& family = shapeFamilyOf(m);
     ShapeVector values{};
     double left = std::pow(radius, m) * (1.0 - radius * radius);
     for (std::size_t n = 0; n < kLast; ++n) {
@@ -76,7 +77,7 @@ ShapeVector shapeValues(int m, double radius) {
 }
 
 ShapeVector shapeTransforms(int m, double k) {
-    const Family& family = familyOf(m);
+    const ShapeFamily& family = shapeFamilyOf(m);
     const double atK = besselJ(m, k);
     ShapeVector transforms{};
     double left = bumpTransform(m, k);

@@ -19,7 +19,8 @@ struct MufflingPlan {
 
 /// Fewest things first; among as many the ring nearest to the wish, so that the least loss is added. Places
 /// off the landing area and off each other; where a close microphone listens their direction counts, else the
-/// first lies on the far side. Deterministic; within 100 ms.
+/// first lies on the far side. Before a third thing is asked for those that lie there are moved a
+/// little. Deterministic; some 150 ms for three things.
 MufflingPlan leastMuffling(const Muffler& muffler, const Shell& shell, const MufflingWish& wish);
 
 /// A ring counts as reached up to this share above the wish.
