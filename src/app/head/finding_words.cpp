@@ -41,15 +41,19 @@ QString findingText(const HeadFinding& finding) {
                    "off, "
                    "clean and grease it, never force it; then read again.")
             .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()));
-    case HeadFault::BedsDiffer:
-        return FindingWordsText::
-            tr("%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do "
-               "not "
-               "chase the last cents.")
-                .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()))
-                .arg(cents)
-                .arg(finding.amount.value > 0.0 ? FindingWordsText::tr("higher")
-                                                : FindingWordsText::tr("lower"));
+    case HeadFault::BedsDiffer: {
+        const QString rods = rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper());
+        if (finding.amount.value > 0.0)
+            return FindingWordsText::tr(
+                       "%1, beside the beds, read %2 cents higher than the rest, and beds "
+                       "only lower them: a rod or two ahead, or the hoop's gates off the beds.")
+                .arg(rods, cents);
+        return FindingWordsText::tr("%1, beside the beds, read %2 cents lower than the rest. The edge sinks "
+                                    "there: beds 1 mm deep make some %3 cents with these hoops. Do not chase "
+                                    "the last cents.")
+            .arg(rods, cents)
+            .arg(std::lround(finding.usual.value));
+    }
     }
     return {};
 }

@@ -32,6 +32,8 @@ QString eighthWords(const Reckoned& reckoned, const WireAdvice& advice, const Dr
         return turnResponseOf(session.head(side), briefFor(reckoned, side)).perTurn();
     };
     const auto roomText = [](Turns room) {
+        if (std::abs(room.value) < 0.05)
+            return SetWordsText::tr("no nearer, no further");
         return SetWordsText::tr("%1 turn %2")
             .arg(number(std::abs(room.value), 1))
             .arg(room.value >= 0.0 ? SetWordsText::tr("further") : SetWordsText::tr("nearer"));

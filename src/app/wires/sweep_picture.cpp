@@ -44,7 +44,8 @@ void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& pictu
             const double from = xOf(choke.from.value);
             const double to = xOf(choke.to.value);
             painter.drawLine(QPointF(from, row.center().y()), QPointF(to, row.center().y()));
-            painter.drawLine(QPointF(to, row.center().y() - 3), QPointF(to, row.center().y() + 3));
+            if (choke.to.value < kChartTurns) // else it goes on beyond the chart
+                painter.drawLine(QPointF(to, row.center().y() - 3), QPointF(to, row.center().y() + 3));
         }
     }
     painter.setPen(QPen(p.line, 1));

@@ -62,6 +62,51 @@ double feltBy(int m, const EdgeField& field) {
     return felt / (whole * field.outward(1.0));
 }
 
+/// What film, hoop and rods oppose to a pattern cos(n theta) of displacement down the edge, N/m^2: pull on a
+/// length of edge over displacement.
+class EdgeSprings {
+public:
+    EdgeSprings(const Drum& drum, HeadSide side, const HoopBeam& hoop)
+        : m_head(drum.head(side)), m_radius(drum.shell.radius().value), m_hoop(hoop), m_count(drum.rods),
+          m_perLength(drum.rods / (2.0 * std::numbers::pi * m_radius)),
+          m_rod(drum.hoop.perTurn.value / kThreadPitch.value / m_perLength) {}
+
+    EdgeField field(int n) const { return {n, m_head.modulus.value, m_head.poisson}; }
+    double film(int n) const {
+        const double thin = m_head.thickness.value / m_radius;
+        if (n == 0)
+            return thin * m_head.modulus.value / (1.0 - m_head.poisson);
+        // A film drawn to one side moves as a whole between edge and edge; n = 1 has no field of its own in
+        // Michell's form and is taken as n = 2.
+        return thin * field(std::max(n, 2)).outward(1.0);
+    }
+    double hoop(int n) const {
+        const double bends = std::pow(n * n - 1.0, 2) / std::pow(m_radius, 4);
+        return n < 2 || m_hoop.bending <= 0.0
+                   ? 0.0
+                   : bends / (1.0 / m_hoop.bending + 1.0 / (m_hoop.torsion * n * n));
+    }
+    double rods() const { return m_perLength * m_rod; }
+    /// Force of a rod by its own turn, where all turn by the same pattern, N/m.
+    double pull(int n) const {
+        constexpr int aliases = 30;
+        double gives = 0.0;
+        for (int k = -aliases; k <= aliases; ++k) {
+            const int other = std::abs(n + k * m_count);
+            gives += m_perLength / (film(other) + hoop(other));
+        }
+        return m_rod / (1.0 + m_rod * gives);
+    }
+
+private:
+    const HeadSpec& m_head;
+    double m_radius;
+    HoopBeam m_hoop;
+    int m_count;
+    double m_perLength; ///< rods, 1/m
+    double m_rod;       ///< give of hoop, collar and lugs at one, N/m
+};
+
 } // namespace
 
 HoopBeam hoopBeam(const std::string& kind) {
@@ -81,38 +126,23 @@ double heardShare(const Drum& drum, HeadSide side, int m) {
 }
 
 double heardShare(const Drum& drum, HeadSide side, int m, const HoopBeam& hoop) {
-    const HeadSpec& head = drum.head(side);
-    const double a = drum.shell.radius().value;
-    const double film =
-        head.thickness.value / a; // from stress over displacement to pull over a length of edge
-    const double evenly = film * head.modulus.value / (1.0 - head.poisson);
-    const auto filmStiffness = [&](int n) {
-        if (n == 0)
-            return evenly;
-        // A film drawn to one side moves as a whole between edge and edge; n = 1 has no field of its own in
-        // Michell's form and is taken as n = 2.
-        return film * EdgeField(std::max(n, 2), head.modulus.value, head.poisson).outward(1.0);
-    };
-    const auto hoopStiffness = [&](int n) {
-        const double bends = std::pow(n * n - 1.0, 2) / std::pow(a, 4);
-        return n < 2 || hoop.bending <= 0.0 ? 0.0
-                                            : bends / (1.0 / hoop.bending + 1.0 / (hoop.torsion * n * n));
-    };
-    const double perLength = drum.rods / (2.0 * std::numbers::pi * a);
-    const double rod = drum.hoop.perTurn.value / kThreadPitch.value / perLength; // N/m
-    /// Force of a rod by its own turn, where all turn by the same pattern.
-    const auto pull = [&](int n) {
-        constexpr int aliases = 30;
-        double gives = 0.0;
-        for (int k = -aliases; k <= aliases; ++k) {
-            const int other = std::abs(n + k * drum.rods);
-            gives += perLength / (filmStiffness(other) + hoopStiffness(other));
-        }
-        return rod / (1.0 + rod * gives);
-    };
+    const EdgeSprings edge(drum, side, hoop);
     const int n = 2 * m;
-    const double pattern = pull(n) / (filmStiffness(n) + hoopStiffness(n)) * filmStiffness(n);
-    return 2.0 * feltBy(m, EdgeField(n, head.modulus.value, head.poisson)) * pattern / pull(0);
+    const double pattern = edge.pull(n) / (edge.film(n) + edge.hoop(n)) * edge.film(n);
+    return 2.0 * feltBy(m, edge.field(n)) * pattern / edge.pull(0);
+}
+
+Cents bedsLower(const Drum& drum, Tension tension, Metres depth, Radians half, const HoopBeam& hoop) {
+    const EdgeSprings edge(drum, HeadSide::SnareSide, hoop);
+    // Second harmonic of two troughs (1 + cos(pi theta / half)) / 2 across from each other.
+    const double turns = std::numbers::pi / half.value;
+    const double wide = std::sin(2.0 * half.value);
+    const double trough =
+        depth.value / std::numbers::pi * wide * (1.0 - 1.0 / (turns + 2.0) + 1.0 / (turns - 2.0));
+    // The film gives way where the edge sinks, and the hoop follows it down as far as rods and ring let it.
+    const double held = edge.hoop(2) + edge.rods();
+    const double slacker = edge.film(2) * trough * held / (edge.film(2) + held); // N/m at the edge
+    return {2.0 * kCentsPerShare * feltBy(1, edge.field(2)) * slacker / tension.value};
 }
 
 } // namespace bombo

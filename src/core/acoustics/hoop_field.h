@@ -22,4 +22,12 @@ HoopBeam hoopBeam(const std::string& kind);
 double heardShare(const Drum& drum, HeadSide side, int m);
 double heardShare(const Drum& drum, HeadSide side, int m, const HoopBeam& hoop);
 
+/// By how much a tap beside the snare beds reads lower than one a quarter round from them, before any rod
+/// evens it: two troughs in the snare-side edge, across from each other, let the film go slacker there, the
+/// more the less the hoop follows them down. To first order, on an edge that the film has not been shaped to.
+/// Source: docs/physics.md, section 7.
+/// @param tension of the head, > 0
+/// @param half    width of a trough from its middle to its end, 0.05 to 1 rad
+Cents bedsLower(const Drum& drum, Tension tension, Metres depth, Radians half, const HoopBeam& hoop);
+
 } // namespace bombo

@@ -1,5 +1,6 @@
 #include "core/faults/head_faults.h"
 
+#include "core/acoustics/hoop_field.h"
 #include "core/drum/beds.h"
 #include "core/procedure/head_rounds.h"
 
@@ -15,6 +16,7 @@ constexpr Cents kWorthExpecting{20.0}; // less than this may hide in the taps
 constexpr Turns kAlike{0.125};         // what counting by eighths can mean by "the same"
 constexpr Cents kFarApart{20.0};
 constexpr Cents kBedsApart{8.0};
+constexpr Radians kBedHalf{0.3}; // from a bed's middle to its end: ten centimetres in all on 14 in; estimate
 constexpr double kStands = 0.65; // of what its turn should have done beside it
 
 Hertz meanHeard(const FinishedRound& round) {
@@ -109,7 +111,9 @@ std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& bri
         const double others = (sum - atBeds * static_cast<double>(beds.size())) /
                               static_cast<double>(last.rodTurns.size() - beds.size());
         if (std::abs(atBeds - others) > kBedsApart.value)
-            findings.push_back({HeadFault::BedsDiffer, beds, Cents{atBeds - others}});
+            findings.push_back({HeadFault::BedsDiffer, beds, Cents{atBeds - others},
+                                bedsLower(brief.drum, tensionNow(work, brief), Metres{0.001}, kBedHalf,
+                                          hoopBeam(brief.drum.hoop.kind))});
     }
     return findings;
 }

@@ -16,6 +16,7 @@ struct HeadFinding {
     HeadFault fault = HeadFault::FallsBack;
     std::vector<int> rods; ///< 0-based, where it concerns some of them
     Cents amount;          ///< how far: fallen, missing, apart
+    Cents usual{}; ///< of BedsDiffer: what beds a millimetre deep make before any rod evens it, downwards
     bool operator==(const HeadFinding&) const = default;
 };
 

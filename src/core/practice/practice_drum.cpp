@@ -198,6 +198,13 @@ double trueMeanTension(const HiddenNature& nature, const PracticeState& state, H
     return rodTensions(nature.head(side), state, side).mean();
 }
 
+std::vector<Cents> trueOwnDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side) {
+    std::vector<Cents> result;
+    for (const double own : deviationCents(rodTensions(nature.head(side), state, side)))
+        result.push_back(Cents{own});
+    return result;
+}
+
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side) {
     const HiddenHead& hidden = nature.head(side);
     const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, state, side));

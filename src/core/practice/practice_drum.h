@@ -138,6 +138,8 @@ double practiceFeel(const HiddenNature& nature, const PracticeState& state, Head
                     std::uint64_t stroke);
 
 /// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
+/// Each rod's own against the mean tension, in cents of pitch.
+std::vector<Cents> trueOwnDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 /// True mean tension of a head in kPracticeWeather.
 double trueMeanTension(const HiddenNature& nature, const PracticeState& state, HeadSide side);

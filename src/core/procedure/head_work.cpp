@@ -369,8 +369,9 @@ Result<HeadWork, StepRefusal> beginTrial(HeadWork work, const HeadBrief& brief, 
     if (work.resists)
         return failure(StepRefusal::HeadResists);
     const auto now = *lastEstimate(work);
+    const TurnResponse response = turnResponseOf(work, brief);
     const TrialPrediction effect = predictTrial(trial, static_cast<int>(work.rodTurns.size()), now.mean,
-                                                work.meanTurns(), turnResponseOf(work, brief));
+                                                work.meanTurns(), response, eveningOf(work, brief, response));
     work.predicted.clear();
     for (std::size_t rod = 0; rod < work.rodTurns.size(); ++rod)
         work.predicted.push_back(centsBetween(brief.target, now.mean) + now.heard[rod] + effect.heard[rod]);

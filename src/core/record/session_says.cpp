@@ -1,4 +1,5 @@
 /// What a session says of itself: all that follows from it and is never stored.
+#include "core/procedure/head_rounds.h"
 #include "core/record/session.h"
 #include "core/units/median.h"
 
@@ -118,8 +119,9 @@ TrialPrediction trialPrediction(const Reckoned& reckoned, HeadSide side, const U
     const HeadWork& work = session.head(side);
     const HeadBrief brief = briefFor(reckoned, side);
     const auto now = lastEstimate(work);
-    return predictTrial(trial, session.drum.rods, now ? now->mean : brief.target, work.meanTurns(),
-                        turnResponseOf(work, brief));
+    const TurnResponse response = turnResponseOf(work, brief);
+    return predictTrial(trial, session.drum.rods, now ? now->mean : brief.target, work.meanTurns(), response,
+                        eveningOf(work, brief, response));
 }
 
 namespace {

@@ -88,15 +88,15 @@ std::vector<RodMove> wayBack(const UnevenTrial& trial) {
 }
 
 TrialPrediction predictTrial(const UnevenTrial& trial, int rods, Hertz edge, Turns meanTurns,
-                             const TurnResponse& response) {
+                             const TurnResponse& response, const EveningShare& evening) {
     const double tension = std::max(response.at(meanTurns).value, 0.5 * kFingerTight.value);
     const Eigen::VectorXd own = kCentsPerShare * response.perTurn().value / tension * turnsOf(trial, rods);
-    const Eigen::VectorXd heard = heardKernel(rods, 1) * own;
+    const Eigen::VectorXd heard = heardKernel(rods, 1, evening.mean) * own;
     TrialPrediction prediction;
     prediction.meanShift = Cents{heard.mean()};
     for (const double cents : heard)
         prediction.heard.push_back(Cents{cents});
-    prediction.pairSplit = Cents{2.0 * pairSplit(own.array() - own.mean(), 1).half.value};
+    prediction.pairSplit = Cents{2.0 * pairSplit(own.array() - own.mean(), 1, evening.mean).half.value};
     prediction.beat = moved(edge, prediction.pairSplit / 2.0) - moved(edge, -(prediction.pairSplit / 2.0));
     return prediction;
 }

@@ -38,7 +38,8 @@ Result<UnevenTrial, TrialFault> planTrial(TrialKind kind, std::vector<int> rods,
 /// The same turns the other way, last first.
 std::vector<RodMove> wayBack(const UnevenTrial& trial);
 /// @param edge pitch now, mean
+/// @param evening how much of unequal rods is heard on this head
 TrialPrediction predictTrial(const UnevenTrial& trial, int rods, Hertz edge, Turns meanTurns,
-                             const TurnResponse& response);
+                             const TurnResponse& response, const EveningShare& evening);
 
 } // namespace bombo

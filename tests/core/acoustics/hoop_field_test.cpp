@@ -104,20 +104,22 @@ double shiftBy(int m, const RitzFilm& film, double modulus, double poisson) {
     return felt / whole;
 }
 
-/// The whole by unknowns of its own: film and hoop by harmonics as one matrix with the rods' springs at their
-/// places.
-double shareByRitz(const Drum& drum, HeadSide side, int m, const HoopBeam& hoop) {
+/// Of film and hoop by harmonics of displacement down the edge, the film's alone.
+struct Springs {
+    Eigen::VectorXd film = Eigen::VectorXd::Zero(kHarmonics);
+    Eigen::MatrixXd all = Eigen::MatrixXd::Zero(kHarmonics, kHarmonics);
+};
+Springs springsOf(const Drum& drum, HeadSide side, const HoopBeam& hoop) {
     const HeadSpec& head = drum.head(side);
     const double a = drum.shell.radius().value;
     const double thick = head.thickness.value;
     const double e = head.modulus.value;
     const double nu = head.poisson;
-    const double rod =
-        drum.hoop.perTurn.value / kThreadPitch.value * 2.0 * std::numbers::pi * a / drum.rods; // N/m
-    Eigen::MatrixXd system = Eigen::MatrixXd::Zero(kHarmonics, kHarmonics);                    // cosines
+    Springs springs;
     for (int n = 0; n < kHarmonics; ++n) {
         double stiff =
             n == 0 ? thick / a * e / (1.0 - nu) * 2.0 : thick / a * RitzFilm(std::max(n, 2), e, nu).energy;
+        springs.film[n] = std::numbers::pi * a * stiff;
         if (n > 1 && hoop.bending > 0.0) {
             // A ring out of its plane: deflection W and twist P in balance, both eliminated by their own 2
             // x 2.
@@ -127,8 +129,22 @@ double shareByRitz(const Drum& drum, HeadSide side, int m, const HoopBeam& hoop)
                 (hoop.bending + hoop.torsion) * n2, hoop.bending + hoop.torsion * n2;
             stiff += (ring(0, 0) - ring(0, 1) * ring(1, 0) / ring(1, 1)) / std::pow(a, 4);
         }
-        system(n, n) = std::numbers::pi * a * stiff;
+        springs.all(n, n) = std::numbers::pi * a * stiff;
     }
+    return springs;
+}
+double rodSpring(const Drum& drum) {
+    return drum.hoop.perTurn.value / kThreadPitch.value * 2.0 * std::numbers::pi * drum.shell.radius().value /
+           drum.rods; // N/m
+}
+
+/// The whole by unknowns of its own: film and hoop by harmonics as one matrix with the rods' springs at their
+/// places.
+double shareByRitz(const Drum& drum, HeadSide side, int m, const HoopBeam& hoop) {
+    const double e = drum.head(side).modulus.value;
+    const double nu = drum.head(side).poisson;
+    const double rod = rodSpring(drum);
+    Eigen::MatrixXd system = springsOf(drum, side, hoop).all; // cosines
     Eigen::VectorXd even = Eigen::VectorXd::Zero(kHarmonics);
     Eigen::VectorXd pattern = even;
     for (int j = 0; j < drum.rods; ++j) {
@@ -176,6 +192,68 @@ TEST(HeardShare, StifferHoopsHideMore) {
         EXPECT_LT(heardShare(drum, HeadSide::SnareSide, 1, hoopBeam(kind)), share) << kind; // thinner film
         last = share;
     }
+}
+
+/// Two troughs in the edge by all harmonics, rods as springs at their places: what the (1,1) pair hears of
+/// the film's own stress, beds against a quarter round away, cents.
+double bedsByRitz(const Drum& drum, double tension, double depth, double half, const HoopBeam& hoop) {
+    const double e = drum.snareSideHead.modulus.value;
+    const double nu = drum.snareSideHead.poisson;
+    const double a = drum.shell.radius().value;
+    const Springs springs = springsOf(drum, HeadSide::SnareSide, hoop);
+    Eigen::VectorXd sinks = Eigen::VectorXd::Zero(kHarmonics);
+    constexpr int steps = 4000;
+    for (int i = 0; i < steps; ++i) {
+        const double angle = 2.0 * std::numbers::pi * (i + 0.5) / steps;
+        const double off = std::abs(std::remainder(angle, std::numbers::pi)); // from the nearer bed
+        if (off < half)
+            for (int n = 0; n < kHarmonics; ++n)
+                sinks[n] += (n == 0 ? 1.0 : 2.0) / steps * depth * 0.5 *
+                            (1.0 + std::cos(std::numbers::pi * off / half)) * std::cos(n * angle);
+    }
+    Eigen::MatrixXd system = springs.all;
+    for (int j = 0; j < drum.rods; ++j) { // beds between rods or before one: as they are counted
+        const double angle = 2.0 * std::numbers::pi * (j + 0.5) / drum.rods;
+        Eigen::VectorXd here(kHarmonics);
+        for (int n = 0; n < kHarmonics; ++n)
+            here[n] = std::cos(n * angle);
+        system += rodSpring(drum) * here * here.transpose();
+    }
+    const Eigen::VectorXd hoopDown = system.ldlt().solve(springs.film.cwiseProduct(sinks));
+    const double drawn = hoopDown[2] - sinks[2]; // of the film, second harmonic
+    // shiftBy is per displacement over the radius, in stress; tension over tension.
+    const double shift =
+        shiftBy(1, RitzFilm(2, e, nu), e, nu) * drawn / a * drum.snareSideHead.thickness.value / tension;
+    return -2.0 * kCentsPerShare * shift;
+}
+
+TEST(BedsLower, ByAnIndependentSolution) {
+    for (const int rods : {8, 10})
+        for (const char* kind : {"thin pressed steel", "pressed steel", "wood", "cast"})
+            for (const double half : {0.2, 0.35}) {
+                const Drum drum = plover(rods);
+                const double ours =
+                    bedsLower(drum, Tension{3600}, Metres{0.001}, Radians{half}, hoopBeam(kind)).value;
+                const double ritz = bedsByRitz(drum, 3600, 0.001, half, hoopBeam(kind));
+                EXPECT_NEAR(ours / ritz, 1.0, 0.03)
+                    << rods << ' ' << kind << ' ' << half; // rods beyond the first order
+            }
+}
+
+TEST(BedsLower, StifferHoopsFollowLess) {
+    const Drum drum = plover();
+    double last = 0.0;
+    for (const char* kind : {"thin pressed steel", "pressed steel", "wood", "cast"}) {
+        const double cents =
+            bedsLower(drum, Tension{3600}, Metres{0.001}, Radians{0.3}, hoopBeam(kind)).value;
+        EXPECT_GT(cents, last) << kind;
+        last = cents;
+    }
+    // Twice as deep is twice as much, twice as tight half.
+    EXPECT_NEAR(bedsLower(drum, Tension{3600}, Metres{0.002}, Radians{0.3}, hoopBeam("cast")).value,
+                2.0 * last, 1e-9);
+    EXPECT_NEAR(bedsLower(drum, Tension{7200}, Metres{0.001}, Radians{0.3}, hoopBeam("cast")).value,
+                0.5 * last, 1e-9);
 }
 
 } // namespace

@@ -94,6 +94,11 @@ TEST(HeadFaults, RodsBesideTheBedsReadOtherwise) {
         beds[static_cast<std::size_t>(rod)] = -14.0;
     const HeadWork work = withRounds({round(2.0, beds)});
     EXPECT_TRUE(names(headFindings(work, brief(HeadSide::SnareSide)), HeadFault::BedsDiffer));
+    for (const HeadFinding& finding : headFindings(work, brief(HeadSide::SnareSide)))
+        if (finding.fault == HeadFault::BedsDiffer) { // with what beds of a millimetre would do there
+            EXPECT_GT(finding.usual.value, 15.0);
+            EXPECT_LT(finding.usual.value, 200.0);
+        }
     EXPECT_FALSE(names(headFindings(work, brief()), HeadFault::BedsDiffer)); // the batter's edge has no beds
 }
 

@@ -62,7 +62,7 @@ TEST(UnevenTrial, TheWayBackUndoesIt) {
 
 TEST(UnevenTrial, PredictsWhatTheKernelHears) {
     const auto trial = near({2}, 0.5);
-    const TrialPrediction said = predictTrial(*trial, 8, Hertz{300}, Turns{2.0}, response());
+    const TrialPrediction said = predictTrial(*trial, 8, Hertz{300}, Turns{2.0}, response(), {});
     Eigen::VectorXd own = Eigen::VectorXd::Zero(8);
     for (const RodMove& move : trial->moves)
         for (const int rod : move.rods)
@@ -75,8 +75,12 @@ TEST(UnevenTrial, PredictsWhatTheKernelHears) {
     // What taps in front of the rods hear lies between the two partials of the pair.
     EXPECT_GE(said.pairSplit.value, heard.maxCoeff() - heard.minCoeff() - 1e-9);
     EXPECT_GT(said.beat.value, 0.5);
-    const TrialPrediction more = predictTrial(*near({2}, 1.0), 8, Hertz{300}, Turns{2.0}, response());
+    const TrialPrediction more = predictTrial(*near({2}, 1.0), 8, Hertz{300}, Turns{2.0}, response(), {});
     EXPECT_GT(more.beat.value, said.beat.value);
+    // Through a hoop that hides most of it the pair splits by so much less, and the mean moves as before.
+    const TrialPrediction cast = predictTrial(*trial, 8, Hertz{300}, Turns{2.0}, response(), {.mean = 0.4});
+    EXPECT_NEAR(cast.pairSplit.value, 0.4 * said.pairSplit.value, 1e-9);
+    EXPECT_NEAR(cast.meanShift.value, said.meanShift.value, 1e-9);
 }
 
 TEST(UnevenTrial, RefusesWhatWouldBreakOrHangLoose) {
