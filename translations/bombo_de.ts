@@ -685,16 +685,12 @@
         <translation>%1 wurde gedreht, doch die Anzeige änderte sich kaum: Grat, trockenes Gewinde oder verbogene Schraube. Zurückdrehen, säubern und fetten, nie mit Gewalt; dann noch einmal ablesen.</translation>
     </message>
     <message>
-        <source>%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do not chase the last cents.</source>
-        <translation>%1, neben den Betten, lag %2 Cent %3 als der Rest. Ein Teil davon gehört zu den Betten: jagen Sie nicht den letzten Cent.</translation>
+        <source>%1, beside the beds, read %2 cents higher than the rest, and beds only lower them: a rod or two ahead, or the hoop&apos;s gates off the beds.</source>
+        <translation>%1, neben den Betten, klingen %2 Cent höher als die übrigen, und Betten machen sie nur tiefer: ein oder zwei Schrauben sind voraus, oder die Durchlässe des Reifens sitzen neben den Betten.</translation>
     </message>
     <message>
-        <source>higher</source>
-        <translation>höher</translation>
-    </message>
-    <message>
-        <source>lower</source>
-        <translation>tiefer</translation>
+        <source>%1, beside the beds, read %2 cents lower than the rest. The edge sinks there: beds 1 mm deep make some %3 cents with these hoops. Do not chase the last cents.</source>
+        <translation>%1, neben den Betten, klingen %2 Cent tiefer als die übrigen. Die Gratung sinkt dort ab: Betten von 1 mm machen mit diesen Reifen etwa %3 Cent. Jagen Sie nicht den letzten Cent nach.</translation>
     </message>
 </context>
 <context>
@@ -2178,6 +2174,10 @@ trifft hier</translation>
     <message>
         <source>After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its own pitch by some %3 cents.</source>
         <translation>Nach einem lauten Schlag schlagen sie %1 s nach. Ihr Zug biegt das Fell um %2 µm und hebt seinen Ton um etwa %3 Cent.</translation>
+    </message>
+    <message>
+        <source>no nearer, no further</source>
+        <translation>nicht näher, nicht weiter</translation>
     </message>
 </context>
 <context>

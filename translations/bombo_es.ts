@@ -685,16 +685,12 @@
         <translation>%1 se giró, pero su marca apenas cambió: rebaba, rosca seca o tornillo doblado. Retroceda, limpie y engrase, nunca a la fuerza; luego lea otra vez.</translation>
     </message>
     <message>
-        <source>%1, beside the beds, read %2 cents %3 than the rest. Some of that belongs to the beds: do not chase the last cents.</source>
-        <translation>%1, junto a los lechos, se leyó %2 cents más %3 que el resto. Parte se debe a los lechos: no persiga los últimos cents.</translation>
+        <source>%1, beside the beds, read %2 cents higher than the rest, and beds only lower them: a rod or two ahead, or the hoop&apos;s gates off the beds.</source>
+        <translation>%1, junto a los lechos, suenan %2 cents más alto que los demás, y los lechos solo los bajan: uno o dos tornillos van por delante, o los pasos del aro no están sobre los lechos.</translation>
     </message>
     <message>
-        <source>higher</source>
-        <translation>alto</translation>
-    </message>
-    <message>
-        <source>lower</source>
-        <translation>bajo</translation>
+        <source>%1, beside the beds, read %2 cents lower than the rest. The edge sinks there: beds 1 mm deep make some %3 cents with these hoops. Do not chase the last cents.</source>
+        <translation>%1, junto a los lechos, suenan %2 cents más bajo que los demás. El borde se hunde allí: lechos de 1 mm hacen unos %3 cents con estos aros. No persiga los últimos cents.</translation>
     </message>
 </context>
 <context>
@@ -2178,6 +2174,10 @@ la baqueta</translation>
     <message>
         <source>After a loud stroke they strike for %1 s. Their pull bends the head by %2 µm and lifts its own pitch by some %3 cents.</source>
         <translation>Tras un golpe fuerte repican %1 s. Su tirón dobla el parche %2 µm y sube su tono unos %3 cents.</translation>
+    </message>
+    <message>
+        <source>no nearer, no further</source>
+        <translation>ni más cerca ni más lejos</translation>
     </message>
 </context>
 <context>

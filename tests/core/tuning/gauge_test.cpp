@@ -145,7 +145,7 @@ template <class Read> Coverage coverageOf(Read read) {
         }
     }
                 std::sqrt(coverage.squares / coverage.readings));
-    return coverage;
+                return coverage;
 }
 /// 68 and 95 of a hundred are honest; more is careful. 465 readings of 60 drums scatter by 3.
 void expectHonest(const Coverage& coverage) {
