@@ -1,17 +1,16 @@
 #include "cli/verbs.h"
-#include "core/acoustics/weather.h"
+#include "core/acoustics/pitches_in_weather.h"
 
 #include <cmath>
 
 namespace bombo::cli {
 namespace {
 
-Json stateJson(const Drum& drum, Tension batter, Tension snareSide, const Weather& weather) {
-    const Air air = airAt(weather);
-    Json j = pitchesJson(namedPitches(drumState(drum, batter, snareSide, air)));
+Json stateJson(const NamedPitches& pitches, Tension batter, Tension snareSide, const Weather& weather) {
+    Json j = pitchesJson(pitches);
     j["batter_tension_n_per_m"] = batter.value;
     j["snare_side_tension_n_per_m"] = snareSide.value;
-    j["sound_speed_m_per_s"] = air.soundSpeed;
+    j["sound_speed_m_per_s"] = airAt(weather).soundSpeed;
     return j;
 }
 
@@ -35,24 +34,16 @@ Answer weather(const Json& in, const Shelf& shelf) {
     const auto targets = targetsFor(*drum, *brief, airAt(*from));
     if (!targets)
         return Cannot{"this drum cannot reach the tone; see plan"};
-    const Json before = stateJson(*drum, targets->batter.tension, targets->snareSide.tension, *from);
+    const Json before =
+        stateJson(targets->pitches, targets->batter.tension, targets->snareSide.tension, *from);
     Json answer{{"before", before}};
     for (const ShellFollows follows : {ShellFollows::ThisEvening, ShellFollows::AfterDays}) {
-        auto carried = [&](HeadSide side) {
-            return tensionInWeather(*drum, side, targets->head(side).tension, *from, *to, follows);
-        };
-        const CarriedTension batter = carried(HeadSide::Batter);
-        const CarriedTension snareSide = carried(HeadSide::SnareSide);
-        if (batter.tension.value < 1.0 || snareSide.tension.value < 1.0)
+        const PitchesInWeather there =
+            pitchesInWeather(*drum, targets->batter.tension, targets->snareSide.tension, *from, *to, follows);
+        if (there.isSlack())
             return Cannot{"there a head falls slack: it swells more than it was drawn down; tune it there"};
-        auto at = [&](double deviation) {
-            auto of = [&](const CarriedTension& head) {
-                return std::max(Tension{1.0}, head.tension + deviation * head.standardError);
-            };
-            return stateJson(*drum, of(batter), of(snareSide), *to);
-        };
-        const Json after = at(0.0);
-        const Json above = at(1.0); // shell and film of one drum err together
+        const Json after = stateJson(there.pitches, there.batter, there.snareSide, *to);
+        const Json above = pitchesJson(there.above);
         Json cents;
         Json error;
         for (const char* key : {"batter_edge_hz", "snare_side_edge_hz", "centre_hz"}) {

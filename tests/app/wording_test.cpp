@@ -1,3 +1,4 @@
+#include "app/head/finding_words.h"
 #include "app/session/wording.h"
 #include "core/record/commands/command.h"
 #include "driver.h"
@@ -57,6 +58,21 @@ TEST(Wording, UndoKnowsEveryStepByName) {
         const QString stored = QString::fromLatin1(commandName(command));
         EXPECT_NE(commandLabel(stored), stored) << stored.toStdString();
     }
+}
+
+TEST(FindingWords, RodsBesideTheBedsAreToldWithTheirCentsAndWhatBedsMake) {
+    const QString lower = findingText({HeadFault::BedsDiffer, {0, 4}, Cents{-31.2}, Cents{49.6}});
+    EXPECT_TRUE(lower.contains(QStringLiteral("read 31 cents lower"))) << lower.toStdString();
+    EXPECT_TRUE(lower.contains(QStringLiteral("some 50 cents"))) << lower.toStdString();
+    const QString higher = findingText({HeadFault::BedsDiffer, {0, 4}, Cents{12.0}, Cents{49.6}});
+    EXPECT_TRUE(higher.contains(QStringLiteral("read 12 cents higher"))) << higher.toStdString();
+    for (const HeadFault fault : {HeadFault::FallsBack, HeadFault::PitchStaysBehind,
+                                  HeadFault::EqualTurnsUnequalPitch, HeadFault::RodStands}) {
+        const QString words = findingText({fault, {2}, Cents{23.0}});
+        EXPECT_FALSE(words.contains(QLatin1Char('%'))) << words.toStdString();
+        EXPECT_TRUE(words.front().isUpper()) << words.toStdString();
+    }
+    EXPECT_FALSE((lower + higher).contains(QLatin1Char('%')));
 }
 
 } // namespace

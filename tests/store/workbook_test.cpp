@@ -496,6 +496,8 @@ TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
                 EXPECT_EQ(work.at(part).at(key), value) << part << ' ' << key;
             }
     EXPECT_EQ(stored->work.batter.history.size(), old.at("batter").at("history").size());
+    for (const DrumRow& row : book.drums().value()) // on the shelf as in the work; metal stays as it is
+        EXPECT_EQ(row.drum.shell.expansionPerHumidity, row.drum.id == "plover" ? 1.3e-3 : 0.0) << row.drum.id;
     EXPECT_EQ(stored->steps.size(), 220);
     EXPECT_EQ(stored->position, 218); // the last one was undone
     // Where one was.

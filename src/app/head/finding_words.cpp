@@ -16,6 +16,8 @@ struct FindingWordsText {
 
 QString findingText(const HeadFinding& finding) {
     const long cents = std::lround(std::abs(finding.amount.value));
+    QString rods = finding.rods.empty() ? QString() : rodsText(finding.rods);
+    rods.replace(0, 1, rods.left(1).toUpper());
     switch (finding.fault) {
     case HeadFault::FallsBack:
         return FindingWordsText::
@@ -40,20 +42,20 @@ QString findingText(const HeadFinding& finding) {
                    "%1 was turned, but its mark hardly moved: a burr, a dry thread or a bent rod. Back it "
                    "off, "
                    "clean and grease it, never force it; then read again.")
-            .arg(rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper()));
-    case HeadFault::BedsDiffer: {
-        const QString rods = rodsText(finding.rods).replace(0, 1, rodsText(finding.rods).left(1).toUpper());
+            .arg(rods);
+    case HeadFault::BedsDiffer:
         if (finding.amount.value > 0.0)
             return FindingWordsText::tr(
                        "%1, beside the beds, read %2 cents higher than the rest, and beds "
                        "only lower them: a rod or two ahead, or the hoop's gates off the beds.")
-                .arg(rods, cents);
+                .arg(rods)
+                .arg(cents);
         return FindingWordsText::tr("%1, beside the beds, read %2 cents lower than the rest. The edge sinks "
                                     "there: beds 1 mm deep make some %3 cents with these hoops. Do not chase "
                                     "the last cents.")
-            .arg(rods, cents)
+            .arg(rods)
+            .arg(cents)
             .arg(std::lround(finding.usual.value));
-    }
     }
     return {};
 }

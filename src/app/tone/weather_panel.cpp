@@ -2,9 +2,9 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/acoustics/pitches_in_weather.h"
 
 #include <QGridLayout>
-#include <algorithm>
 #include <cmath>
 
 namespace bombo {
@@ -53,7 +53,7 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
     grid->addWidget(textLabel("strong", tr("Taken to")), 1, 0);
     m_there = fields("there", 1, grid);
     m_there.set({Celsius{5}, 0.8, Pascal{101325}});
-    m_change = textLabel("quiet", tr("Tuned here and taken there, no rod turned:"));
+    m_change = textLabel("quiet");
     m_change->setWordWrap(true);
     m_change->setObjectName(QStringLiteral("weatherChange"));
     grid->addWidget(m_change, 2, 0, 1, 5);
@@ -72,6 +72,8 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
             (when == 0 ? m_soon : m_days)[static_cast<std::size_t>(row)] = cell;
         }
     }
+    m_days[0]->setText(tr("after days"));
+    m_days[0]->setToolTip(tr("Once the shell has followed the damp."));
     table->setColumnStretch(3, 1);
     grid->addLayout(table, 3, 0, 1, 5);
     grid->setColumnStretch(4, 1);
@@ -100,10 +102,9 @@ void WeatherPanel::compare() {
     const Weather there = m_there.weather();
     const bool damp = m_session->drum.shell.expansionPerHumidity > 0.0 &&
                       there.relativeHumidity != m_session->weather.relativeHumidity;
-    bool slack = false;
-    slack |= !fill(m_soon, damp ? tr("this evening") : tr("within an hour"), ShellFollows::ThisEvening);
-    slack |= !fill(m_days, tr("after days"), ShellFollows::AfterDays);
-    m_days[0]->setToolTip(tr("Once the shell has followed the damp."));
+    m_soon[0]->setText(damp ? tr("this evening") : tr("within an hour"));
+    const bool slack =
+        !fill(m_soon, ShellFollows::ThisEvening) || (damp && !fill(m_days, ShellFollows::AfterDays));
     m_change->setText(slack ? tr("There a head would fall slack: it swells more than it was drawn down.")
                             : tr("Tuned here and taken there, no rod turned:"));
     for (QLabel* name : m_rows)
@@ -114,31 +115,18 @@ void WeatherPanel::compare() {
         cell->setVisible(!slack && damp);
 }
 
-bool WeatherPanel::fill(Column& column, const QString& when, ShellFollows follows) {
-    const Drum& drum = m_session->drum;
-    const Weather there = m_there.weather();
-    auto carried = [&](HeadSide side) {
-        return tensionInWeather(drum, side, m_targets->head(side).tension, m_session->weather, there,
-                                follows);
-    };
-    const CarriedTension batter = carried(HeadSide::Batter);
-    const CarriedTension snareSide = carried(HeadSide::SnareSide);
-    if (batter.tension.value < 1.0 || snareSide.tension.value < 1.0)
+bool WeatherPanel::fill(Column& column, ShellFollows follows) {
+    const PitchesInWeather there =
+        pitchesInWeather(m_session->drum, m_targets->batter.tension, m_targets->snareSide.tension,
+                         m_session->weather, m_there.weather(), follows);
+    if (there.isSlack())
         return false;
-    auto pitchesAt = [&](double deviation) {
-        auto at = [&](const CarriedTension& head) {
-            return std::max(Tension{1.0}, head.tension + deviation * head.standardError);
-        };
-        return namedPitches(drumState(drum, at(batter), at(snareSide), airAt(there)));
-    };
     const NamedPitches now = m_targets->pitches;
-    const NamedPitches then = pitchesAt(0.0);
-    const NamedPitches above = pitchesAt(1.0); // shell and film of one drum err together
-    column[0]->setText(when);
+    const NamedPitches& then = there.pitches;
     int row = 1;
     for (Hertz NamedPitches::*pitch :
          {&NamedPitches::batterEdge, &NamedPitches::snareSideEdge, &NamedPitches::centre}) {
-        const double error = std::abs(centsBetween(then.*pitch, above.*pitch).value);
+        const double error = std::abs(centsBetween(then.*pitch, there.above.*pitch).value);
         const QString cents = centsText(centsBetween(now.*pitch, then.*pitch));
         column[static_cast<std::size_t>(row++)]->setText(
             error < 0.5 ? tr("%1 → %2 (%3 cents)").arg(hertzText(now.*pitch), hertzText(then.*pitch), cents)

@@ -32,7 +32,7 @@ private:
     using Column = std::array<QLabel*, kPitches + 1>; ///< a heading, then by pitch
     void compare();
     /// @return false where a head falls slack there
-    bool fill(Column& column, const QString& when, ShellFollows follows);
+    bool fill(Column& column, ShellFollows follows);
 
     Fields m_here{};
     Fields m_there{};

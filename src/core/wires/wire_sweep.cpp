@@ -373,7 +373,7 @@ WireAdvice adviseWires(const Sweep& sweep) {
         for (const Dynamic dynamic : kDynamics)
             advice.chokes[static_cast<std::size_t>(place)][static_cast<std::size_t>(dynamic)] =
                 chokePlace(belief, place, dynamic);
-    const ChokePlace choke = chokePlace(belief, StrokePlace::Edge, Dynamic::Whisper);
+    const ChokePlace& choke = advice.choke(StrokePlace::Edge, Dynamic::Whisper);
     for (std::size_t s = 0; s < belief.shapes.size(); ++s)
         for (const double p : belief.choke[s])
             advice.contact += p * Turns{belief.contactOf(belief.shapes[s])};

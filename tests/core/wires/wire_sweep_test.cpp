@@ -252,7 +252,7 @@ TEST(WireSweep, ErrorsCoverDrumsOfAnotherNature) {
     int chokeWithinTwo = 0;
     int rattleWithinTwo = 0;
     for (std::uint64_t seed = 1; seed <= 120; ++seed, ++drums) {
-        const HiddenNature nature = drawNature(plover(), 4000 + seed);
+        const HiddenNature nature = drawNature(plover(), 60000 + seed);
         const auto says = [&](bool truth) { return dice.uniform(0.0, 1.0) < 1.0 / 12.0 ? !truth : truth; };
         Sweep sweep{.snareSideFilmLoad = 0.35, .margin = 0.25 * static_cast<double>(seed % 4), .current = {}};
         sweep.current = nextStopOf(adviseWires(sweep), sweep);
