@@ -3,7 +3,7 @@
 #include "support/sessions.h"
 
 #include "core/record/json_values.h"
-#include "core/record/setup_figures.h"
+#include "core/record/entry_figures.h"
 
 #include <cstdlib>
 
@@ -23,8 +23,9 @@ extern "C" std::size_t LLVMFuzzerCustomMutator(std::uint8_t* data, std::size_t s
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     const std::string text(reinterpret_cast<const char*>(data), size);
-    const auto figures = bombo::setupFiguresFrom(text.empty() ? text : text.substr(1));
-    if (figures && figures->batter && !(figures->batter->value > 0.0 && figures->batter->value < 1e5))
+    const auto figures = bombo::entryFiguresFrom(text.empty() ? text : text.substr(1));
+    if (figures && figures->batter.left &&
+        !(figures->batter.left->edge.value > 0.0 && figures->batter.left->edge.value < 1e5))
         std::abort();
     return 0;
 }

@@ -1,5 +1,5 @@
 #include "core/record/json_values.h"
-#include "core/record/setup_figures.h"
+#include "core/record/entry_figures.h"
 #include "store/demo.h"
 #include "store/resources.h"
 #include "support/raw_sql.h"
@@ -631,17 +631,17 @@ TEST_F(WorkbookTest, TheDemosEntriesObeyTheFilmLimit) {
     const auto entries = book.value()->logEntries();
     int looked = 0;
     for (const LogEntry& entry : *entries) {
-        const auto figures = setupFiguresFrom(entry.summary.toStdString());
+        const auto figures = entryFiguresFrom(entry.summary.toStdString());
         ASSERT_TRUE(figures);
         const auto row = std::find_if(drums->begin(), drums->end(),
                                       [&](const DrumRow& r) { return r.drum.id == entry.drumId; });
         ASSERT_NE(row, drums->end());
         for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
-            const auto heard = side == HeadSide::Batter ? figures->batter : figures->snareSide;
+            const auto heard = figures->head(side).left;
             ASSERT_TRUE(heard) << entry.savedAt.toStdString();
-            const Tension tension = tensionFromHeard(row->drum, side, *heard, Air{});
+            const Tension tension = tensionFromHeard(row->drum, side, heard->edge, Air{});
             EXPECT_LE(filmLoad(row->drum.head(side), tension), kFilmLoadLimit)
-                << entry.drumId << ' ' << entry.savedAt.toStdString() << ' ' << heard->value << " Hz";
+                << entry.drumId << ' ' << entry.savedAt.toStdString() << ' ' << heard->edge.value << " Hz";
             ++looked;
         }
     }

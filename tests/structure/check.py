@@ -2,7 +2,7 @@
 """What the layers may include, and how the files are written. Prints each breach as path:line and exits 1.
 
     app -> audio, store -> core;  cli -> store, core;  core knows nobody, and inside it runs
-    units <- drum <- acoustics <- tap <- reading <- tuning, wires, muffling <- preview, procedure, faults, record <- practice
+    units <- drum <- acoustics <- tap <- reading <- tuning, wires, muffling <- preview, procedure, faults, log <- life, record <- practice
 """
 import pathlib
 import re
@@ -14,7 +14,7 @@ root = pathlib.Path(sys.argv[1])
 LAYERS = {"core": {"core"}, "store": {"store", "core"}, "audio": {"audio", "core"}, "cli": {"cli", "store", "core"},
           "app": {"app", "audio", "store", "core"}}
 RANK = {"units": 0, "drum": 1, "acoustics": 2, "tap": 3, "reading": 4, "tuning": 5, "wires": 5, "muffling": 5,
-        "preview": 6, "procedure": 6, "faults": 6, "record": 7, "practice": 8}
+        "preview": 6, "procedure": 6, "faults": 6, "log": 6, "life": 7, "record": 8, "practice": 9}
 CORE_FORBIDDEN = re.compile(r"#include\s*<(Q|chrono|ctime|cstdlib|filesystem|thread)|\bgetenv\b|system_clock|steady_clock")
 breaches = []
 

@@ -4,7 +4,7 @@
 #include "app/listening/listen_menu.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-#include "core/record/setup_figures.h"
+#include "core/record/entry_figures.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -20,10 +20,10 @@ QString latelyLine(const LogEntry& entry, const std::vector<Tone>& tones) {
     const QString when =
         QLocale().toString(QDateTime::fromString(entry.savedAt, Qt::ISODate), QStringLiteral("d MMM"));
     const QString tone = cueName(entry.toneId, tones);
-    const auto figures = setupFiguresFrom(entry.summary.toStdString());
-    return figures && figures->batter && figures->snareSide
+    const auto figures = entryFiguresFrom(entry.summary.toStdString());
+    return figures && figures->batter.left && figures->snareSide.left
                ? DrumPage::tr("%1: %2, %3 over %4")
-                     .arg(when, tone, hertzText(*figures->batter), hertzText(*figures->snareSide))
+                     .arg(when, tone, hertzText(figures->batter.left->edge), hertzText(figures->snareSide.left->edge))
                : DrumPage::tr("%1: %2").arg(when, tone);
 }
 

@@ -14,6 +14,10 @@ template <class T> QString known(const std::optional<T>& figure, int digits, con
     return figure ? number(figure->value, digits) + unit : QStringLiteral("–");
 }
 
+std::optional<Hertz> edgeOf(const HeadFigures& head) {
+    return head.left ? std::optional(head.left->edge) : std::nullopt;
+}
+
 } // namespace
 
 void LogModel::show(std::vector<LogEntry> entries, const std::vector<DrumRow>& drums,
@@ -30,11 +34,11 @@ const LogEntry* LogModel::entry(int row) const {
     return row >= 0 && row < rowCount() ? &m_entries[static_cast<std::size_t>(row)] : nullptr;
 }
 
-const SetupFigures& LogModel::figures(int row) const {
+const EntryFigures& LogModel::figures(int row) const {
     const auto at = static_cast<std::size_t>(row);
     if (!m_figures[at]) {
-        auto read = setupFiguresFrom(m_entries[at].summary.toStdString());
-        m_figures[at] = read ? std::move(read).value() : SetupFigures{};
+        auto read = entryFiguresFrom(m_entries[at].summary.toStdString());
+        m_figures[at] = read ? std::move(read).value() : EntryFigures{};
     }
     return *m_figures[at];
 }
@@ -75,15 +79,15 @@ QString LogModel::cell(int row, int column) const {
     case 2:
         return cueName(entry.toneId, m_tones);
     case 3:
-        return known(figures(row).batter, 1, tr(" Hz"));
+        return known(edgeOf(figures(row).batter), 1, tr(" Hz"));
     case 4:
-        return known(figures(row).snareSide, 1, tr(" Hz"));
+        return known(edgeOf(figures(row).snareSide), 1, tr(" Hz"));
     case 5:
-        return QStringLiteral("± ") + known(figures(row).evenTo, 0, tr(" cents"));
+        return QStringLiteral("± ") + known(figures(row).batter.evenTo, 0, tr(" cents"));
     case 6:
         return figures(row).strainer ? turnsText(*figures(row).strainer) : QStringLiteral("–");
     default:
-        return QString::fromStdString(figures(row).note).simplified();
+        return QString::fromStdString(figures(row).words.note).simplified();
     }
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 /// Entries of the logbook as rows; an entry is read when its row is first shown.
-#include "core/record/setup_figures.h"
+#include "core/record/entry_figures.h"
 #include "store/records.h"
 
 #include <QAbstractTableModel>
@@ -18,7 +18,7 @@ public:
     /// Null where there is no such row.
     const LogEntry* entry(int row) const;
     /// What its summary holds; empty throughout when it is damaged. @pre there is such a row
-    const SetupFigures& figures(int row) const;
+    const EntryFigures& figures(int row) const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
@@ -29,7 +29,7 @@ private:
     QString cell(int row, int column) const;
 
     std::vector<LogEntry> m_entries;
-    mutable std::vector<std::optional<SetupFigures>> m_figures; ///< as far as they were asked for
+    mutable std::vector<std::optional<EntryFigures>> m_figures; ///< as far as they were asked for
     std::vector<DrumRow> m_drums;
     std::vector<Tone> m_tones;
 };

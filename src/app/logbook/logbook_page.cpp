@@ -94,13 +94,13 @@ void LogbookPage::showChosen() {
         m_detail->setText(tr("Nothing saved yet. The last station, Proof, saves a setup here."));
         return;
     }
-    const SetupFigures& figures = m_entries->figures(m_table->currentIndex().row());
+    const EntryFigures& figures = m_entries->figures(m_table->currentIndex().row());
     const QString none = QStringLiteral("–");
-    QString detail = QString::fromStdString(figures.note);
+    QString detail = QString::fromStdString(figures.words.note);
     detail += QLatin1Char('\n') +
               tr("Ring %1, %2.")
-                  .arg(figures.ring ? number(figures.ring->value, 2) + tr(" s") : none,
-                       figures.temperature ? number(figures.temperature->value, 0) + tr(" °C") : none);
+                  .arg(figures.ringPredicted ? number(figures.ringPredicted->value, 2) + tr(" s") : none,
+                       figures.weather.temperature ? number(figures.weather.temperature->value, 0) + tr(" °C") : none);
     if (!entry->restorable)
         detail += QLatin1Char(' ') + tr("An entry of figures only: it can be read, but not brought back.");
     m_detail->setText(detail.trimmed());

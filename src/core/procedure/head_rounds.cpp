@@ -28,6 +28,12 @@ std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
     return pitches;
 }
 
+Turns sinceThen(const HeadWork& work, const FinishedRound& round) {
+    return work.meanTurns() - meanOf(round.rodTurns);
+}
+
+} // namespace
+
 EvennessEstimate estimateOf(const FinishedRound& round) {
     if (!isSilent(round))
         return estimateEvenness(pitchesOf(round));
@@ -37,9 +43,7 @@ EvennessEstimate estimateOf(const FinishedRound& round) {
     return estimateFromGauge(implied);
 }
 
-Turns sinceThen(const HeadWork& work, const FinishedRound& round) {
-    return work.meanTurns() - meanOf(round.rodTurns);
-}
+namespace {
 
 /// Tension that a round heard, carried from its own weather to the brief's.
 CarriedTension tensionIn(const FinishedRound& round, const HeadBrief& brief) {

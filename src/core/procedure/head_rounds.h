@@ -6,6 +6,8 @@
 namespace bombo {
 
 Turns meanOf(const std::vector<Turns>& turns);
+/// What a round says by itself.
+EvennessEstimate estimateOf(const FinishedRound& round);
 /// The last round of taps with what was read beside the rods in silence just before or after it, no turn
 /// between: together they know each rod. Where nothing was heard there, the silent round by itself.
 /// @pre work.history is not empty

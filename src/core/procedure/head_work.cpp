@@ -383,6 +383,25 @@ Result<HeadWork, StepRefusal> beginTrial(HeadWork work, const HeadBrief& brief, 
     return work;
 }
 
+Result<HeadWork, StepRefusal> beginMoves(HeadWork work, std::vector<RodMove> moves) {
+    if (work.trial)
+        return failure(StepRefusal::TrialUnderWay);
+    if (work.stage == HeadStage::Raising || work.above)
+        return failure(StepRefusal::WrongStage);
+    const auto tightens = [](const RodMove& move) { return move.turns.value > 0.0; };
+    if (work.resists && std::any_of(moves.begin(), moves.end(), tightens))
+        return failure(StepRefusal::HeadResists);
+    if (work.stage == HeadStage::FingerTight) {
+        work.condition = HeadCondition::AsItStands;
+        work.rodTurns.assign(work.rodTurns.size(), Turns{});
+    }
+    work.predicted.clear();
+    work.moves = std::move(moves);
+    work.movesDone = 0;
+    leaveRounds(work);
+    return work;
+}
+
 Result<HeadWork, StepRefusal> endTrial(HeadWork work) {
     if (!work.trial)
         return failure(StepRefusal::WrongStage);

@@ -170,6 +170,9 @@ Result<HeadWork, StepRefusal> markMoved(HeadWork work);
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by);
 /// The ledger was wrong: this rod stands `by` further than counted, ever since it was turned last.
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
+/// Moves that were reckoned elsewhere are at hand; none: a round of taps. A head that was not begun is taken
+/// as it stands. Not in the middle of a trial or of counted rounds.
+Result<HeadWork, StepRefusal> beginMoves(HeadWork work, std::vector<RodMove> moves);
 /// What was read beside the rod that is due. @pre the round is a silent one, else NotByGauge
 Result<HeadWork, StepRefusal> readGauge(HeadWork work, const HeadBrief& brief, double mark);
 /// The resistance jumped, or it was found out why and is over. While it stands no rod may be tightened.

@@ -1,3 +1,6 @@
+#include "core/log/entry.h"
+#include "core/procedure/head_rounds.h"
+#include "core/record/head_heard.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
 
@@ -60,15 +63,31 @@ Json setupSummary(const Session& session) {
     auto headJson = [&](HeadSide side) {
         const HeadBrief brief = briefFor(session, side);
         const HeadWork& work = session.head(side);
+        const Drum& drum = session.drum;
         Json head{{"target_hz", brief.target.value},
                   {"turns", work.rodTurns},
+                  {"counted_from_slack",
+                   work.stage != HeadStage::FingerTight && work.condition != HeadCondition::AsItStands},
                   {"measured_hz", nullptr},
                   {"widest_cents", nullptr},
-                  {"within_tolerance", work.withinTolerance}};
+                  {"within_tolerance", work.withinTolerance},
+                  {"head", drum.head(side).id},
+                  {"fitted_at", side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide}};
         if (const auto estimate = lastEstimate(work)) {
             head["measured_hz"] = estimate->mean.value;
             head["widest_cents"] = estimate->widest.value;
         }
+        if (const FinishedRound* round = work.history.empty() ? nullptr : heardHere(work)) {
+            const TurnResponse response = turnResponseOf(work, brief);
+            head["error_cents"] = errorOf(*round).value;
+            head["rods_cents"] = rodsOf(*round);
+            head["per_turn_n_per_m"] = response.perTurn().value;
+            head["per_turn_error_n_per_m"] = response.line.slopeSpread();
+        }
+        if (const FinishedRound* round = asFound(work))
+            head["found"] = {{"measured_hz", estimateOf(*round).mean.value},
+                             {"error_cents", errorOf(*round).value},
+                             {"rods_cents", rodsOf(*round)}};
         return head;
     };
     Json experiments = Json::array();
@@ -107,8 +126,16 @@ Json setupSummary(const Session& session) {
             {"proof", proofJson(session)},
             {"experiments", experiments},
             {"blind", blind},
+            {"wires",
+             {{"set", wiresText(session.drum.wires)},
+              {"slack_turns", session.drum.wires.slackTurns},
+              {"fitted_at", session.drum.fittedAt.wires}}},
+            {"diameter_m", session.drum.shell.diameter.value},
             {"stars", session.stars},
+            {"weather_said", session.weatherAt > 0},
             {"temperature_c", session.weather.temperature.value},
+            {"relative_humidity", session.weather.relativeHumidity},
+            {"pressure_pa", session.weather.pressure.value},
             {"note", session.note}};
 }
 

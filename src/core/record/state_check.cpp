@@ -103,6 +103,11 @@ void siftExperiments(Sieve& sieve, const Work& work) {
         siftSays(sieve, "experiments.before", result.before);
         siftSays(sieve, "experiments.after", result.after);
     }
+    if (work.goingBack) {
+        sieve.between(work.goingBack->strainer, 0.0, kFarthestStrainer, "goingBack.strainer");
+        if (work.goingBack->pads)
+            siftPads(sieve, "goingBack.pads", *work.goingBack->pads, work.drum.shell);
+    }
     if (work.blind) {
         sieve.between(work.blind->trials, 0, 1e6, "blind.trials");
         sieve.between(work.blind->before, 0, work.blind->trials, "blind.before");

@@ -118,6 +118,14 @@ struct Hurry {
     bool operator==(const Hurry&) const = default;
 };
 
+/// Where knob and pads were in the entry that one goes back to.
+struct GoingBack {
+    std::string to; ///< what the user knows the entry by
+    std::optional<Turns> strainer;
+    std::optional<std::vector<Pad>> pads; ///< empty where nobody wrote down what lay there
+    bool operator==(const GoingBack&) const = default;
+};
+
 struct Work {
     Drum drum;
     Tone tone;
@@ -142,6 +150,7 @@ struct Work {
     std::optional<Experiment> experiment;
     std::vector<ExperimentResult> experiments;
     std::optional<BlindResult> blind;
+    std::optional<GoingBack> goingBack;
     int stars = 0; ///< 1 to kMostStars; 0: not judged
 
     int clock = 0;  ///< steps taken so far

@@ -116,12 +116,13 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(OpenRing, heard, predicted, at)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Experiment, what, pads, strainer, before, at)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(ExperimentResult, what, before, after, kept)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(BlindResult, trials, before, after)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(GoingBack, to, strainer, pads)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, tolerance, batterWay, snareSideWay)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Work, drum, tone, wish, school, weather, path, tolerance,
                                                 strays, largestStep, seating, wiresAway, hurry, practiceSeed,
                                                 snareSide, batter, wires, card, pads, strokes, openRing,
-                                                experiment, experiments, blind, stars, clock, toneAt,
-                                                weatherAt, snareSideAt, batterAt, snareSideHeardAt,
+                                                experiment, experiments, blind, goingBack, stars, clock,
+                                                toneAt, weatherAt, snareSideAt, batterAt, snareSideHeardAt,
                                                 batterHeardAt, wiresAt, padsAt, cardAt, strokesAt, savedAt)
 
 namespace {

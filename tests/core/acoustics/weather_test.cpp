@@ -2,6 +2,7 @@
 #include "core/acoustics/pitches.h"
 #include "core/acoustics/weather.h"
 #include "support/drums.h"
+#include "support/resting_tension.h"
 
 #include <gtest/gtest.h>
 
@@ -13,6 +14,7 @@ namespace bombo {
 namespace {
 
 using testing::plover;
+using testing::restingTension;
 
 Drum ash() {
     Drum drum = plover();
@@ -42,38 +44,6 @@ TEST(Weather, ThinAirLoadsTheHeadsLess) {
 
 constexpr Weather at(double celsius, double humidity) {
     return {Celsius{celsius}, humidity, Pascal{101325}};
-}
-
-/// The tension that a drum taken elsewhere comes to rest at, by bisection of how far the hoop lies below the
-/// edge: what the film pulls there against what rods and rig let it.
-/// @param follows share of its swelling that the shell takes on
-double restingTension(const Drum& drum, double tension, const Weather& from, const Weather& to,
-                      double follows) {
-    const HeadSpec& head = drum.batterHead;
-    const double a = drum.shell.diameter.value / 2.0;
-    const double rod = drum.shell.depth.value / 2.0; // lugs half way down
-    const double rig = drum.hoop.perTurn.value / (0.0254 / 24.0);
-    auto modulus = [&](const Weather& weather) {
-        return head.modulus.value * head.thickness.value / (1.0 - head.poisson) *
-               (1.0 + head.modulusPerKelvin * (weather.temperature.value - 20.0));
-    };
-    const double warmer = to.temperature.value - from.temperature.value;
-    const double damper = to.relativeHumidity - from.relativeHumidity;
-    const double shell =
-        drum.shell.expansionPerKelvin * warmer + follows * drum.shell.expansionPerHumidity * damper;
-    const double film = head.expansionPerKelvin * warmer + head.expansionPerHumidity * damper;
-    // As it was: the hoop lay so far below the edge, and the rods reached beyond by what the rig gave.
-    const double lay = tension / modulus(from) * a;
-    const double reach = lay + tension / rig;
-    const double reachThere = reach + rod * (shell - 12e-6 * warmer);
-    double low = -0.01;
-    double high = 0.02;
-    for (int step = 0; step < 80; ++step) {
-        const double hoop = 0.5 * (low + high);
-        const double pulls = modulus(to) * (hoop / a + shell - film);
-        (pulls < rig * (reachThere - hoop) ? low : high) = hoop;
-    }
-    return modulus(to) * (low / a + shell - film);
 }
 
 TEST(Weather, NothingChangesWhenTheWeatherDoesNot) {

@@ -1,5 +1,5 @@
 #include "core/record/json_values.h"
-#include "core/record/setup_figures.h"
+#include "core/record/entry_figures.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>
@@ -156,22 +156,22 @@ TEST(SetupSummary, HoldsWhatIsNeededToFindItAgain) {
     EXPECT_EQ(summary["strainer_turns"], 1.25);
     ASSERT_EQ(summary["pads"].size(), 1U);
     EXPECT_NEAR(summary["pads"][0]["angle_deg"].get<double>(), 57.2958, 1e-3);
-    const auto figures = setupFiguresFrom(summary.dump());
+    const auto figures = entryFiguresFrom(summary.dump());
     ASSERT_TRUE(figures);
-    EXPECT_NEAR(figures->batter->value, 301.54, 0.01);
+    EXPECT_NEAR(figures->batter.left->edge.value, 301.54, 0.01);
     EXPECT_EQ(figures->strainer, Turns{1.25});
-    EXPECT_EQ(figures->note, testing::fullSession().note);
+    EXPECT_EQ(figures->words.note, testing::fullSession().note);
 }
 
 TEST(SetupSummary, WhatIsNotKnownIsNull) {
     const Json summary = setupSummary(testing::fresh());
     EXPECT_TRUE(summary["batter"]["measured_hz"].is_null());
     EXPECT_TRUE(summary["strainer_turns"].is_null());
-    EXPECT_FALSE(setupFiguresFrom(summary.dump())->batter);
-    EXPECT_FALSE(setupFiguresFrom(R"({"batter":3,"strainer_turns":"two","note":7})")->strainer);
-    EXPECT_FALSE(setupFiguresFrom(R"({"batter":{"measured_hz":-4}})")->batter);
+    EXPECT_FALSE(entryFiguresFrom(summary.dump())->batter.left);
+    EXPECT_FALSE(entryFiguresFrom(R"({"batter":3,"strainer_turns":"two","note":7})")->strainer);
+    EXPECT_FALSE(entryFiguresFrom(R"({"batter":{"measured_hz":-4}})")->batter.left);
     for (const char* none : {"", "[]", "null", "{\"a\":"})
-        EXPECT_FALSE(setupFiguresFrom(none)) << none;
+        EXPECT_FALSE(entryFiguresFrom(none)) << none;
 }
 
 TEST(NumberAt, RefusesWhatIsNoNumber) {

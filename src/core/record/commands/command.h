@@ -1,5 +1,6 @@
 #pragma once
 /// Every command there is, and what becomes of a session by one.
+#include "core/record/commands/back.h"
 #include "core/record/commands/card.h"
 #include "core/record/commands/context.h"
 #include "core/record/commands/drum.h"
@@ -26,7 +27,7 @@ using Command =
                  BeginTapping, TapHeard, GaugeRead, ChooseWay, AskAgain, BeginHurry, EndHurry, CardTapHeard,
                  TakeBackCardTap, StartCard, SetStrainer, AnswerWires, JudgeWires, VoiceHeard, AddPad,
                  MovePad, RemovePad, LayPads, StrokeHeard, BeginExperiment, EndExperiment, JudgeBlind,
-                 SetStars, MarkSaved, DescribeDrum, FitHead, FitWires>;
+                 SetStars, MarkSaved, GoBack, DescribeDrum, FitHead, FitWires>;
 
 /// The session after the command, or why it cannot be. Pure: equal input, equal output.
 Outcome apply(Session session, const Command& command);

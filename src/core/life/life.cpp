@@ -1,0 +1,182 @@
+#include "core/life/life.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <optional>
+
+namespace bombo {
+namespace {
+
+// Where a part says nothing of itself, hours tell: middle and spread of its life, as a factor (estimates).
+constexpr double kBatterLife = 60.0; // hours
+constexpr double kSnareSideLife = 220.0;
+constexpr double kWiresLife = 180.0;
+constexpr double kLifeFactor = 1.6;
+constexpr double kRingScatter = 0.07;  // of one evening's ring against its prediction
+constexpr double kSlackScatter = 0.06; // knob turns
+
+double lifeOfPart(Part part) {
+    return part == Part::Batter ? kBatterLife : part == Part::SnareSide ? kSnareSideLife : kWiresLife;
+}
+
+std::int64_t fittedAt(const FittedAt& fitted, Part part) {
+    return part == Part::Batter ? fitted.batter : part == Part::SnareSide ? fitted.snareSide : fitted.wires;
+}
+
+struct Seen {
+    double hours; ///< played on the part
+    double value;
+};
+
+/// Ring against its prediction, or slack of the wires, while this very part was on.
+std::vector<Seen> seenOf(Part part, std::span<const Entry> entries, std::span<const Play> plays,
+                         std::int64_t since) {
+    std::vector<Seen> seen;
+    for (const Entry& entry : entries) {
+        if (entry.at < since)
+            continue;
+        const EntryFigures& figures = entry.figures;
+        const double hours = hoursPlayed(plays, since, entry.at);
+        if (part == Part::Batter && figures.ringHeard && figures.ringPredicted &&
+            figures.ringPredicted->value > 0.0)
+            seen.push_back({hours, *figures.ringHeard / *figures.ringPredicted});
+        if (part == Part::Wires && figures.wiresSlack)
+            seen.push_back({hours, figures.wiresSlack->value});
+    }
+    return seen;
+}
+
+/// What can be said of a part's life in hours, and of how much it has changed since it was new.
+struct Wear {
+    double low, middle, high; ///< hours in all; the middle 68 of a hundred
+    double change;            ///< share of ring, or knob turns, as it is now
+};
+
+/// Weight of the new part's own value being anything near the usual, given what was seen: a Gaussian in that
+/// value with the rest of the model fixed. Ring: value (1 + change); slack: value + change.
+struct Fit {
+    double logWeight = 0;
+    double start = 0;
+};
+Fit fitted(Part part, const std::vector<Seen>& seen, double life, double power) {
+    const bool isRing = part == Part::Batter;
+    const double scatter = isRing ? kRingScatter : kSlackScatter;
+    const double usual = isRing ? 1.0 : 0.0;
+    const double spread = isRing ? 0.15 : 0.1; // a drum rings as it likes
+    const double worn = isRing ? kWornRing - 1.0 : kWornSlack.value;
+    double precision = 1.0 / (spread * spread);
+    double weighted = usual * precision;
+    double squares = usual * usual * precision;
+    for (const Seen& one : seen) {
+        const double change = worn * std::pow(one.hours / life, power);
+        const double gain = isRing ? 1.0 + change : 1.0;
+        const double value = isRing ? one.value : one.value - change;
+        const double w = 1.0 / (scatter * scatter);
+        precision += gain * gain * w;
+        weighted += gain * value * w;
+        squares += value * value * w;
+    }
+    return {-0.5 * (squares - weighted * weighted / precision) - 0.5 * std::log(precision),
+            weighted / precision};
+}
+
+/// Over a grid of lives and of powers of the hours: film and strands give quickly first, or slowly.
+std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hoursNow) {
+    if (part == Part::SnareSide || seen.size() < 2)
+        return std::nullopt;
+    constexpr int steps = 61;
+    const std::array<double, 4> powers =
+        part == Part::Batter ? std::array{0.8, 1.0, 1.2, 1.4} : std::array{0.5, 0.65, 0.8, 1.0};
+    const double worn = part == Part::Batter ? kWornRing - 1.0 : kWornSlack.value;
+    const double sigma = std::log(kLifeFactor);
+    std::array<double, steps> weight{};
+    double largest = -1e300;
+    std::vector<Fit> fits;
+    const auto lifeAt = [&](int i) { return lifeOfPart(part) * std::exp(sigma * 3.0 * (i - 30) / 30.0); };
+    for (int i = 0; i < steps; ++i)
+        for (const double power : powers) {
+            fits.push_back(fitted(part, seen, lifeAt(i), power));
+            const double prior = 3.0 * (i - 30) / 30.0;
+            fits.back().logWeight -= 0.5 * prior * prior;
+            largest = std::max(largest, fits.back().logWeight);
+        }
+    double sum = 0.0;
+    double changed = 0.0;
+    std::size_t at = 0;
+    for (int i = 0; i < steps; ++i)
+        for (const double power : powers) {
+            const double w = std::exp(fits[at++].logWeight - largest);
+            weight[static_cast<std::size_t>(i)] += w;
+            changed += w * worn * std::pow(hoursNow / lifeAt(i), power);
+            sum += w;
+        }
+    const auto quantile = [&](double wanted) {
+        double reached = 0.0;
+        for (int i = 0; i < steps; ++i) {
+            const double here = weight[static_cast<std::size_t>(i)] / sum;
+            if (reached + here >= wanted) {
+                const double share = here > 0.0 ? (wanted - reached) / here - 0.5 : 0.0;
+                return lifeAt(i) * std::exp(sigma * 0.1 * share);
+            }
+            reached += here;
+        }
+        return lifeAt(steps - 1);
+    };
+    return Wear{quantile(0.16), quantile(0.5), quantile(0.84), changed / sum};
+}
+
+} // namespace
+
+std::vector<Play> playsOf(std::span<const Entry> entries, double showHours) {
+    std::vector<Play> plays;
+    for (const Entry& entry : entries) {
+        const auto day = [](std::int64_t at) { return at / static_cast<std::int64_t>(kSecondsADay); };
+        if (plays.empty() || day(plays.back().at) != day(entry.at))
+            plays.push_back({entry.at, showHours});
+    }
+    return plays;
+}
+
+double hoursPlayed(std::span<const Play> plays, std::int64_t from, std::int64_t to) {
+    double hours = 0.0;
+    for (const Play& play : plays)
+        if (play.at >= from && play.at < to)
+            hours += play.hours;
+    return hours;
+}
+
+PartLife lifeOf(const Drum& drum, Part part, std::span<const Entry> entries, std::span<const Play> plays,
+                std::int64_t now, double showHours) {
+    PartLife life;
+    life.part = part;
+    std::int64_t since = fittedAt(drum.fittedAt, part);
+    const bool isKnown = since > 0;
+    if (!isKnown && !entries.empty())
+        since = entries.front().at;
+    life.hours = hoursPlayed(plays, since, now + 1);
+    for (const Play& play : plays)
+        life.shows += play.at >= since && play.at <= now ? 1 : 0;
+
+    double low = 0.0; // hours to go
+    double high = 0.0;
+    if (const auto wear = wearOf(part, seenOf(part, entries, plays, since), life.hours)) {
+        low = wear->low - life.hours;
+        high = wear->high - life.hours;
+        life.used = life.hours / wear->middle;
+        life.because = part == Part::Batter ? DueBecause::RingsLonger : DueBecause::Creeps;
+        life.amount = wear->change;
+    } else {
+        const double usual = lifeOfPart(part);
+        low = usual / kLifeFactor - life.hours;
+        high = usual * kLifeFactor - life.hours;
+        life.used = life.hours / usual;
+        life.because = isKnown ? DueBecause::Age : DueBecause::NotKnown;
+        life.amount = life.hours;
+    }
+    life.low = std::max(0.0, low / showHours);
+    life.high = std::max(0.0, high / showHours);
+    return life;
+}
+
+} // namespace bombo

@@ -1,0 +1,20 @@
+#pragma once
+/// What an entry of the logbook says in figures, read from its summary (docs/workbook.md).
+#include "core/log/entry.h"
+#include "core/units/result.h"
+
+namespace bombo {
+
+/// A figure that is not there, not one, or beyond what a drum can have is empty.
+/// @return the fault where the text holds no JSON object at all
+Result<EntryFigures, InputProblem> entryFiguresFrom(const std::string& summary);
+
+/// Words as they are kept beside the summary, and back; what is not there is empty.
+std::string entryWordsText(const EntryWords& words);
+Result<EntryWords, InputProblem> entryWordsFrom(const std::string& text);
+
+inline constexpr std::size_t kLongestNote = 4000; ///< bytes
+inline constexpr std::size_t kLongestName = 120;  ///< of a player, a place, a tag; bytes
+inline constexpr std::size_t kMostTags = 20;
+
+} // namespace bombo
