@@ -4,6 +4,9 @@
 #include "app/main_window.h"
 #include "app/numbers/numbers.h"
 
+#include "core/life/life.h"
+#include "core/log/compare.h"
+#include "core/log/what_moved.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/file_check.h"
@@ -119,6 +122,23 @@ double measured(const char* what, const std::function<void()>& work) {
 
 } // namespace
 
+void askTheLogbook(const Workbook& book) {
+    measured("every entry with its figures, first time", [&] { (void)book.entries(std::nullopt); });
+    std::vector<Entry> entries;
+    measured("every entry with its figures", [&] { entries = book.entries(std::nullopt).value(); });
+    const std::int64_t now = entries.back().at;
+    measured("what is due, three parts", [&] {
+        const auto plays = playsOf(entries);
+        for (const Part part : {Part::Batter, Part::SnareSide, Part::Wires})
+            (void)lifeOf(bombo::testing::plover(), part, entries, plays, now);
+    });
+    measured("what stood between entries, and how film settles", [&] {
+        (void)settlingOf(bombo::testing::plover(), HeadSide::Batter, staysOf(entries, HeadSide::Batter),
+                         Tension{1500.0});
+    });
+    measured("which figure goes with the stars", [&] { (void)explainsStars(entries); });
+}
+
 int main(int argc, char** argv) {
     if (argc < 2) {
         std::fprintf(stderr, "bombo-scale FILE: where the workbook may be made, some 650 MB\n");
@@ -142,6 +162,7 @@ int main(int argc, char** argv) {
         measured("a session of 3,000 steps", [&] { (void)book->loadSession(longest).value(); });
         measured("5,000 entries of the logbook", [&] { (void)book->logEntries().value(); });
         const std::atomic<bool> stop = false;
+        askTheLogbook(*book);
         measured("looked through from end to end", [&] { (void)checkThoroughly(path, stop); });
     }
     // The same in the window, the long session in front; before it the demo, whose pages are made first.

@@ -35,18 +35,11 @@ std::optional<WorkbookProblem> fillDemo(Workbook& book) {
             return added.fault();
     const Json demo = demoJson();
     for (const Json& entry : demo.at("log")) {
-        const Json summary{
-            {"batter", {{"measured_hz", entry.at("batter_hz")}, {"widest_cents", entry.at("widest_cents")}}},
-            {"snare_side", {{"measured_hz", entry.at("snare_side_hz")}}},
-            {"strainer_turns", entry.at("strainer_turns")},
-            {"ring_predicted_s", entry.at("ring_s")},
-            {"temperature_c", entry.at("temperature_c")},
-            {"note", entry.at("note")}};
         const LogEntry row{0,
                            QString::fromStdString(entry.at("when").get<std::string>()),
                            entry.at("drum").get<std::string>(),
                            entry.at("tone").get<std::string>(),
-                           QString::fromStdString(summary.dump()),
+                           QString::fromStdString(entry.at("setup").dump()),
                            false};
         if (auto added = book.addLogEntry(row); !added)
             return added.fault();

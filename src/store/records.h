@@ -1,5 +1,6 @@
 #pragma once
 /// What a workbook holds, as values.
+#include "core/log/entry.h"
 #include "core/record/session.h"
 #include "core/units/result.h"
 

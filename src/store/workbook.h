@@ -83,6 +83,13 @@ public:
     /// The newest first. @param most 0: all
     virtual Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId = std::nullopt,
                                                       int most = 0) const = 0;
+    /// All that are not deleted, of one drum or of all, the oldest first, with their figures. What is damaged
+    /// has none.
+    virtual Outcome<std::vector<Entry>> entries(const std::optional<std::string>& drumId) const = 0;
+    /// In place of what was said before; the figures stay.
+    virtual Outcome<Done> keepWords(qint64 id, const EntryWords& words) = 0;
+    /// Deleted entries are kept and can be had back.
+    virtual Outcome<Done> deleteEntries(const std::vector<qint64>& ids, bool areDeleted) = 0;
     virtual Outcome<Setup> logSetup(qint64 id) const = 0;
     virtual Outcome<int> readingCount(qint64 sessionId) const = 0;
 

@@ -20,7 +20,7 @@ const QString kAt = QStringLiteral("2026-11-25T18:00:00+01:00");
 struct Place {
     const char* table;
     const char* column;
-    enum { Text, Packed, Number } form;
+    enum { Text, Packed, Number, Bytes } form;
 };
 constexpr Place kTampered[]{
     {"drums", "description", Place::Text},     {"tones", "description", Place::Text},
@@ -29,7 +29,8 @@ constexpr Place kTampered[]{
     {"log_entries", "summary", Place::Text},   {"log_entries", "session_state", Place::Text},
     {"workbook", "value", Place::Text},        {"sessions", "position", Place::Number},
     {"drums", "practice_seed", Place::Number}, {"drums", "id", Place::Text},
-    {"log_entries", "saved_at", Place::Text}};
+    {"log_entries", "saved_at", Place::Text},  {"entry_lines", "figures", Place::Bytes},
+    {"log_entries", "words", Place::Text}};
 constexpr std::size_t kTamperedCount = std::size(kTampered);
 
 QString file(const char* name) {
@@ -58,6 +59,7 @@ const QByteArray& whole() {
             Rig changed = rig.rig;
             changed.leftHanded = true;
             (void)book->keepRig(rig, "plover", changed);
+            (void)book->entries(std::nullopt); // makes their lines
             (void)book->setValue(QStringLiteral("current_drum"), QStringLiteral("plover"));
         }
         QFile made(path);
@@ -77,6 +79,7 @@ const fuzz::Seeds& seeds() {
         texts[5] = drumRigText(full);
         texts[6] = setupSummary(full).dump();
         texts[7] = setupText(full);
+        texts[14] = entryWordsText({"a note", "Ada", "the hall", {"good"}, 4, true});
         return texts;
     }();
     return all;
@@ -95,6 +98,8 @@ bool tamper(const QString& path, const Place& at, const QByteArray& value) {
                 query.addBindValue(QString::fromUtf8(value));
             else if (at.form == Place::Packed)
                 query.addBindValue(value.size() % 2 == 0 ? value : packedText(value.toStdString()));
+            else if (at.form == Place::Bytes)
+                query.addBindValue(value);
             else
                 query.addBindValue(value.toDouble());
             done = query.exec();
@@ -108,6 +113,7 @@ void useAll(Workbook& book) {
     (void)book.drums();
     (void)book.tones();
     (void)book.reminders();
+    (void)book.entries(std::nullopt);
     (void)book.rig("plover", 1);
     if (auto stored = book.loadSession(1)) {
         for (const int position : {0, 2, 4, 1})

@@ -2,8 +2,8 @@
 #include "json_mutator.h"
 #include "support/sessions.h"
 
-#include "core/record/json_values.h"
 #include "core/record/entry_figures.h"
+#include "core/record/json_values.h"
 
 #include <cstdlib>
 

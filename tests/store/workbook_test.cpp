@@ -1,5 +1,6 @@
-#include "core/record/json_values.h"
+#include "core/log/weather_then.h"
 #include "core/record/entry_figures.h"
+#include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/resources.h"
 #include "support/raw_sql.h"
@@ -639,7 +640,8 @@ TEST_F(WorkbookTest, TheDemosEntriesObeyTheFilmLimit) {
         for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
             const auto heard = figures->head(side).left;
             ASSERT_TRUE(heard) << entry.savedAt.toStdString();
-            const Tension tension = tensionFromHeard(row->drum, side, heard->edge, Air{});
+            const Tension tension = tensionFromHeard(row->drum, side, heard->edge,
+                                                     airAt(weatherThen(figures->weather, 0).weather));
             EXPECT_LE(filmLoad(row->drum.head(side), tension), kFilmLoadLimit)
                 << entry.drumId << ' ' << entry.savedAt.toStdString() << ' ' << heard->edge.value << " Hz";
             ++looked;

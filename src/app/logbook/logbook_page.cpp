@@ -100,7 +100,8 @@ void LogbookPage::showChosen() {
     detail += QLatin1Char('\n') +
               tr("Ring %1, %2.")
                   .arg(figures.ringPredicted ? number(figures.ringPredicted->value, 2) + tr(" s") : none,
-                       figures.weather.temperature ? number(figures.weather.temperature->value, 0) + tr(" °C") : none);
+                       figures.weather.temperature ? number(figures.weather.temperature->value, 0) + tr(" °C")
+                                                   : none);
     if (!entry->restorable)
         detail += QLatin1Char(' ') + tr("An entry of figures only: it can be read, but not brought back.");
     m_detail->setText(detail.trimmed());

@@ -27,24 +27,43 @@ std::int64_t fittedAt(const FittedAt& fitted, Part part) {
 struct Seen {
     double hours; ///< played on the part
     double value;
+    double weight = 1.0; ///< evenings that it stands for
 };
+constexpr std::size_t kMostSeen = 100; // more evenings are taken together
+
+/// Neighbours taken together until they are few enough to go through often.
+std::vector<Seen> thinned(std::vector<Seen> seen) {
+    while (seen.size() > kMostSeen) {
+        std::vector<Seen> half;
+        for (std::size_t i = 0; i + 1 < seen.size(); i += 2)
+            half.push_back({0.5 * (seen[i].hours + seen[i + 1].hours),
+                            0.5 * (seen[i].value + seen[i + 1].value), seen[i].weight + seen[i + 1].weight});
+        if (seen.size() % 2 == 1)
+            half.push_back(seen.back());
+        seen = std::move(half);
+    }
+    return seen;
+}
 
 /// Ring against its prediction, or slack of the wires, while this very part was on.
 std::vector<Seen> seenOf(Part part, std::span<const Entry> entries, std::span<const Play> plays,
                          std::int64_t since) {
     std::vector<Seen> seen;
+    double hours = 0.0; // both are in order of time
+    auto play = plays.begin();
     for (const Entry& entry : entries) {
         if (entry.at < since)
             continue;
+        for (; play != plays.end() && play->at < entry.at; ++play)
+            hours += play->at >= since ? play->hours : 0.0;
         const EntryFigures& figures = entry.figures;
-        const double hours = hoursPlayed(plays, since, entry.at);
         if (part == Part::Batter && figures.ringHeard && figures.ringPredicted &&
             figures.ringPredicted->value > 0.0)
             seen.push_back({hours, *figures.ringHeard / *figures.ringPredicted});
         if (part == Part::Wires && figures.wiresSlack)
             seen.push_back({hours, figures.wiresSlack->value});
     }
-    return seen;
+    return thinned(std::move(seen));
 }
 
 /// What can be said of a part's life in hours, and of how much it has changed since it was new.
@@ -72,7 +91,7 @@ Fit fitted(Part part, const std::vector<Seen>& seen, double life, double power) 
         const double change = worn * std::pow(one.hours / life, power);
         const double gain = isRing ? 1.0 + change : 1.0;
         const double value = isRing ? one.value : one.value - change;
-        const double w = 1.0 / (scatter * scatter);
+        const double w = one.weight / (scatter * scatter);
         precision += gain * gain * w;
         weighted += gain * value * w;
         squares += value * value * w;

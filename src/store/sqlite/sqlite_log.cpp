@@ -1,12 +1,29 @@
 /// SqliteWorkbook: the logbook, and strokes as they sounded.
+#include "core/record/entry_figures.h"
+#include "store/packed_figures.h"
 #include "store/packed_text.h"
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
 
 #include <QDateTime>
+#include <algorithm>
 #include <cstring>
 
 namespace bombo {
+
+namespace {
+
+/// Read from the summary, with the words that were put in their place since.
+EntryFigures figuresOf(const QString& summary, const QVariant& words) {
+    auto read = entryFiguresFrom(summary.toStdString());
+    EntryFigures figures = read ? std::move(read).value() : EntryFigures{};
+    if (!words.isNull())
+        if (auto said = entryWordsFrom(words.toString().toStdString()))
+            figures.words = std::move(said).value();
+    return figures;
+}
+
+} // namespace
 
 SqliteWorkbook::Outcome<qint64> SqliteWorkbook::insertEntry(const LogEntry& entry, const QVariant& setup) {
     const qint64 utc = QDateTime::fromString(entry.savedAt, Qt::ISODate).toSecsSinceEpoch();
@@ -28,10 +45,11 @@ SqliteWorkbook::Outcome<qint64> SqliteWorkbook::addLogEntry(const LogEntry& entr
 SqliteWorkbook::Outcome<std::vector<LogEntry>>
 SqliteWorkbook::logEntries(const std::optional<std::string>& drumId, int most) const {
     const QString columns = QStringLiteral(
-        "SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM log_entries ");
+        "SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM log_entries "
+        "WHERE deleted = 0 ");
     const QString order =
         QStringLiteral(" ORDER BY saved_utc DESC, id DESC LIMIT %1").arg(most > 0 ? most : -1);
-    Statement read = drumId ? Statement(m_database, columns + QStringLiteral("WHERE drum_id = ?") + order,
+    Statement read = drumId ? Statement(m_database, columns + QStringLiteral("AND drum_id = ?") + order,
                                         {QString::fromStdString(*drumId)})
                             : Statement(m_database, columns + order);
     if (!read.ok())
@@ -45,6 +63,133 @@ SqliteWorkbook::logEntries(const std::optional<std::string>& drumId, int most) c
     if (read.brokeOff())
         return failure(problemOf(read.error(), m_path));
     return entries;
+}
+
+SqliteWorkbook::Outcome<std::vector<Entry>>
+SqliteWorkbook::entries(const std::optional<std::string>& drumId) const {
+    Statement lost(m_database, QStringLiteral("SELECT id FROM log_entries WHERE deleted = 0 EXCEPT "
+                                              "SELECT entry_id FROM entry_lines"));
+    if (!lost.ok())
+        return failure(problemOf(lost.error(), m_path));
+    std::vector<qint64> missing;
+    while (lost.query().next())
+        missing.push_back(lost.query().value(0).toLongLong());
+
+    const QString columns =
+        QStringLiteral("SELECT entry_id, at, drum_id, tone_id, restorable, figures FROM entry_lines");
+    Statement read = drumId ? Statement(m_database, columns + QStringLiteral(" WHERE drum_id = ?"),
+                                        {QString::fromStdString(*drumId)})
+                            : Statement(m_database, columns);
+    if (!read.ok())
+        return failure(problemOf(read.error(), m_path));
+    std::vector<Entry> entries;
+    QSqlQuery& row = read.query();
+    while (row.next()) {
+        auto figures = unpackedFigures(row.value(5).toByteArray());
+        if (!figures) {
+            missing.push_back(row.value(0).toLongLong());
+            continue;
+        }
+        entries.push_back({row.value(0).toLongLong(), row.value(1).toLongLong(),
+                           row.value(2).toString().toStdString(), row.value(3).toString().toStdString(),
+                           row.value(4).toBool(), std::move(*figures)});
+    }
+    if (read.brokeOff())
+        return failure(problemOf(read.error(), m_path));
+    if (const Problem problem = readLines(missing, drumId, entries))
+        return failure(*problem);
+    std::sort(entries.begin(), entries.end(), [](const Entry& one, const Entry& other) {
+        return std::pair(one.at, one.id) < std::pair(other.at, other.id);
+    });
+    return entries;
+}
+
+/// From the entries themselves; and keeps their lines for the next time where the file can be written.
+SqliteWorkbook::Problem SqliteWorkbook::readLines(const std::vector<qint64>& ids,
+                                                  const std::optional<std::string>& drumId,
+                                                  std::vector<Entry>& entries) const {
+    if (ids.empty())
+        return std::nullopt;
+    std::optional<Transaction> keeping;
+    if (!m_readOnly)
+        keeping.emplace(m_database);
+    for (const qint64 id : ids) {
+        auto entry = entryNumber(id);
+        if (!entry)
+            return entry.fault();
+        if (keeping && keeping->begun())
+            keepLine(*entry);
+        if (!drumId || entry->drumId == *drumId)
+            entries.push_back(std::move(entry).value());
+    }
+    if (keeping && keeping->begun())
+        keeping->commit(); // a copy alone: without it they are read from the entries once more
+    return std::nullopt;
+}
+
+SqliteWorkbook::Outcome<Entry> SqliteWorkbook::entryNumber(qint64 id) const {
+    Statement find(
+        m_database,
+        QStringLiteral("SELECT saved_utc, drum_id, tone_id, session_state IS NOT NULL, summary, words "
+                       "FROM log_entries WHERE id = ?"),
+        {id});
+    if (!find.ok())
+        return failure(problemOf(find.error(), m_path));
+    if (!find.query().next())
+        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
+                                       QStringLiteral("there is no entry %1 in the logbook").arg(id)});
+    const QSqlQuery& row = find.query();
+    return Entry{id,
+                 row.value(0).toLongLong(),
+                 row.value(1).toString().toStdString(),
+                 row.value(2).toString().toStdString(),
+                 row.value(3).toBool(),
+                 figuresOf(row.value(4).toString(), row.value(5))};
+}
+
+bool SqliteWorkbook::keepLine(const Entry& entry) const {
+    return Statement(m_database,
+                     QStringLiteral("INSERT OR REPLACE INTO entry_lines VALUES(?, ?, ?, ?, ?, ?)"),
+                     {static_cast<qint64>(entry.id), QString::fromStdString(entry.drumId),
+                      static_cast<qint64>(entry.at), QString::fromStdString(entry.toneId), entry.isRestorable,
+                      packedFigures(entry.figures)})
+        .ok();
+}
+
+/// After a change to entries that can no longer be told from their lines.
+SqliteWorkbook::Problem SqliteWorkbook::dropLine(qint64 id) {
+    Statement drop(m_database, QStringLiteral("DELETE FROM entry_lines WHERE entry_id = ?"), {id});
+    return drop.ok() ? std::nullopt : Problem(problemOf(drop.error(), m_path));
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepWords(qint64 id, const EntryWords& words) {
+    beforeWriting();
+    if (const auto entry = entryNumber(id); !entry)
+        return failure(entry.fault());
+    return changeEntries(QStringLiteral("words = ?"), QString::fromStdString(entryWordsText(words)), {id});
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::deleteEntries(const std::vector<qint64>& ids, bool areDeleted) {
+    beforeWriting();
+    return changeEntries(QStringLiteral("deleted = ?"), areDeleted ? 1 : 0, ids);
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::changeEntries(const QString& what, const QVariant& value,
+                                                            const std::vector<qint64>& ids) {
+    Transaction change(m_database);
+    if (!change.begun())
+        return failure(problemOf(change.error(), m_path));
+    for (const qint64 id : ids) {
+        Statement mark(m_database, QStringLiteral("UPDATE log_entries SET %1 WHERE id = ?").arg(what),
+                       {value, id});
+        if (!mark.ok())
+            return failure(problemOf(mark.error(), m_path));
+        if (const Problem problem = dropLine(id))
+            return failure(*problem);
+    }
+    if (!change.commit())
+        return failure(problemOf(change.error(), m_path));
+    return Done{};
 }
 
 SqliteWorkbook::Outcome<Setup> SqliteWorkbook::logSetup(qint64 id) const {

@@ -49,6 +49,9 @@ public:
     Outcome<qint64> addLogEntry(const LogEntry& entry) override;
     Outcome<std::vector<LogEntry>> logEntries(const std::optional<std::string>& drumId,
                                               int most) const override;
+    Outcome<std::vector<Entry>> entries(const std::optional<std::string>& drumId) const override;
+    Outcome<Done> keepWords(qint64 id, const EntryWords& words) override;
+    Outcome<Done> deleteEntries(const std::vector<qint64>& ids, bool areDeleted) override;
     Outcome<Setup> logSetup(qint64 id) const override;
     Outcome<int> readingCount(qint64 sessionId) const override;
     Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording) override;
@@ -81,6 +84,12 @@ private:
     Problem followDrum(const Drum& before, const Drum& after);
     Problem writeContext(qint64 sessionId, const Context& context);
     Problem writeRig(const QString& drumId, const std::string& value, qint64 revision);
+    Problem readLines(const std::vector<qint64>& ids, const std::optional<std::string>& drumId,
+                      std::vector<Entry>& entries) const;
+    Outcome<Entry> entryNumber(qint64 id) const;
+    bool keepLine(const Entry& entry) const;
+    Problem dropLine(qint64 id);
+    Outcome<Done> changeEntries(const QString& what, const QVariant& value, const std::vector<qint64>& ids);
     Outcome<qint64> insertEntry(const LogEntry& entry, const QVariant& setup);
 
     QString m_path;

@@ -1,5 +1,5 @@
-#include "core/record/json_values.h"
 #include "core/record/entry_figures.h"
+#include "core/record/json_values.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>

@@ -22,10 +22,22 @@ double centsOf(double from, double to) {
 
 } // namespace
 
-HiddenSeason::HiddenSeason(std::uint64_t seed, int rods) : drum(plover(rods)), m_dice(seed) {
+namespace {
+
+Drum woodenOne(int rods) {
+    Drum drum = plover(rods);
     drum.shell.expansionPerHumidity = 1.3e-3;
-    drum.fittedAt.batter = now - 86400 * 200;
-    drum.fittedAt.snareSide = now - 86400 * 400;
+    drum.fittedAt.batter = 1'790'000'000 - 86400 * 200;
+    drum.fittedAt.snareSide = 1'790'000'000 - 86400 * 400;
+    return drum;
+}
+
+} // namespace
+
+HiddenSeason::HiddenSeason(std::uint64_t seed, int rods) : HiddenSeason(woodenOne(rods), seed) {}
+
+HiddenSeason::HiddenSeason(Drum described, std::uint64_t seed) : drum(std::move(described)), m_dice(seed) {
+    const int rods = drum.rods;
     m_true = drum;
     m_true.shell.expansionPerHumidity *= std::max(0.2, 1.0 + 0.4 * m_dice.normal());
     for (HeadSpec* head : {&m_true.batterHead, &m_true.snareSideHead}) {
@@ -130,11 +142,12 @@ std::array<HiddenSeason::Parts, 2> HiddenSeason::leaveUntil(std::int64_t later, 
     return parts;
 }
 
-void HiddenSeason::fitBatter(std::int64_t when, double tension) {
-    drum.fittedAt.batter = when;
-    now = when;
-    m_creep[0] = std::clamp(m_creep[0] * m_dice.uniform(0.85, 1.15), 5.0, 60.0);
-    std::fill(tensions[0].begin(), tensions[0].end(), tension);
+void HiddenSeason::fit(HeadSide side, std::int64_t when, double tension) {
+    const std::size_t i = of(side);
+    (side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide) = when;
+    now = std::max(now, when);
+    m_creep[i] = std::clamp(m_creep[i] * m_dice.uniform(0.85, 1.15), 5.0, 60.0);
+    std::fill(tensions[i].begin(), tensions[i].end(), tension);
 }
 
 void HiddenSeason::turn(HeadSide side, const std::vector<Turns>& turns) {

@@ -5,10 +5,13 @@
 #include "core/log/what_moved.h"
 #include "core/units/dice.h"
 
+#include <array>
+
 namespace bombo::testing {
 
 struct HiddenSeason {
     explicit HiddenSeason(std::uint64_t seed, int rods = 8);
+    HiddenSeason(Drum described, std::uint64_t seed);
 
     /// What a round of taps hears now.
     HeadReading hear(HeadSide side);
@@ -18,7 +21,8 @@ struct HiddenSeason {
         int rod = -1;                                              ///< that lost turns
     };
     std::array<Parts, 2> leaveUntil(std::int64_t later, const Weather& there, bool played);
-    void fitBatter(std::int64_t when, double tension);
+    void fit(HeadSide side, std::int64_t when, double tension);
+    void fitBatter(std::int64_t when, double tension) { fit(HeadSide::Batter, when, tension); }
     void turn(HeadSide side, const std::vector<Turns>& turns);
 
     Hertz truePitch(HeadSide side) const;
