@@ -1,6 +1,6 @@
 #pragma once
-/// Entries of the logbook as rows; an entry is read when its row is first shown.
-#include "core/record/entry_figures.h"
+/// Entries of the logbook as rows.
+#include "core/log/entry.h"
 #include "store/records.h"
 
 #include <QAbstractTableModel>
@@ -11,14 +11,13 @@ class LogModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     using QAbstractTableModel::QAbstractTableModel;
-    static constexpr int kColumns = 8;
+    static constexpr int kColumns = 9;
+    static constexpr int kSortRole = Qt::UserRole;       ///< of a cell, as a figure where it is one
+    static constexpr int kSearchRole = Qt::UserRole + 1; ///< of a row: all that can be read in it
 
-    void show(std::vector<LogEntry> entries, const std::vector<DrumRow>& drums,
-              const std::vector<Tone>& tones);
+    void show(std::vector<Entry> entries, const std::vector<DrumRow>& drums, const std::vector<Tone>& tones);
     /// Null where there is no such row.
-    const LogEntry* entry(int row) const;
-    /// What its summary holds; empty throughout when it is damaged. @pre there is such a row
-    const EntryFigures& figures(int row) const;
+    const Entry* entry(int row) const;
 
     int rowCount(const QModelIndex& parent = {}) const override;
     int columnCount(const QModelIndex& parent = {}) const override;
@@ -27,9 +26,9 @@ public:
 
 private:
     QString cell(int row, int column) const;
+    QVariant sortedBy(int row, int column) const;
 
-    std::vector<LogEntry> m_entries;
-    mutable std::vector<std::optional<EntryFigures>> m_figures; ///< as far as they were asked for
+    std::vector<Entry> m_entries;
     std::vector<DrumRow> m_drums;
     std::vector<Tone> m_tones;
 };

@@ -1,110 +1,334 @@
 #include "app/logbook/logbook_page.h"
-#include "app/numbers/numbers.h"
 
-#include "app/theme/parts.h"
+#include "app/logbook/back_panel.h"
+#include "app/logbook/back_words.h"
+#include "app/logbook/compare_panel.h"
+#include "app/logbook/due_panel.h"
+#include "app/logbook/season_view.h"
+#include "app/logbook/words_panel.h"
+#include "app/session/wording.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
+#include <QSortFilterProxyModel>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace bombo {
+
 LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller) {
+    : QWidget(parent), m_controller(controller), m_biography(controller) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(28, 16, 28, 16);
-    column->setSpacing(12);
+    column->setSpacing(10);
     auto* header = new QHBoxLayout;
-    header->addWidget(textLabel("title", tr("Logbook")));
+    header->setSpacing(8);
+    m_title = textLabel("title");
+    m_title->setObjectName(QStringLiteral("logTitle"));
+    header->addWidget(m_title);
     header->addStretch();
-    header->addWidget(textLabel("quiet", tr("Show")));
-    m_drum = new QComboBox;
-    m_drum->setObjectName(QStringLiteral("logDrum"));
-    m_drum->setAccessibleName(tr("Show entries of"));
-    connect(m_drum, &QComboBox::activated, this, &LogbookPage::fill);
-    header->addWidget(m_drum);
+    m_restore = secondaryButton(tr("Have the deleted entry back"));
+    m_restore->setObjectName(QStringLiteral("entryRestore"));
+    m_restore->hide();
+    connect(m_restore, &QPushButton::clicked, this, [this] {
+        if (m_controller.deleteEntries({m_deleted}, false)) {
+            m_restore->hide();
+            choose(m_deleted);
+        }
+    });
+    header->addWidget(m_restore);
+    m_search = new QLineEdit;
+    m_search->setObjectName(QStringLiteral("logSearch"));
+    m_search->setPlaceholderText(tr("Search notes and figures"));
+    m_search->setAccessibleName(tr("Search the logbook"));
+    m_search->setClearButtonEnabled(true);
+    m_search->setMinimumWidth(200);
+    connect(m_search, &QLineEdit::textChanged, this,
+            [this](const QString& words) { m_sorted->setFilterFixedString(words); });
+    header->addWidget(m_search);
+    const auto combo = [&](const char* name, const QString& label) {
+        auto* box = new QComboBox;
+        box->setObjectName(QLatin1String(name));
+        box->setAccessibleName(label);
+        connect(box, &QComboBox::activated, this, &LogbookPage::fill);
+        header->addWidget(box);
+        return box;
+    };
+    m_tone = combo("logTone", tr("Show entries of the tone"));
+    m_drum = combo("logDrum", tr("Show entries of"));
+    m_asList = secondaryButton({});
+    m_asList->setObjectName(QStringLiteral("asList"));
+    connect(m_asList, &QPushButton::clicked, this, [this] { showAsList(!isList()); });
+    header->addWidget(m_asList);
     column->addLayout(header);
+    m_what = textLabel("quiet");
+    m_what->setWordWrap(true);
+    column->addWidget(m_what);
 
+    m_stack = new QStackedWidget;
+    m_stack->addWidget(seasonSide());
+    m_stack->addWidget(listSide());
+    column->addWidget(m_stack, 11);
+    column->addWidget(lowerSide(), 8);
+    showAsList(false);
+    connect(&controller, &SessionController::logChanged, this, [this] {
+        m_biography.forget();
+        if (isVisible())
+            refresh();
+    });
+    connect(&controller, &SessionController::workbookChanged, this, [this] {
+        m_biography.forget();
+        m_chosen = 0;
+        m_restore->hide();
+        if (isVisible())
+            refresh();
+    });
+}
+
+QWidget* LogbookPage::seasonSide() {
+    m_season = new SeasonView;
+    connect(m_season, &SeasonView::entryChosen, this, [this] {
+        if (const Entry* entry = m_season->chosen())
+            m_chosen = entry->id;
+        showChosen();
+    });
+    return m_season;
+}
+
+QWidget* LogbookPage::listSide() {
     m_entries = new LogModel(this);
+    m_sorted = new QSortFilterProxyModel(this);
+    m_sorted->setSourceModel(m_entries);
+    m_sorted->setSortRole(LogModel::kSortRole);
+    m_sorted->setFilterRole(LogModel::kSearchRole);
+    m_sorted->setFilterKeyColumn(0);
+    m_sorted->setFilterCaseSensitivity(Qt::CaseInsensitive);
     m_table = new QTableView;
-    m_table->setModel(m_entries);
+    m_table->setModel(m_sorted);
     m_table->setObjectName(QStringLiteral("log"));
     m_table->setAccessibleName(tr("Saved setups"));
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
-    m_table->verticalHeader()->setDefaultSectionSize(34);
+    m_table->verticalHeader()->setDefaultSectionSize(30);
     m_table->horizontalHeader()->setResizeContentsPrecision(0); // by the rows in view: an old logbook is long
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_table->horizontalHeader()->setSectionResizeMode(LogModel::kColumns - 1, QHeaderView::Stretch);
     m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    m_table->setSortingEnabled(true);
+    m_table->sortByColumn(0, Qt::DescendingOrder);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
     m_table->setShowGrid(false);
     m_table->setAlternatingRowColors(true);
     m_table->setTabKeyNavigation(false);
-    connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this,
-            &LogbookPage::showChosen);
-    column->addWidget(m_table, 1);
+    connect(m_table->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+            [this](const QModelIndex& current) {
+                if (const Entry* entry = m_entries->entry(m_sorted->mapToSource(current).row());
+                    entry && isList()) {
+                    m_chosen = entry->id;
+                    showChosen();
+                }
+            });
+    return m_table;
+}
 
-    auto* foot = new QHBoxLayout;
-    m_detail = textLabel("quiet");
-    m_detail->setWordWrap(true);
-    m_detail->setMinimumHeight(42);
-    foot->addWidget(m_detail, 1);
-    m_open = primaryButton();
-    m_open->setText(tr("Bring this setup back"));
+QWidget* LogbookPage::lowerSide() {
+    auto* lower = new QWidget;
+    auto* row = new QHBoxLayout(lower);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(14);
+    QFrame* panel = card();
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(16, 8, 16, 12);
+    column->setSpacing(6);
+    m_tabs = viewTabs("logTabs", {tr("Back to it"), tr("What differs"), tr("In words")});
+    column->addWidget(m_tabs, 0, Qt::AlignLeft);
+    m_panels = new QStackedWidget;
+    m_backPanel = new BackPanel;
+    m_compare = new ComparePanel;
+    m_words = new WordsPanel;
+    for (QWidget* one : std::initializer_list<QWidget*>{m_backPanel, m_compare, m_words})
+        m_panels->addWidget(one);
+    connect(m_tabs, &QTabBar::currentChanged, this, [this](int tab) {
+        m_panels->setCurrentIndex(tab);
+        showChosen();
+    });
+    connect(m_words, &WordsPanel::changed, this,
+            [this](qint64 id, const EntryWords& words) { m_controller.keepWords(id, words); });
+    connect(m_words, &WordsPanel::deleteAsked, this, &LogbookPage::remove);
+    column->addWidget(m_panels, 1);
+    row->addWidget(panel, 9);
+
+    auto* side = new QVBoxLayout;
+    side->setSpacing(10);
+    m_due = new DuePanel;
+    side->addWidget(m_due, 1);
+    auto* buttons = new QHBoxLayout;
+    m_open = secondaryButton(tr("Open as it was"));
+    m_open->setObjectName(QStringLiteral("openAsItWas"));
+    m_open->setToolTip(
+        tr("A new session that begins with the whole setup as it was saved, its turns counted on."));
     connect(m_open, &QPushButton::clicked, this, [this] {
-        if (const LogEntry* entry = chosen())
+        if (const Entry* entry = chosen())
             if (m_controller.openLogEntry(entry->id))
                 emit setupOpened();
     });
-    foot->addWidget(m_open);
-    column->addLayout(foot);
-    connect(&controller, &SessionController::logChanged, this, &LogbookPage::refresh);
-    connect(&controller, &SessionController::workbookChanged, this, &LogbookPage::refresh);
+    m_back = primaryButton();
+    m_back->setText(tr("Take me back"));
+    connect(m_back, &QPushButton::clicked, this, &LogbookPage::takeBack);
+    buttons->addWidget(m_open);
+    buttons->addWidget(m_back, 1);
+    side->addLayout(buttons);
+    row->addLayout(side, 5);
+    return lower;
+}
+
+bool LogbookPage::isList() const {
+    return m_stack->currentIndex() == 1;
+}
+
+void LogbookPage::showAsList(bool isList) {
+    m_stack->setCurrentIndex(isList ? 1 : 0);
+    m_asList->setText(isList ? tr("As a picture") : tr("As a list"));
+    m_search->setVisible(isList);
+    if (m_controller.hasSession())
+        fill();
 }
 
 void LogbookPage::refresh() {
-    const QVariant kept = m_drum->currentData();
+    const QVariant drum = m_drum->currentData();
+    const bool isFirst = m_drum->count() == 0;
     m_drum->clear();
-    m_drum->addItem(tr("all drums"), QString());
     for (const DrumRow& row : m_controller.drums())
         m_drum->addItem(QString::fromStdString(row.drum.name), QString::fromStdString(row.drum.id));
-    m_drum->setCurrentIndex(std::max(0, m_drum->findData(kept)));
+    m_drum->addItem(tr("all drums"), QString());
+    const QString inFront = QString::fromStdString(m_controller.session().drum.id);
+    const int kept = m_drum->findData(drum);
+    m_drum->setCurrentIndex(isFirst || kept < 0 ? std::max(0, m_drum->findData(inFront)) : kept);
+    const QVariant tone = m_tone->currentData();
+    m_tone->clear();
+    m_tone->addItem(tr("all tones"), QString());
+    std::vector<std::string> used;
+    for (const Entry& entry : m_biography.entries())
+        if (std::find(used.begin(), used.end(), entry.toneId) == used.end()) {
+            used.push_back(entry.toneId);
+            m_tone->addItem(cueName(entry.toneId, m_controller.tones()),
+                            QString::fromStdString(entry.toneId));
+        }
+    m_tone->setCurrentIndex(std::max(0, m_tone->findData(tone)));
     fill();
 }
 
 void LogbookPage::fill() {
-    const std::string only = m_drum->currentData().toString().toStdString();
-    m_entries->show(m_controller.logEntries(only.empty() ? std::nullopt : std::optional(only)),
-                    m_controller.drums(), m_controller.tones());
-    if (m_entries->rowCount() > 0)
-        m_table->selectRow(0);
+    if (isList())
+        fillList();
+    else
+        fillSeason();
     showChosen();
 }
 
-const LogEntry* LogbookPage::chosen() const {
-    return m_entries->entry(m_table->currentIndex().row());
+namespace {
+
+/// What the two boxes above let through.
+std::vector<Entry> wanted(const std::vector<Entry>& entries, const QString& drum, const QString& tone) {
+    std::vector<Entry> kept;
+    for (const Entry& entry : entries)
+        if ((drum.isEmpty() || entry.drumId == drum.toStdString()) &&
+            (tone.isEmpty() || entry.toneId == tone.toStdString()))
+            kept.push_back(entry);
+    return kept;
+}
+
+} // namespace
+
+void LogbookPage::fillSeason() {
+    // One picture holds one drum: without a choice it is the one in front.
+    QString drum = m_drum->currentData().toString();
+    if (drum.isEmpty())
+        drum = QString::fromStdString(m_controller.session().drum.id);
+    std::vector<Entry> entries = wanted(m_biography.entries(), drum, m_tone->currentData().toString());
+    std::vector<QString> tones;
+    for (const Entry& entry : entries)
+        tones.push_back(cueName(entry.toneId, m_controller.tones()));
+    SeasonPicture picture = seasonPicture(std::move(entries), std::move(tones), Biography::clock());
+    if (drum.toStdString() == m_controller.session().drum.id)
+        picture.expected = {m_biography.expectedNow(HeadSide::Batter),
+                            m_biography.expectedNow(HeadSide::SnareSide)};
+    for (std::size_t i = 0; i < picture.entries.size(); ++i)
+        if (picture.entries[i].id == m_chosen)
+            picture.chosen = static_cast<int>(i);
+    m_chosen = picture.chosen >= 0 ? picture.entries[static_cast<std::size_t>(picture.chosen)].id : 0;
+    QString name = drum;
+    for (const DrumRow& row : m_controller.drums())
+        if (row.drum.id == drum.toStdString())
+            name = QString::fromStdString(row.drum.name);
+    m_title->setText(tr("%1: the season").arg(name));
+    m_what->setText(
+        tr("Bars: what was wanted. Lines: how it drifted. Steps: what a key did. Arrow keys walk from entry "
+           "to entry, the wheel draws nearer."));
+    m_season->show(std::move(picture));
+}
+
+void LogbookPage::fillList() {
+    m_title->setText(tr("Logbook"));
+    m_what->setText(tr("Click on a heading to sort by it."));
+    const std::int64_t kept = m_chosen;
+    m_entries->show(
+        wanted(m_biography.entries(), m_drum->currentData().toString(), m_tone->currentData().toString()),
+        m_controller.drums(), m_controller.tones());
+    m_chosen = kept;
+    int row = 0;
+    for (int i = 0; i < m_sorted->rowCount(); ++i)
+        if (const Entry* entry = m_entries->entry(m_sorted->mapToSource(m_sorted->index(i, 0)).row());
+            entry != nullptr && entry->id == kept)
+            row = i;
+    if (m_sorted->rowCount() > 0)
+        m_table->selectRow(row);
+}
+
+const Entry* LogbookPage::chosen() {
+    return m_biography.entry(m_chosen);
+}
+
+void LogbookPage::choose(std::int64_t id) {
+    m_chosen = id;
+    fill();
 }
 
 void LogbookPage::showChosen() {
-    const LogEntry* entry = chosen();
-    m_open->setEnabled(entry != nullptr && entry->restorable);
-    if (entry == nullptr) {
-        m_detail->setText(tr("Nothing saved yet. The last station, Proof, saves a setup here."));
+    if (!m_controller.hasSession())
         return;
-    }
-    const EntryFigures& figures = m_entries->figures(m_table->currentIndex().row());
-    const QString none = QStringLiteral("–");
-    QString detail = QString::fromStdString(figures.words.note);
-    detail += QLatin1Char('\n') +
-              tr("Ring %1, %2.")
-                  .arg(figures.ringPredicted ? number(figures.ringPredicted->value, 2) + tr(" s") : none,
-                       figures.weather.temperature ? number(figures.weather.temperature->value, 0) + tr(" °C")
-                                                   : none);
-    if (!entry->restorable)
-        detail += QLatin1Char(' ') + tr("An entry of figures only: it can be read, but not brought back.");
-    m_detail->setText(detail.trimmed());
+    const Entry* entry = chosen();
+    m_open->setEnabled(entry != nullptr && entry->isRestorable);
+    m_backPanel->show(m_biography, entry);
+    if (m_panels->currentWidget() == m_compare)
+        m_compare->show(m_biography, entry, m_controller.tones());
+    m_words->show(entry);
+    m_due->show(m_biography);
+    const auto& plan = m_backPanel->plan();
+    m_back->setEnabled(plan && (plan->batter || plan->snareSide) && !plan->isThere());
+    if (entry != nullptr)
+        m_tabs->setTabText(0, tr("Back to %1").arg(dayText(entry->at, Biography::clock())));
+}
+
+void LogbookPage::takeBack() {
+    const Entry* entry = chosen();
+    const auto plan = m_backPanel->plan();
+    if (entry == nullptr || !plan)
+        return;
+    const QString name =
+        tr("%1 as on %2")
+            .arg(cueName(entry->toneId, m_controller.tones()), dayText(entry->at, Biography::clock()));
+    if (m_controller.goBack(*plan, *entry, name))
+        emit setupOpened();
+}
+
+void LogbookPage::remove(qint64 id) {
+    if (!m_controller.deleteEntries({id}, true))
+        return;
+    m_deleted = id;
+    m_restore->show();
 }
 
 } // namespace bombo

@@ -1,37 +1,74 @@
 #pragma once
+#include "app/logbook/biography.h"
 #include "app/logbook/log_model.h"
-#include "app/session/session_controller.h"
 #include "app/theme/parts.h"
 
 #include <QComboBox>
-#include <QLabel>
-#include <QPushButton>
+#include <QLineEdit>
+#include <QStackedWidget>
+#include <QTabBar>
 #include <QTableView>
+
+class QSortFilterProxyModel;
 
 namespace bombo {
 
-/// What was saved, newest first; bring one back.
+class BackPanel;
+class ComparePanel;
+class DuePanel;
+class SeasonView;
+class WordsPanel;
+
+/// A drum's life as a picture or a list; the way back to any entry, what differs, what is due.
 class LogbookPage : public QWidget {
     Q_OBJECT
 public:
     explicit LogbookPage(SessionController& controller, QWidget* parent = nullptr);
     void refresh();
-    PrimaryButton* primary() { return m_open; }
+    PrimaryButton* primary() { return m_back; }
 
 signals:
     void setupOpened();
 
 private:
+    QWidget* seasonSide();
+    QWidget* listSide();
+    QWidget* lowerSide();
     void fill();
+    void fillSeason();
+    void fillList();
     void showChosen();
-    const LogEntry* chosen() const;
+    void showAsList(bool isList);
+    bool isList() const;
+    const Entry* chosen();
+    void choose(std::int64_t id);
+    void takeBack();
+    void remove(qint64 id);
 
     SessionController& m_controller;
+    Biography m_biography;
+    std::int64_t m_chosen = 0; ///< id of an entry
+    qint64 m_deleted = 0;      ///< the last one, to be had back
     LogModel* m_entries;
+    QSortFilterProxyModel* m_sorted;
+    QLabel* m_title;
+    QLabel* m_what;
     QComboBox* m_drum;
+    QComboBox* m_tone;
+    QLineEdit* m_search;
+    QPushButton* m_asList;
+    QPushButton* m_restore;
+    QStackedWidget* m_stack;
+    SeasonView* m_season;
     QTableView* m_table;
-    QLabel* m_detail;
-    PrimaryButton* m_open;
+    QTabBar* m_tabs;
+    QStackedWidget* m_panels;
+    BackPanel* m_backPanel;
+    ComparePanel* m_compare;
+    WordsPanel* m_words;
+    DuePanel* m_due;
+    QPushButton* m_open;
+    PrimaryButton* m_back;
 };
 
 } // namespace bombo

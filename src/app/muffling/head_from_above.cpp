@@ -20,13 +20,6 @@ struct HeadFromAboveText {
     Q_DECLARE_TR_FUNCTIONS(HeadFromAbove)
 };
 
-QString clockWords(Radians angle) {
-    const int halves = static_cast<int>(std::lround(clockHour(angle) * 2.0));
-    const int whole = (halves / 2 + 11) % 12 + 1;
-    return halves % 2 == 0 ? HeadFromAboveText::tr("%1 o'clock").arg(whole)
-                           : HeadFromAboveText::tr("half past %1").arg(whole);
-}
-
 /// Where its number stands.
 QPointF labelPlace(const HeadMap& map, const Pad& pad) {
     switch (pad.kind.footprint) {
@@ -116,6 +109,13 @@ std::optional<Nudge> nudgeOf(int key) {
 }
 
 } // namespace
+
+QString clockWords(Radians angle) {
+    const int halves = static_cast<int>(std::lround(clockHour(angle) * 2.0));
+    const int whole = (halves / 2 + 11) % 12 + 1;
+    return halves % 2 == 0 ? HeadFromAboveText::tr("%1 o'clock").arg(whole)
+                           : HeadFromAboveText::tr("half past %1").arg(whole);
+}
 
 QString padPlace(const Pad& pad, const Shell& shell) {
     switch (pad.kind.footprint) {

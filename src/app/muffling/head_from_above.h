@@ -25,6 +25,8 @@ struct PadPicture {
 
 PadPicture padPicture(const Drum& drum, const std::vector<Pad>& pads,
                       const std::optional<MicrophonePlace>& microphone);
+/// "half past 4", as on a clock laid on the head.
+QString clockWords(Radians angle);
 /// "2 o'clock, 22 mm from the hoop".
 QString padPlace(const Pad& pad, const Shell& shell);
 /// "half past 4, 30 mm inside the hoop, 50 mm high".

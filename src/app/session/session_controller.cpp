@@ -537,6 +537,46 @@ std::vector<LogEntry> SessionController::logEntries(const std::optional<std::str
     return std::move(entries).value();
 }
 
+std::vector<Entry> SessionController::entries() {
+    if (!hasWorkbook())
+        return {};
+    auto entries = workbook()->entries({});
+    if (entries)
+        return std::move(entries).value();
+    said(entries.fault());
+    return {};
+}
+
+bool SessionController::keepWords(qint64 id, const EntryWords& words) {
+    if (const auto kept = workbook()->keepWords(id, words); !kept)
+        return !said(kept.fault());
+    emit logChanged();
+    return true;
+}
+
+bool SessionController::deleteEntries(const std::vector<qint64>& ids, bool areDeleted) {
+    if (const auto done = workbook()->deleteEntries(ids, areDeleted); !done)
+        return !said(done.fault());
+    emit logChanged();
+    return true;
+}
+
+bool SessionController::goBack(const BackTo& plan, const Entry& then, const QString& name) {
+    Tone tone = session().tone;
+    for (const Tone& one : m_tones)
+        if (one.id == then.toneId)
+            tone = one;
+    if (!perform(GoBack{plan, tone, name.toStdString()}))
+        return false;
+    const bool snareSideFirst = plan.order != HeadOrder::BatterFirst;
+    const auto hasWork = [&](HeadSide side) { return plan.head(side).has_value(); };
+    const HeadSide first = snareSideFirst ? HeadSide::SnareSide : HeadSide::Batter;
+    const HeadSide second = snareSideFirst ? HeadSide::Batter : HeadSide::SnareSide;
+    const HeadSide at = hasWork(first) ? first : second;
+    goTo(at == HeadSide::Batter ? Station::Batter : Station::SnareSide);
+    return true;
+}
+
 bool SessionController::openLogEntry(qint64 id) {
     const auto kept = m_journal.workbook()->logSetup(id);
     if (!kept)

@@ -95,6 +95,12 @@ public:
     /// Of one drum or of all, the newest first. @param most 0: all
     std::vector<LogEntry> logEntries(const std::optional<std::string>& drumId = std::nullopt, int most = 0);
     bool openLogEntry(qint64 id);
+    /// Of every drum, with their figures, the oldest first.
+    std::vector<Entry> entries();
+    bool keepWords(qint64 id, const EntryWords& words);
+    bool deleteEntries(const std::vector<qint64>& ids, bool areDeleted);
+    /// The moves of a plan are at hand on both heads, and the work goes on at the first head that has one.
+    bool goBack(const BackTo& plan, const Entry& then, const QString& name);
 
     /// Shows a problem that arose in a page, with what to do about it.
     void tell(const QString& problem) { say(problem, Notice::Kind::Problem); }

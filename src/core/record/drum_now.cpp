@@ -52,8 +52,7 @@ std::int64_t fittedAt(const Drum& drum, HeadSide side) {
     return side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide;
 }
 
-HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries, std::int64_t at,
-                const WeatherThen& weather) {
+HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries, std::int64_t at) {
     const Session& session = reckoned.session();
     const HeadWork& work = session.head(side);
     const HeadBrief brief = briefFor(reckoned, side);
@@ -77,14 +76,10 @@ HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> 
             now.by = KnownBy::Counted;
             now.error = now.response.spreadAt(work.meanTurns());
         }
-    } else if (last != nullptr) {
-        const SettlingBelief settling =
-            settlingOf(session.drum, side, staysOf(entries, side), now.response.perTurn());
-        const Expected expected = expectedAt(session.drum, side, readingOf(*last, side), at, weather,
-                                             fittedAt(session.drum, side), settling);
+    } else if (const auto expected = expectedNow(reckoned, side, entries, at)) {
         now.by = KnownBy::Foretold;
-        now.tension = expected.tension;
-        now.error = expected.tensionError;
+        now.tension = expected->tension;
+        now.error = expected->tensionError;
     }
     now.response = through(now.response, kept, now.tension, now.error, work.meanTurns());
     return now;
@@ -92,13 +87,25 @@ HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> 
 
 } // namespace
 
+std::optional<Expected> expectedNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries,
+                                    std::int64_t at) {
+    const Session& session = reckoned.session();
+    const Entry* last = lastOf(session.drum, side, entries);
+    if (last == nullptr || last->at > at) // a clock that was wrong foretells nothing
+        return std::nullopt;
+    const Tension perTurn = turnResponseOf(session.head(side), briefFor(reckoned, side)).perTurn();
+    return expectedAt(session.drum, side, readingOf(*last, side), at, weatherNow(session.weather),
+                      fittedAt(session.drum, side),
+                      settlingOf(session.drum, side, staysOf(entries, side), perTurn));
+}
+
 DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::int64_t at) {
     const Session& session = reckoned.session();
     DrumNow now;
     now.drum = session.drum;
     now.weather = weatherNow(session.weather);
-    now.batter = headNow(reckoned, HeadSide::Batter, entries, at, now.weather);
-    now.snareSide = headNow(reckoned, HeadSide::SnareSide, entries, at, now.weather);
+    now.batter = headNow(reckoned, HeadSide::Batter, entries, at);
+    now.snareSide = headNow(reckoned, HeadSide::SnareSide, entries, at);
     if (session.wires.begun)
         now.strainer = session.wires.strainer;
     else

@@ -15,6 +15,11 @@ DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::i
 /// What the session would say of itself in an entry.
 Entry entryOf(const Reckoned& reckoned, std::int64_t at);
 
+/// What to expect of a head at `at`, in the weather of the session and no rod turned since the newest entry
+/// that heard it; empty where none did.
+std::optional<Expected> expectedNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries,
+                                    std::int64_t at);
+
 /// What moved a head from the newest entry that heard it to the round that found it in this session; empty
 /// where there is no such pair.
 std::optional<Moved> movedSince(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries,

@@ -1,0 +1,46 @@
+#pragma once
+/// What the logbook knows of the drum in front, reckoned once until something changes.
+#include "app/session/session_controller.h"
+#include "core/life/life.h"
+#include "core/record/drum_now.h"
+
+namespace bombo {
+
+class Biography {
+public:
+    explicit Biography(SessionController& controller);
+
+    /// An entry was added, changed or deleted, or another workbook is open.
+    void forget();
+    /// Of every drum, the oldest first.
+    const std::vector<Entry>& entries();
+    /// Of one drum.
+    std::vector<Entry> of(const std::string& drumId);
+    const Entry* entry(std::int64_t id);
+
+    // Of the drum in front. @pre the controller has a session
+    BackTo backTo(const Entry& then, SameAs same);
+    /// What moved a head between the entry before this one and when it was found for this one.
+    std::optional<Moved> movedBefore(const Entry& entry, HeadSide side);
+    /// What moved it since its newest entry, where this session found it untouched.
+    std::optional<Moved> movedSince(HeadSide side);
+    PartLife life(Part part);
+    /// What to expect of a head now, in the weather of the session; empty where the logbook has not heard it.
+    std::optional<Expected> expectedNow(HeadSide side);
+    /// The drum as this session has it, as an entry.
+    Entry now();
+    /// The entry before this one of the same drum; null for the first.
+    const Entry* before(const Entry& entry);
+
+    static std::int64_t clock(); ///< seconds since 1970, UTC
+
+private:
+    const Session& session() const { return m_controller.session(); }
+    SettlingBelief settling(HeadSide side);
+
+    SessionController& m_controller;
+    std::optional<std::vector<Entry>> m_entries;
+    std::vector<HeadSpec> m_heads;
+};
+
+} // namespace bombo

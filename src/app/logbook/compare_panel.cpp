@@ -1,0 +1,156 @@
+#include "app/logbook/compare_panel.h"
+
+#include "app/logbook/back_words.h"
+#include "app/numbers/numbers.h"
+#include "app/session/wording.h"
+#include "app/theme/fitted_type.h"
+#include "app/theme/palette.h"
+#include "app/theme/parts.h"
+#include "app/theme/scale.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace bombo {
+
+/// A line a difference: by how many just noticeable steps, past the mark where hearing begins.
+class CompareView : public QWidget {
+public:
+    CompareView() {
+        setObjectName(QStringLiteral("differences"));
+        setAccessibleName(ComparePanel::tr("What differs"));
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    }
+    void show(std::vector<Difference> differences) {
+        m_differences = std::move(differences);
+        QStringList lines;
+        for (const Difference& one : m_differences)
+            lines
+                << ComparePanel::tr("%1: %2, %3").arg(differsName(one.what), differenceText(one), heard(one));
+        describe(this, lines.isEmpty() ? none() : lines.join(QStringLiteral("; ")));
+        setToolTip({});
+        update();
+    }
+    QSize minimumSizeHint() const override { return scaled(QSize(300, 110)); }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        PicturePainter painter(this);
+        const QRectF area = drawnRect(*this);
+        if (m_differences.empty()) {
+            painter.setFont(typeface(15));
+            painter.setPen(ink().quiet);
+            painter.drawText(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, none());
+            return;
+        }
+        const double high = std::min(24.0, area.height() / static_cast<double>(m_differences.size()));
+        const double nameEnds = area.left() + 0.32 * area.width();
+        const double barBegins = nameEnds + 10.0;
+        const double step = 0.05 * area.width(); // of one just noticeable difference
+        const double textBegins = barBegins + step * kMostSteps + 12.0;
+        painter.setPen(QPen(ink().quiet, 1, Qt::DashLine));
+        const double bottom = area.top() + high * static_cast<double>(m_differences.size());
+        painter.drawLine(QPointF(barBegins + step, area.top()), QPointF(barBegins + step, bottom));
+        double y = area.top();
+        for (const Difference& one : m_differences) {
+            const bool isHeard = one.isHeard();
+            const QFont::Weight weight = isHeard ? QFont::DemiBold : QFont::Normal;
+            const QString name = differsName(one.what);
+            painter.setPen(isHeard ? ink().ink : ink().quiet);
+            painter.setFont(typefaceFor(name, nameEnds - area.left(), 14, weight));
+            painter.drawText(QRectF(area.left(), y, nameEnds - area.left(), high),
+                             Qt::AlignRight | Qt::AlignVCenter, name);
+            if (one.steps > 0.0) {
+                const double width = step * std::min(kMostSteps, one.steps);
+                painter.fillRect(QRectF(barBegins, y + 0.5 * high - 4, width, 8),
+                                 isHeard ? ink().accent : ink().quiet);
+            }
+            const QString text = differenceText(one);
+            painter.setPen(isHeard ? ink().ink : ink().quiet);
+            painter.setFont(typefaceFor(text, area.right() - textBegins, 14, weight));
+            painter.drawText(QRectF(textBegins, y, area.right() - textBegins, high),
+                             Qt::AlignLeft | Qt::AlignVCenter, text);
+            y += high;
+        }
+        const QString mark = ComparePanel::tr("heard from here on");
+        painter.setFont(typeface(12));
+        painter.setPen(ink().quiet);
+        if (bottom + 16 <= area.bottom())
+            painter.drawText(QRectF(barBegins + step + 4, bottom, 240, 16), Qt::AlignLeft | Qt::AlignVCenter,
+                             mark);
+    }
+
+private:
+    static constexpr double kMostSteps = 5.0;
+    static QString heard(const Difference& one) {
+        return one.isHeard() ? ComparePanel::tr("can be heard") : ComparePanel::tr("not heard by itself");
+    }
+    static QString none() { return ComparePanel::tr("Nothing that is known in both differs."); }
+
+    std::vector<Difference> m_differences;
+};
+
+ComparePanel::ComparePanel(QWidget* parent) : QWidget(parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* row = new QHBoxLayout;
+    row->addWidget(textLabel("quiet", tr("against")));
+    m_with = new QComboBox;
+    m_with->setObjectName(QStringLiteral("compareWith"));
+    m_with->setAccessibleName(tr("Compare with"));
+    m_with->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    m_with->setMinimumContentsLength(18);
+    connect(m_with, &QComboBox::activated, this, &ComparePanel::compare);
+    row->addWidget(m_with, 1);
+    column->addLayout(row);
+    m_view = new CompareView;
+    column->addWidget(m_view, 1);
+    m_stars = textLabel("quiet");
+    m_stars->setObjectName(QStringLiteral("explainsStars"));
+    m_stars->setWordWrap(true);
+    column->addWidget(m_stars);
+}
+
+void ComparePanel::show(Biography& biography, const Entry* entry, const std::vector<Tone>& tones) {
+    m_biography = &biography;
+    m_tones = tones;
+    m_entry = entry != nullptr ? entry->id : 0;
+    const QVariant kept = m_with->currentData();
+    m_with->clear();
+    m_with->addItem(tr("the drum as it is now"), QVariant::fromValue<qlonglong>(0));
+    const std::int64_t now = Biography::clock();
+    const auto& all = biography.entries();
+    for (auto one = all.rbegin(); one != all.rend(); ++one)
+        if (entry != nullptr && one->drumId == entry->drumId && one->id != entry->id)
+            m_with->addItem(tr("%1: %2").arg(dayText(one->at, now), cueName(one->toneId, tones)),
+                            QVariant::fromValue<qlonglong>(one->id));
+    m_with->setCurrentIndex(std::max(0, m_with->findData(kept)));
+    compare();
+}
+
+void ComparePanel::compare() {
+    const Entry* entry = m_biography != nullptr ? m_biography->entry(m_entry) : nullptr;
+    m_view->show({});
+    m_stars->clear();
+    m_stars->hide();
+    if (entry == nullptr)
+        return;
+    const Entry* other = m_biography->entry(m_with->currentData().toLongLong());
+    m_view->show(differences(entry->figures, other != nullptr ? other->figures : m_biography->now().figures));
+    std::vector<Entry> alike;
+    for (const Entry& one : m_biography->entries())
+        if (one.drumId == entry->drumId && one.toneId == entry->toneId)
+            alike.push_back(one);
+    if (const auto explained = explainsStars(alike)) {
+        m_stars->setText(
+            tr("Over %n entries of this tone the stars go with the %1.", nullptr, explained->entries)
+                .arg(differsName(explained->what)));
+        m_stars->show();
+    }
+}
+
+} // namespace bombo

@@ -1,0 +1,131 @@
+#include "app/logbook/due_panel.h"
+
+#include "app/logbook/back_words.h"
+#include "app/numbers/numbers.h"
+#include "app/session/wording.h"
+#include "app/theme/fitted_type.h"
+#include "app/theme/head_ink.h"
+#include "app/theme/parts.h"
+#include "app/theme/scale.h"
+
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace bombo {
+
+/// A part a line: what it is, how much of its life is over, for how many more shows, and why.
+class DueView : public QWidget {
+public:
+    DueView() {
+        setObjectName(QStringLiteral("due"));
+        setAccessibleName(DuePanel::tr("What is due"));
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    }
+    void show(const std::array<PartLife, 3>& lives) {
+        m_lives = lives;
+        QStringList lines;
+        for (const PartLife& life : m_lives)
+            lines << DuePanel::tr("%1: %2, %3").arg(partName(life.part), horizonText(life), lifeReason(life));
+        describe(this, lines.join(QStringLiteral("; ")));
+        update();
+    }
+    QSize minimumSizeHint() const override { return scaled(QSize(230, 132)); }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        PicturePainter painter(this);
+        const QRectF area = drawnRect(*this);
+        const double high = std::min(66.0, area.height() / 3.0);
+        double y = area.top();
+        for (const PartLife& life : m_lives) {
+            line(painter, QRectF(area.left(), y, area.width(), high), life);
+            y += high;
+        }
+    }
+
+private:
+    static void line(QPainter& painter, const QRectF& box, const PartLife& life) {
+        const QColor colour = life.part == Part::Batter      ? ink().batter
+                              : life.part == Part::SnareSide ? ink().snareSide
+                                                             : ink().ink;
+        const bool isNear = life.because != DueBecause::NotKnown && life.high < 6.0;
+        const QString horizon = horizonText(life);
+        painter.setPen(isNear ? ink().accent : ink().ink);
+        painter.setFont(
+            typefaceFor(horizon, 0.56 * box.width(), 14, isNear ? QFont::DemiBold : QFont::Normal));
+        painter.drawText(QRectF(box.left(), box.top(), box.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
+                         horizon);
+        painter.setPen(ink().ink);
+        painter.setFont(typefaceFor(partName(life.part), 0.44 * box.width(), 14, QFont::DemiBold));
+        painter.drawText(QRectF(box.left(), box.top(), box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+                         partName(life.part));
+        // A strand that thins towards its end: what is over is drawn in ink, where the end may lie is
+        // hatched.
+        const QRectF strand(box.left(), box.top() + 21, box.width(), 8);
+        const auto thick = [&](double share) { return 1.0 + 7.0 * (1.0 - std::clamp(share, 0.0, 1.0)); };
+        const auto part = [&](double from, double to) {
+            const double a = strand.left() + strand.width() * from;
+            const double b = strand.left() + strand.width() * to;
+            const double middle = strand.center().y();
+            return QPolygonF({QPointF(a, middle - 0.5 * thick(from)), QPointF(b, middle - 0.5 * thick(to)),
+                              QPointF(b, middle + 0.5 * thick(to)), QPointF(a, middle + 0.5 * thick(from))});
+        };
+        const double used = std::clamp(life.used, 0.0, 1.0);
+        painter.setPen(QPen(ink().quiet, 1));
+        painter.setBrush(ink().card);
+        painter.drawPolygon(part(0.0, 1.0));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(colour);
+        painter.drawPolygon(part(0.0, used));
+        if (life.because != DueBecause::NotKnown && life.shows > 0) {
+            const double whole = life.shows / std::max(0.02, used); // shows in all, as a length
+            const double from = std::min(1.0, (life.shows + life.low) / whole);
+            painter.setBrush(QBrush(ink().accent, Qt::BDiagPattern));
+            painter.drawPolygon(part(std::min(from, 0.97), 1.0));
+        }
+        const QString reason = lifeReason(life);
+        painter.setPen(ink().quiet);
+        painter.setFont(typefaceFor(reason, box.width(), 13));
+        painter.drawText(QRectF(box.left(), box.top() + 32, box.width(), 18),
+                         Qt::AlignLeft | Qt::AlignVCenter, reason);
+    }
+
+    std::array<PartLife, 3> m_lives{};
+};
+
+DuePanel::DuePanel(QWidget* parent) : QFrame(parent) {
+    setProperty("card", true);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(16, 10, 16, 12);
+    column->setSpacing(6);
+    column->addWidget(textLabel("heading", tr("How long it lasts")));
+    m_view = new DueView;
+    column->addWidget(m_view, 1);
+    m_tonight = textLabel("quiet");
+    m_tonight->setObjectName(QStringLiteral("tonight"));
+    m_tonight->setWordWrap(true);
+    column->addWidget(m_tonight);
+}
+
+void DuePanel::show(Biography& biography) {
+    m_view->show(
+        {biography.life(Part::Batter), biography.life(Part::SnareSide), biography.life(Part::Wires)});
+    QStringList heads;
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
+        if (const auto expected = biography.expectedNow(side)) {
+            const QString moves =
+                tr("%1 ± %2 cents")
+                    .arg(centsText(expected->moves), number(std::ceil(expected->error.value), 0));
+            heads << (side == HeadSide::Batter ? tr("batter %1").arg(moves) : tr("snare side %1").arg(moves));
+        }
+    m_tonight->setText(
+        heads.isEmpty()
+            ? QString()
+            : tr("Since the last entry, if nobody turned a rod: %1.").arg(heads.join(QStringLiteral(", "))));
+    m_tonight->setVisible(!heads.isEmpty());
+}
+
+} // namespace bombo

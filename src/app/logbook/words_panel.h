@@ -1,0 +1,40 @@
+#pragma once
+/// What people say of an entry, to be changed afterwards; and to be rid of it.
+#include "core/log/entry.h"
+
+#include <QCheckBox>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QWidget>
+
+namespace bombo {
+
+class WordsPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit WordsPanel(QWidget* parent = nullptr);
+    void show(const Entry* entry);
+
+signals:
+    void changed(qint64 id, const bombo::EntryWords& words);
+    void deleteAsked(qint64 id);
+
+private:
+    EntryWords said() const;
+    void keep();
+
+    qint64 m_id = 0;
+    EntryWords m_kept;
+    int m_stars = 0;
+    QPlainTextEdit* m_note;
+    QLineEdit* m_player;
+    QLineEdit* m_place;
+    QLineEdit* m_tags;
+    QCheckBox* m_pinned;
+    std::vector<QPushButton*> m_starButtons;
+    QPushButton* m_keep;
+    QPushButton* m_delete;
+};
+
+} // namespace bombo
