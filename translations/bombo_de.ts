@@ -2,6 +2,340 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE" sourcelanguage="en_GB">
 <context>
+    <name>BackWords</name>
+    <message>
+        <source>%1 tighter</source>
+        <translation type="unfinished">%1 fester</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation type="unfinished">%1 lockerer</translation>
+    </message>
+    <message>
+        <source>Batter: %1</source>
+        <translation type="unfinished">Schlagfell: %1</translation>
+    </message>
+    <message>
+        <source>Snare side: %1</source>
+        <translation type="unfinished">Resonanzfell: %1</translation>
+    </message>
+    <message>
+        <source>%1 at %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The entry does not say how high the batter was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The entry does not say how high the snare side was.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another kind of batter head is on: the same pitch, another voice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another kind of snare-side head is on: the same pitch, another voice.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The batter head is newer than the entry.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The snare-side head is newer than the entry.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The batter film ends %1 cents below it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The snare-side film ends %1 cents below it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The batter would hang loose: it stays %1 cents above.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The snare side would hang loose: it stays %1 cents above.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same pitch needs %1 % more tension today: the batter feels harder.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The snare side needs %1 % more tension today.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same pitch needs %1 % less tension today: the batter feels softer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The snare side needs %1 % less tension today.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turns of the batter were not counted from one beginning: by its pitch instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turns of the snare side were not counted from one beginning: by its pitch instead.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody knows how the batter stands now: tap a round on it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nobody knows how the snare side stands now: tap a round on it first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another drum: pitches are scaled by its size, to %1 of what they were.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Other wires are on: the knob is a place to begin from, sweep from there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The strands have stretched by %1 of the knob since.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The entry does not say where the strainer stood.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A muffler of a kind that is no longer at hand lay on it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>stays as it is</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every rod %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>then %1 %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is there already</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 tighter on every batter rod</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 looser on every batter rod</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 tighter on every snare-side rod</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 looser on every snare-side rod</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation type="unfinished">%1 %2</translation>
+    </message>
+    <message>
+        <source>Strainer %1 tighter</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strainer %1 looser</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take off %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay on %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tap a round on each head first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 → %2, %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strainer: stays at %1 from first contact</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strainer: to %1 from first contact</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take off: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay on: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sure to %1 cents.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the logbook and the weather alone: a round of taps makes it surer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>same pitches</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>same feel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>same turns</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>batter head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>snare-side head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wires</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation type="unfinished">unbekannt</translation>
+    </message>
+    <message>
+        <source>due now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>more than %1 shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 more shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 to %2 more shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n shows</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>rings %1 % longer than new, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings as when it was new, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strands stretched by %1, %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strands as when new, %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>by its age: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>say on the drum&apos;s page when it was put on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>batter edge pitch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>snare-side edge pitch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>interval between the heads</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>batter even within</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strainer</source>
+        <translation type="unfinished">Abhebung</translation>
+    </message>
+    <message>
+        <source>ring</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mufflers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 → %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2 cents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation type="unfinished">%1 Cent</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation type="unfinished">%1 s</translation>
+    </message>
+    <message>
+        <source>laid elsewhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>another one</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>BuzzPicture</name>
     <message>
         <source>Hz</source>
@@ -2138,6 +2472,88 @@ trifft hier</translation>
     </message>
 </context>
 <context>
+    <name>SeasonPicture</name>
+    <message>
+        <source>%1 Hz</source>
+        <translation type="unfinished">%1 Hz</translation>
+    </message>
+    <message>
+        <source>batter</source>
+        <translation type="unfinished">Schlagfell</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation type="unfinished">Resonanzfell</translation>
+    </message>
+    <message>
+        <source>uneven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The weather was never entered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 °C</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>today</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new batter head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new snare-side head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>new wires</source>
+        <translation type="unfinished">neuer Teppich</translation>
+    </message>
+    <message>
+        <source>%1 over %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>even within %1 cents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>wires %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2: %3</source>
+        <translation type="unfinished">%1, %2: %3</translation>
+    </message>
+    <message>
+        <source>Nothing saved yet.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries, from %1 on.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation type="unfinished">%1: %2.</translation>
+    </message>
+    <message>
+        <source>In hand: %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing saved for this drum yet. The last station, Proof, saves how it stands; from the second entry on this page shows how it drifts, and brings it back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>SetWords</name>
     <message>
         <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
@@ -3081,6 +3497,56 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     </message>
 </context>
 <context>
+    <name>bombo::BackPanel</name>
+    <message>
+        <source>What is to be the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing to go back to yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Save how the drum stands at the last station, Proof.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Since the last entry the batter moved %1 cents by itself:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Since the last entry the snare side moved %1 cents by itself:</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From %1 until it was found on %2 the batter moved %3 cents by itself:</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BackStrip</name>
+    <message>
+        <source>It stands there now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They lie so now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: turn the knob to %2 from first contact.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: nothing lay on the head.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation type="unfinished">%1: %2.</translation>
+    </message>
+</context>
+<context>
     <name>bombo::BeginTools</name>
     <message>
         <source>What the work begins with</source>
@@ -3718,6 +4184,60 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     </message>
 </context>
 <context>
+    <name>bombo::ComparePanel</name>
+    <message>
+        <source>What differs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation type="unfinished">%1. %2. %3 {1:?} {2,?}</translation>
+    </message>
+    <message>
+        <source>heard from here on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>batter rod by rod, ± %1 cents: ○ this entry, ● the other</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>can be heard</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not heard by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing that is known in both differs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>against</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Compare with</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the drum as it is now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation type="unfinished">%1: %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>Over %n entries of this tone the stars go with the %1.</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::CorrectionPanel</name>
     <message>
         <source>%1: leave it.</source>
@@ -4260,6 +4780,37 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>%1 is retired: bring it back</source>
         <translation>%1 ist weggelegt: zurückholen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::DuePanel</name>
+    <message>
+        <source>What is due</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation type="unfinished">%1. %2. %3 {1:?} {2,?}</translation>
+    </message>
+    <message>
+        <source>How long it lasts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ± %2 cents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>batter %1</source>
+        <translation type="unfinished">Schlagfell %1</translation>
+    </message>
+    <message>
+        <source>snare side %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Since the last entry, if nobody turned a rod: %1.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -5234,16 +5785,16 @@ Anteil der Grenze</translation>
         <source> cents</source>
         <translation> Cent</translation>
     </message>
+    <message>
+        <source>Stars</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>bombo::LogbookPage</name>
     <message>
         <source>Logbook</source>
         <translation>Logbuch</translation>
-    </message>
-    <message>
-        <source>Show</source>
-        <translation>Zeigen</translation>
     </message>
     <message>
         <source>Show entries of</source>
@@ -5254,32 +5805,80 @@ Anteil der Grenze</translation>
         <translation>Gespeicherte Stimmungen</translation>
     </message>
     <message>
-        <source>Bring this setup back</source>
-        <translation>Diese Stimmung zurückholen</translation>
-    </message>
-    <message>
         <source>all drums</source>
         <translation>alle Trommeln</translation>
     </message>
     <message>
-        <source>Nothing saved yet. The last station, Proof, saves a setup here.</source>
-        <translation>Noch nichts gespeichert. Die letzte Station, Nachweis, speichert hier eine Stimmung.</translation>
+        <source>Have the deleted entry back</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Ring %1, %2.</source>
-        <translation>Ausklang %1, %2.</translation>
+        <source>Search notes and figures</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> s</source>
-        <translation> s</translation>
+        <source>Search the logbook</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source> °C</source>
-        <translation> °C</translation>
+        <source>Show entries of the tone</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>An entry of figures only: it can be read, but not brought back.</source>
-        <translation>Ein Eintrag nur aus Zahlen: er lässt sich lesen, aber nicht zurückholen.</translation>
+        <source>Back to it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In words</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Open as it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A new session that begins with the whole setup as it was saved, its turns counted on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take me back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As a picture</source>
+        <translation type="unfinished">Als Bild</translation>
+    </message>
+    <message>
+        <source>As a list</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>all tones</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: the season</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bars: what was wanted. Lines: how it drifted. Steps: what a key did. Arrow keys walk from entry to entry, the wheel draws nearer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Click on a heading to sort by it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 as on %2</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -5533,6 +6132,45 @@ Anteil der Grenze</translation>
     <message>
         <source>Plug one in and open this again. Without one, sound files can be read.</source>
         <translation>Stecken Sie eines an und öffnen Sie dies noch einmal. Ohne eines lassen sich Klangdateien lesen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::MovedBar</name>
+    <message>
+        <source>rods backing off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rod %1 or %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rod %1</source>
+        <translation type="unfinished">Schraube %1</translation>
+    </message>
+    <message>
+        <source>weather</source>
+        <translation type="unfinished">Wetter</translation>
+    </message>
+    <message>
+        <source>film settling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>not explained</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation type="unfinished">%1 %2</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation type="unfinished">%1 Cent</translation>
     </message>
 </context>
 <context>
@@ -6391,6 +7029,13 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
+    <name>bombo::SeasonView</name>
+    <message>
+        <source>The season</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bombo::SessionController</name>
     <message>
         <source>The folder %1 cannot be made; check your rights there.</source>
@@ -6900,6 +7545,13 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
+    <name>bombo::WayView</name>
+    <message>
+        <source>What each rod is turned</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bombo::WaysPanel</name>
     <message>
         <source>%1 s</source>
@@ -7378,6 +8030,48 @@ Anteil der Grenze</translation>
     <message>
         <source>%1 Predicted: the ear decides.</source>
         <translation>%1 Vorhergesagt: das Ohr entscheidet.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WordsPanel</name>
+    <message>
+        <source>Note of the entry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n stars</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Player</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Place</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tags</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dry, for the balcony</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pinned: kept in sight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Delete entry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Keep these words</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

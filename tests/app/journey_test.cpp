@@ -105,10 +105,11 @@ TEST_F(Journey, WholeJobWithTheSpaceBar) {
     EXPECT_EQ(again.controller.sessionId(), id);
     EXPECT_EQ(testing::textOf(again.session()), finished); // everything is there
     again.click(QStringLiteral("logbook"));
+    again.click(QStringLiteral("asList"));
     const QAbstractItemModel* log = again.find<QTableView>(QStringLiteral("log"))->model();
     EXPECT_EQ(log->index(0, 1).data().toString(), QStringLiteral("Plover"));
-    EXPECT_EQ(log->index(0, 7).data().toString(), QStringLiteral("dry and quick"));
-    again.press(Qt::Key_Space); // bring this setup back
+    EXPECT_EQ(log->index(0, 8).data().toString(), QStringLiteral("dry and quick"));
+    again.click(QStringLiteral("openAsItWas"));
     EXPECT_NE(again.controller.sessionId(), id);
     EXPECT_EQ(again.session().pads.size(), 2U);
     EXPECT_EQ(again.session().station, Station::Proof);

@@ -295,7 +295,18 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     takeProof(p, visitor);
     p.click(QStringLiteral("primary"));
     p.click(QStringLiteral("logbook"));
+    for (auto* dismiss : p.window.noticeBar()->findChildren<QPushButton*>())
+        dismiss->click();
+    for (int back = 0; back < 11; ++back)
+        QTest::keyClick(p.find<QWidget>(QStringLiteral("season")), Qt::Key_Left);
     visitor.see(QStringLiteral("logbook"), p.window);
+    auto* log = p.find<QTabBar>(QStringLiteral("logTabs"));
+    log->setCurrentIndex(1);
+    visitor.see(QStringLiteral("logbook-differs"), p.window);
+    log->setCurrentIndex(2);
+    visitor.see(QStringLiteral("logbook-words"), p.window);
+    p.click(QStringLiteral("asList"));
+    visitor.see(QStringLiteral("logbook-list"), p.window);
     takeFirstDrum(p, visitor);
 }
 

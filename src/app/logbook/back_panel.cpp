@@ -27,20 +27,29 @@ BackPanel::BackPanel(QWidget* parent) : QWidget(parent) {
     connect(m_same, &QComboBox::activated, this, &BackPanel::reckon);
     top->addWidget(m_same, 0, Qt::AlignTop);
     column->addLayout(top);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(12);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(4);
     m_steps = textLabel("strong");
     m_steps->setObjectName(QStringLiteral("backSteps"));
     m_but = textLabel("quiet");
     m_but->setObjectName(QStringLiteral("backBut"));
     for (QLabel* label : {m_steps, m_but}) {
         label->setWordWrap(true);
-        column->addWidget(label);
+        words->addWidget(label);
     }
-    column->addStretch();
+    words->addStretch();
+    middle->addLayout(words, 6);
+    m_way = new WayView;
+    middle->addWidget(m_way, 5);
+    column->addLayout(middle, 1);
     m_moved = new MovedBar;
     column->addWidget(m_moved);
 }
 
-void BackPanel::show(Biography& biography, const Entry* entry) {
+void BackPanel::show(Biography& biography, const Entry* entry, int rods) {
+    m_rods = rods;
     m_biography = &biography;
     m_entry = entry != nullptr ? entry->id : 0;
     reckon();
@@ -51,6 +60,7 @@ void BackPanel::reckon() {
     m_plan.reset();
     m_same->setEnabled(entry != nullptr);
     m_moved->hide();
+    m_way->show({}, m_rods);
     if (entry == nullptr) {
         m_headline->setText(tr("Nothing to go back to yet"));
         m_steps->setText(tr("Save how the drum stands at the last station, Proof."));
@@ -58,6 +68,7 @@ void BackPanel::reckon() {
         return;
     }
     m_plan = m_biography->backTo(*entry, static_cast<SameAs>(m_same->currentData().toInt()));
+    m_way->show(m_plan, m_rods);
     m_headline->setText(backHeadline(*m_plan));
     m_steps->setText(backSteps(*m_plan).join(QLatin1Char('\n')));
     QStringList notes = backReservations(*m_plan);

@@ -3,6 +3,7 @@
 /// meanwhile.
 #include "app/logbook/biography.h"
 #include "app/logbook/moved_bar.h"
+#include "app/logbook/way_picture.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -14,7 +15,7 @@ class BackPanel : public QWidget {
     Q_OBJECT
 public:
     explicit BackPanel(QWidget* parent = nullptr);
-    void show(Biography& biography, const Entry* entry);
+    void show(Biography& biography, const Entry* entry, int rods);
     /// Empty while no entry is chosen.
     const std::optional<BackTo>& plan() const { return m_plan; }
 
@@ -24,11 +25,13 @@ private:
 
     Biography* m_biography = nullptr;
     std::int64_t m_entry = 0;
+    int m_rods = 8;
     std::optional<BackTo> m_plan;
     QLabel* m_headline;
     QLabel* m_steps;
     QLabel* m_but;
     QComboBox* m_same;
+    WayView* m_way;
     MovedBar* m_moved;
 };
 

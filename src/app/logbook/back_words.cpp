@@ -41,13 +41,6 @@ QString padText(const Pad& pad) {
                : kindName(pad.kind);
 }
 
-QString padList(const std::vector<Pad>& pads) {
-    QStringList names;
-    for (const Pad& pad : pads)
-        names << padText(pad);
-    return names.join(QStringLiteral(", "));
-}
-
 QString reservationText(const Reservation& one) {
     const bool isBatter = one.side == HeadSide::Batter;
     switch (one.what) {
@@ -109,6 +102,13 @@ QString reservationText(const Reservation& one) {
 }
 
 } // namespace
+
+QString padList(const std::vector<Pad>& pads) {
+    QStringList names;
+    for (const Pad& pad : pads)
+        names << padText(pad);
+    return names.join(QStringLiteral(", "));
+}
 
 QString dayText(std::int64_t at, std::int64_t now) {
     const QDate day = QDateTime::fromSecsSinceEpoch(at).date();
@@ -235,6 +235,9 @@ QString horizonText(const PartLife& life) {
         return BackText::tr("not known");
     if (life.isDue())
         return BackText::tr("due now");
+    constexpr double foreseen = 50.0; // shows; beyond that a figure says nothing
+    if (life.low >= foreseen)
+        return BackText::tr("more than %1 shows").arg(number(foreseen, 0));
     const long low = std::lround(std::floor(life.low));
     const long high = std::lround(std::ceil(life.high));
     if (low == high)
@@ -306,7 +309,7 @@ QString differenceText(const Difference& d) {
     case Differs::Ring:
         return BackText::tr("%1 s").arg(arrow(number(d.from, 2), number(d.to, 2)));
     case Differs::Pads:
-        return arrow(number(d.from, 0), number(d.to, 0));
+        return d.from == d.to ? BackText::tr("laid elsewhere") : arrow(number(d.from, 0), number(d.to, 0));
     case Differs::Temperature:
         return BackText::tr("%1 °C").arg(arrow(number(d.from, 0), number(d.to, 0)));
     case Differs::BatterHead:

@@ -13,6 +13,8 @@ namespace bombo {
 QString dayText(std::int64_t at, std::int64_t now);
 /// "every rod 1/8 turn tighter, then rods 2 and 6 1/16 turn tighter"; "stays as it is".
 QString headBackText(const HeadBack& head);
+/// "gel pad at 2 o'clock, ring of felt".
+QString padList(const std::vector<Pad>& pads);
 /// The first thing to do, in a few words.
 QString backHeadline(const BackTo& plan);
 /// Everything, in the order of work, a line each.

@@ -12,6 +12,7 @@
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace bombo {
@@ -24,8 +25,10 @@ public:
         setAccessibleName(ComparePanel::tr("What differs"));
         setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     }
-    void show(std::vector<Difference> differences) {
+    void show(std::vector<Difference> differences, const EntryFigures& inHand = {},
+              const EntryFigures& other = {}) {
         m_differences = std::move(differences);
+        m_rods = {rodsOf(inHand), rodsOf(other)};
         QStringList lines;
         for (const Difference& one : m_differences)
             lines
@@ -46,7 +49,12 @@ protected:
             painter.drawText(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, none());
             return;
         }
-        const double high = std::min(24.0, area.height() / static_cast<double>(m_differences.size()));
+        const bool hasRods = !m_rods[0].empty() && m_rods[0].size() == m_rods[1].size();
+        const double below = hasRods ? std::min(96.0, 0.36 * area.height()) : 0.0;
+        const double high =
+            std::min(24.0, (area.height() - below - 16.0) / static_cast<double>(m_differences.size()));
+        if (hasRods)
+            paintRods(painter, QRectF(area.left(), area.bottom() - below, area.width(), below));
         const double nameEnds = area.left() + 0.32 * area.width();
         const double barBegins = nameEnds + 10.0;
         const double step = 0.05 * area.width(); // of one just noticeable difference
@@ -85,12 +93,53 @@ protected:
 
 private:
     static constexpr double kMostSteps = 5.0;
+    static std::vector<Cents> rodsOf(const EntryFigures& figures) {
+        return figures.batter.left ? figures.batter.left->rods : std::vector<Cents>{};
+    }
+
+    /// The batter laid flat, rod by rod: the entry in hand hollow, the other full.
+    void paintRods(QPainter& painter, const QRectF& box) const {
+        constexpr double captionWide = 150.0;
+        const QRectF field(box.left() + captionWide, box.top() + 6, box.width() - captionWide - 6,
+                           box.height() - 24);
+        double most = 8.0;
+        for (const auto& rods : m_rods)
+            for (const Cents cents : rods)
+                most = std::max(most, std::abs(cents.value));
+        painter.setPen(QPen(ink().line, 1));
+        painter.drawLine(QPointF(field.left(), field.center().y()),
+                         QPointF(field.right(), field.center().y()));
+        painter.setFont(typeface(12));
+        painter.setPen(ink().quiet);
+        painter.drawText(QRectF(box.left(), field.top(), captionWide - 10, field.height()),
+                         Qt::AlignRight | Qt::AlignVCenter | Qt::TextWordWrap,
+                         ComparePanel::tr("batter rod by rod, ± %1 cents: ○ this entry, ● the other")
+                             .arg(number(std::ceil(most), 0)));
+        const auto rods = static_cast<double>(m_rods[0].size());
+        for (std::size_t rod = 0; rod < m_rods[0].size(); ++rod) {
+            const double x = field.left() + field.width() * (static_cast<double>(rod) + 0.5) / rods;
+            const auto place = [&](const std::vector<Cents>& of) {
+                return QPointF(x, field.center().y() - 0.5 * field.height() * of[rod].value / most);
+            };
+            painter.setPen(QPen(ink().batter, 1.4));
+            painter.drawLine(place(m_rods[0]), place(m_rods[1]));
+            painter.setBrush(ink().batter);
+            painter.drawEllipse(place(m_rods[1]), 4, 4);
+            painter.setBrush(ink().card);
+            painter.drawEllipse(place(m_rods[0]), 4, 4);
+            painter.setPen(ink().quiet);
+            painter.drawText(QRectF(x - 15, field.bottom() + 2, 30, 14), Qt::AlignCenter,
+                             QString::number(rod + 1));
+        }
+    }
+
     static QString heard(const Difference& one) {
         return one.isHeard() ? ComparePanel::tr("can be heard") : ComparePanel::tr("not heard by itself");
     }
     static QString none() { return ComparePanel::tr("Nothing that is known in both differs."); }
 
     std::vector<Difference> m_differences;
+    std::array<std::vector<Cents>, 2> m_rods; ///< of the batter: the entry in hand, the other
 };
 
 ComparePanel::ComparePanel(QWidget* parent) : QWidget(parent) {
@@ -140,7 +189,8 @@ void ComparePanel::compare() {
     if (entry == nullptr)
         return;
     const Entry* other = m_biography->entry(m_with->currentData().toLongLong());
-    m_view->show(differences(entry->figures, other != nullptr ? other->figures : m_biography->now().figures));
+    const EntryFigures figures = other != nullptr ? other->figures : m_biography->now().figures;
+    m_view->show(differences(entry->figures, figures), entry->figures, figures);
     std::vector<Entry> alike;
     for (const Entry& one : m_biography->entries())
         if (one.drumId == entry->drumId && one.toneId == entry->toneId)

@@ -32,7 +32,7 @@ public:
         describe(this, lines.join(QStringLiteral("; ")));
         update();
     }
-    QSize minimumSizeHint() const override { return scaled(QSize(230, 132)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(230, 156)); }
 
 protected:
     void paintEvent(QPaintEvent*) override {

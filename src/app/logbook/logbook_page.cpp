@@ -278,6 +278,7 @@ void LogbookPage::fillList() {
         wanted(m_biography.entries(), m_drum->currentData().toString(), m_tone->currentData().toString()),
         m_controller.drums(), m_controller.tones());
     m_chosen = kept;
+    m_table->setColumnHidden(1, !m_drum->currentData().toString().isEmpty());
     int row = 0;
     for (int i = 0; i < m_sorted->rowCount(); ++i)
         if (const Entry* entry = m_entries->entry(m_sorted->mapToSource(m_sorted->index(i, 0)).row());
@@ -301,7 +302,7 @@ void LogbookPage::showChosen() {
         return;
     const Entry* entry = chosen();
     m_open->setEnabled(entry != nullptr && entry->isRestorable);
-    m_backPanel->show(m_biography, entry);
+    m_backPanel->show(m_biography, entry, m_controller.session().drum.rods);
     if (m_panels->currentWidget() == m_compare)
         m_compare->show(m_biography, entry, m_controller.tones());
     m_words->show(entry);

@@ -19,10 +19,12 @@ struct SeasonText {
     Q_DECLARE_TR_FUNCTIONS(SeasonPicture)
 };
 
-constexpr double kLeft = 64.0;    // of the scales
+constexpr double kLeft = 72.0;    // of the scales
 constexpr double kRight = 18.0;   // beside the last entry
 constexpr double kNear = 14.0;    // a pointer this near means an entry
-constexpr double kSpareDay = 0.5; // of time in view beside the first and last
+constexpr double kSpareDay = 1.0; // of time in view beside the first and last
+constexpr double kPause = 42.0;   // days without an entry that part one season from another
+constexpr std::size_t kFewestInView = 4;
 constexpr Cents kWantedWithin{8.0};
 
 std::optional<double> leftOf(const Entry& entry, HeadSide side) {
@@ -217,11 +219,12 @@ private:
     }
 
     void name() {
-        m_painter.setFont(typeface(13, QFont::DemiBold));
+        const QString name =
+            m_side == HeadSide::Batter ? SeasonText::tr("batter") : SeasonText::tr("snare side");
+        const QRectF place(m_layout.field.left() - kLeft - 8, m_band.top() - 20, kLeft + 2, 16);
+        m_painter.setFont(typefaceFor(name, place.width(), 13, QFont::DemiBold));
         m_painter.setPen(headColour(m_side));
-        m_painter.drawText(QRectF(m_layout.field.left() + 6, m_band.top() - 4, 200, 18), Qt::AlignLeft,
-                           m_side == HeadSide::Batter ? SeasonText::tr("batter")
-                                                      : SeasonText::tr("snare side"));
+        m_painter.drawText(place, Qt::AlignRight | Qt::AlignVCenter, name);
     }
 
     QPainter& m_painter;
@@ -364,6 +367,8 @@ void paintFlags(QPainter& painter, const SeasonLayout& layout) {
     int row = 0;
     for (const SeasonPicture::Flag& flag : layout.picture.flags) {
         const double x = layout.xOf(flag.at);
+        if (x < layout.field.left() || x > layout.field.right())
+            continue;
         const double width = painter.fontMetrics().horizontalAdvance(flag.text) + 18.0;
         const bool isLeft = x + width > layout.field.right();
         const double left = isLeft ? x - width : x;
@@ -412,7 +417,13 @@ SeasonPicture seasonPicture(std::vector<Entry> entries, std::vector<QString> ton
         before = &entry;
     }
     const auto spare = static_cast<std::int64_t>(kSpareDay * kSecondsADay);
-    picture.from = picture.entries.front().at - spare;
+    // What lies behind a long pause is there for whoever goes further back.
+    std::int64_t first = picture.entries.front().at;
+    for (std::size_t i = 1; i < picture.entries.size(); ++i)
+        if (static_cast<double>(picture.entries[i].at - picture.entries[i - 1].at) > kPause * kSecondsADay &&
+            picture.entries.size() - i >= kFewestInView)
+            first = picture.entries[i].at;
+    picture.from = first - spare;
     picture.to = std::max(picture.entries.back().at, now) + spare;
     return picture;
 }
@@ -466,9 +477,9 @@ SeasonLayout::SeasonLayout(const QRectF& area, const SeasonPicture& shown) : pic
     weather = QRectF(field.left(), field.bottom() - weatherHigh, field.width(), weatherHigh);
     const double unevenHigh = std::clamp(0.09 * field.height(), 16.0, 30.0);
     uneven = QRectF(field.left(), weather.top() - 6 - unevenHigh, field.width(), unevenHigh);
-    const double rest = uneven.top() - 8 - field.top() - 30;
-    snareSide = QRectF(field.left(), field.top() + 12, field.width(), 0.46 * rest);
-    batter = QRectF(field.left(), snareSide.bottom() + 18, field.width(), 0.54 * rest);
+    const double rest = uneven.top() - 8 - field.top() - 40;
+    snareSide = QRectF(field.left(), field.top() + 18, field.width(), 0.46 * rest);
+    batter = QRectF(field.left(), snareSide.bottom() + 22, field.width(), 0.54 * rest);
 }
 
 double SeasonLayout::xOf(std::int64_t at) const {

@@ -1,5 +1,6 @@
 #include "app/muffling/muffling_page.h"
 #include "app/listening/sound_output.h"
+#include "app/logbook/back_strip.h"
 #include "app/numbers/numbers.h"
 #include "core/preview/stroke_sound.h"
 
@@ -43,6 +44,8 @@ MufflingPage::MufflingPage(SessionController& controller, QWidget* parent) : Sta
            "listen for ring."));
     words->setWordWrap(true);
     column->addWidget(words);
+    m_backStrip = new BackStrip(controller, BackStrip::Of::Pads);
+    column->addWidget(m_backStrip);
 
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
@@ -229,6 +232,7 @@ void MufflingPage::addPad() {
 }
 
 void MufflingPage::refresh() {
+    m_backStrip->refresh();
     m_listening->refresh();
     fillKinds();
     m_microphone->setChecked(session().microphone.has_value());

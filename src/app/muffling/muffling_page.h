@@ -14,6 +14,8 @@
 
 namespace bombo {
 
+class BackStrip;
+
 /// What lies on the batter, what it does to the ring, and what else would.
 class MufflingPage : public StationPage {
     Q_OBJECT
@@ -34,6 +36,7 @@ private:
     void showStep(const RingPicture& picture);
 
     HeadFromAbove* m_head;
+    BackStrip* m_backStrip;
     QTabBar* m_views;
     QStackedWidget* m_right;
     RingView* m_ring;

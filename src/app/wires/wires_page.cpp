@@ -1,5 +1,6 @@
 #include "app/wires/wires_page.h"
 #include "app/listening/ear.h"
+#include "app/logbook/back_strip.h"
 #include "app/practice/practice_player.h"
 
 #include "app/head/begin_tools.h"
@@ -60,6 +61,8 @@ WiresPage::WiresPage(SessionController& controller, QWidget* parent) : StationPa
     m_conditions = textLabel("quiet");
     m_conditions->setWordWrap(true);
     column->addWidget(m_conditions);
+    m_backStrip = new BackStrip(controller, BackStrip::Of::Strainer);
+    column->addWidget(m_backStrip);
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
     m_sweep = new SweepView;
@@ -253,6 +256,7 @@ void WiresPage::hideEvent(QHideEvent* event) {
 }
 
 void WiresPage::refresh() {
+    m_backStrip->refresh();
     m_listening->refresh();
     switch (m_views->currentIndex()) { // what is hidden need not be reckoned
     case 0:

@@ -15,6 +15,8 @@
 
 namespace bombo {
 
+class BackStrip;
+
 /// Strainer stops, strokes tried at them, and what to do with the knob.
 class WiresPage : public StationPage {
     Q_OBJECT
@@ -41,6 +43,7 @@ private:
     void showView(int view);
     void followView();
 
+    BackStrip* m_backStrip;
     QTabBar* m_views; ///< fit, strainer, buzz
     QStackedWidget* m_left;
     QStackedWidget* m_right;

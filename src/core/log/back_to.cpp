@@ -158,6 +158,10 @@ private:
         back.net.assign(rods, back.all);
         if (!now.rods)
             return;
+        const bool isWithin =
+            back.all.value == 0.0 && farthestHeard(*now.rods, back.wanted) <= m_now.tolerance;
+        if (isWithin)
+            return; // no key does better
         EvennessEstimate there = *now.rods;
         there.mean = pitchAt(side, now.tension + perTurn * back.all.value);
         MoveLimits limits;

@@ -1,0 +1,265 @@
+/// The logbook: a season to walk through, the way back to an entry, what differs, words afterwards.
+#include "driver.h"
+
+#include "app/logbook/logbook_page.h"
+#include "app/logbook/season_view.h"
+#include "core/procedure/head_rounds.h"
+#include "store/demo.h"
+#include "support/raw_sql.h"
+
+#include <QApplication>
+#include <QLabel>
+#include <QTabBar>
+#include <QWheelEvent>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+using testing::Program;
+
+class Logbook : public ::testing::Test {
+protected:
+    Logbook() {
+        EXPECT_TRUE(createDemoWorkbook(book()));
+        open();
+    }
+    void open() { m_program = std::make_unique<Program>(book()); }
+    void restart() {
+        m_program.reset();
+        open();
+    }
+    Program& p() { return *m_program; }
+    const Session& session() { return p().session(); }
+    QString book() const { return QDir(m_folder.path()).filePath(QStringLiteral("season.bombo")); }
+    SeasonView* season() { return p().find<SeasonView>(QStringLiteral("season")); }
+    void walk(Qt::Key key, int times = 1) {
+        for (int i = 0; i < times; ++i)
+            QTest::keyClick(season(), key);
+    }
+    QString says(const char* label) { return p().find<QLabel>(QString::fromLatin1(label))->text(); }
+    /// The entry of that day is in hand. @param day as in "2026-10-03"
+    const Entry* chooseDay(const char* day) {
+        const auto& entries = season()->picture().entries;
+        for (std::size_t i = 0; i < entries.size(); ++i)
+            if (QDateTime::fromSecsSinceEpoch(entries[i].at)
+                    .toString(Qt::ISODate)
+                    .startsWith(QLatin1String(day)))
+                season()->choose(static_cast<int>(i));
+        return season()->chosen();
+    }
+    void tapAsItStands(HeadSide side) {
+        ASSERT_TRUE(p().controller.perform(ChooseCondition{side, HeadCondition::AsItStands}));
+        while (session().head(side).stage == HeadStage::FingerTight)
+            ASSERT_TRUE(p().controller.perform(Prepared{side}));
+        p().controller.goTo(side == HeadSide::Batter ? Station::Batter : Station::SnareSide);
+        ASSERT_TRUE(p().spaceUntil(side, [](const HeadWork& work) { return !work.history.empty(); }));
+    }
+
+private:
+    QTemporaryDir m_folder;
+    std::unique_ptr<Program> m_program;
+};
+
+TEST_F(Logbook, ArrowsWalkFromEntryToEntryAndTheWheelDrawsNearer) {
+    p().click(QStringLiteral("logbook"));
+    EXPECT_EQ(says("logTitle"), QStringLiteral("Plover: the season"));
+    const int last = season()->picture().chosen;
+    EXPECT_EQ(last, static_cast<int>(season()->picture().entries.size()) - 1);
+    walk(Qt::Key_Left, 2);
+    EXPECT_EQ(season()->picture().chosen, last - 2);
+    walk(Qt::Key_Home);
+    EXPECT_EQ(season()->picture().chosen, 0);
+    EXPECT_LE(season()->picture().from, season()->chosen()->at); // it came into view
+    walk(Qt::Key_Left);
+    EXPECT_EQ(season()->picture().chosen, 0);
+    walk(Qt::Key_End);
+    EXPECT_EQ(season()->picture().chosen, last);
+    const auto span = [&] { return season()->picture().to - season()->picture().from; };
+    const std::int64_t before = span();
+    const QPointF middle = QRectF(season()->rect()).center();
+    const auto turn = [&](int by) {
+        QWheelEvent wheel(middle, season()->mapToGlobal(middle), {}, QPoint(0, by), Qt::NoButton,
+                          Qt::NoModifier, Qt::NoScrollPhase, false);
+        QApplication::sendEvent(season(), &wheel);
+    };
+    turn(240);
+    EXPECT_LT(span(), before);
+    for (int i = 0; i < 40; ++i)
+        turn(-240);
+    EXPECT_LE(season()->picture().from, season()->picture().entries.front().at); // all of it
+    EXPECT_TRUE(season()->accessibleDescription().contains(QStringLiteral("new batter head")));
+    // A click on a mark takes that entry in hand.
+    const SeasonLayout layout(drawnRect(*season()), season()->picture());
+    p().clickAt(season(), QPointF(layout.xOf(season()->picture().entries[3].at), layout.batter.center().y()));
+    EXPECT_EQ(season()->picture().chosen, 3);
+}
+
+/// The whole way: both heads heard, an entry chosen, its moves made, and the drum sounds as it did; on disk,
+/// after undo, and after a restart.
+TEST_F(Logbook, FromAnEntryToTheDrumBroughtBack) {
+    tapAsItStands(HeadSide::SnareSide);
+    tapAsItStands(HeadSide::Batter);
+    p().click(QStringLiteral("logbook"));
+    const Entry* entry = chooseDay("2026-10-03");
+    ASSERT_NE(entry, nullptr);
+    const HeardHead wanted = *entry->figures.batter.left;
+    const HeardHead below = *entry->figures.snareSide.left;
+    EXPECT_FALSE(says("backSteps").isEmpty());
+    EXPECT_TRUE(says("backSteps").contains(QStringLiteral("1 1/2 turns from first contact")));
+    p().press(Qt::Key_Space);
+    EXPECT_EQ(session().station, Station::SnareSide);
+    EXPECT_TRUE(session().goingBack);
+    EXPECT_EQ(session().tone.id, "chase");
+    EXPECT_NEAR(briefFor(session(), HeadSide::Batter).target.value, wanted.edge.value, 0.3);
+    EXPECT_NEAR(briefFor(session(), HeadSide::SnareSide).target.value, below.edge.value, 0.4);
+    const Work planned = session();
+    p().controller.undoStack().undo();
+    EXPECT_FALSE(session().goingBack);
+    p().controller.undoStack().redo();
+    EXPECT_EQ(static_cast<const Work&>(session()), planned);
+    restart();
+    EXPECT_EQ(static_cast<const Work&>(session()), planned);
+    for (const HeadSide side : {HeadSide::SnareSide, HeadSide::Batter}) {
+        p().controller.goTo(side == HeadSide::Batter ? Station::Batter : Station::SnareSide);
+        ASSERT_TRUE(p().spaceUntil(side, [](const HeadWork& work) { return work.stage == HeadStage::Done; }));
+        const double off = centsBetween(side == HeadSide::Batter ? wanted.edge : below.edge,
+                                        lastEstimate(session().head(side))->mean)
+                               .value;
+        EXPECT_NEAR(off, 0.0, 8.0);
+    }
+    // Knob and mufflers are said at their stations, and one button makes them so.
+    p().controller.goTo(Station::Wires);
+    p().click(QStringLiteral("backStrainerSo"));
+    EXPECT_EQ(session().wires.strainer, Turns{1.5});
+    EXPECT_FALSE(p().window.findChild<QWidget*>(QStringLiteral("backStrainer"))->isVisible());
+    p().controller.goTo(Station::Muffling);
+    p().click(QStringLiteral("backPadsSo"));
+    ASSERT_EQ(session().pads.size(), 1U);
+    restart();
+    EXPECT_EQ(session().pads.size(), 1U);
+    p().click(QStringLiteral("logbook"));
+    chooseDay("2026-10-03");
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("primary"))->isEnabled()); // it is there
+    EXPECT_EQ(says("backHeadline"), QStringLiteral("It is there already"));
+}
+
+TEST_F(Logbook, WithoutARoundItIsForetoldAndSaidSo) {
+    p().click(QStringLiteral("logbook"));
+    chooseDay("2026-10-23");
+    EXPECT_TRUE(says("backBut").contains(QStringLiteral("a round of taps makes it surer")))
+        << says("backBut").toStdString();
+    EXPECT_TRUE(says("tonight").contains(QStringLiteral("batter"))) << says("tonight").toStdString();
+    const QString before = says("backSteps");
+    p().choose(QStringLiteral("sameAs"), 2); // turns, that were never counted from one beginning
+    EXPECT_TRUE(says("backBut").contains(QStringLiteral("not counted from one beginning")));
+    p().choose(QStringLiteral("sameAs"), 0);
+    EXPECT_EQ(says("backSteps"), before);
+    // What differs, against another entry.
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(1);
+    p().choose(QStringLiteral("compareWith"), 2);
+    EXPECT_TRUE(p().find<QWidget>(QStringLiteral("differences"))
+                    ->accessibleDescription()
+                    .contains(QStringLiteral("can be heard")));
+}
+
+TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
+    p().click(QStringLiteral("logbook"));
+    const qint64 id = chooseDay("2026-10-10")->id;
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    p().click(QStringLiteral("entryStar-2"));
+    auto* note = p().find<QPlainTextEdit>(QStringLiteral("entryNote"));
+    QTest::keyClicks(note, QStringLiteral("too bright for the balcony"));
+    walk(Qt::Key_Left); // going on keeps what was typed
+    auto* tags = p().find<QLineEdit>(QStringLiteral("entryTags"));
+    QTest::keyClicks(tags, QStringLiteral("dry, loud"));
+    QTest::keyClick(tags, Qt::Key_Return);
+    const qint64 other = season()->chosen()->id;
+    const auto wordsOf = [&](qint64 wanted) {
+        for (const Entry& entry : p().controller.entries())
+            if (entry.id == wanted)
+                return entry.figures.words;
+        ADD_FAILURE() << "no entry " << wanted;
+        return EntryWords{};
+    };
+    restart();
+    EXPECT_EQ(wordsOf(id).note, "too bright for the balcony");
+    EXPECT_EQ(wordsOf(id).stars, 2);
+    EXPECT_EQ(wordsOf(other).tags, (std::vector<std::string>{"dry", "loud"}));
+    p().click(QStringLiteral("logbook"));
+    chooseDay("2026-10-10");
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    const std::size_t before = p().controller.entries().size();
+    p().click(QStringLiteral("entryDelete"));
+    EXPECT_EQ(p().controller.entries().size(), before - 1);
+    EXPECT_NE(season()->chosen()->id, id);
+    p().click(QStringLiteral("entryRestore"));
+    EXPECT_EQ(p().controller.entries().size(), before);
+    EXPECT_EQ(season()->chosen()->id, id);
+    restart();
+    EXPECT_EQ(p().controller.entries().size(), before);
+}
+
+TEST_F(Logbook, TheListIsSearchedSortedAndFiltered) {
+    p().click(QStringLiteral("logbook"));
+    p().click(QStringLiteral("asList"));
+    auto* table = p().find<QTableView>(QStringLiteral("log"));
+    const int all = table->model()->rowCount();
+    EXPECT_GT(all, 15);
+    QTest::keyClicks(p().find<QLineEdit>(QStringLiteral("logSearch")), QStringLiteral("heating"));
+    EXPECT_GT(table->model()->rowCount(), 0);
+    EXPECT_LT(table->model()->rowCount(), 5);
+    p().find<QLineEdit>(QStringLiteral("logSearch"))->clear();
+    table->sortByColumn(3, Qt::AscendingOrder); // by the batter's pitch, as a figure
+    double before = 0.0;
+    for (int row = 0; row < table->model()->rowCount(); ++row) {
+        const double hertz = table->model()->index(row, 3).data(LogModel::kSortRole).toDouble();
+        EXPECT_GE(hertz, before);
+        before = hertz;
+    }
+    p().choose(QStringLiteral("logTone"), 1);
+    EXPECT_LT(table->model()->rowCount(), all);
+    p().choose(QStringLiteral("logTone"), 0);
+    p().choose(QStringLiteral("logDrum"), 3); // all of them
+    EXPECT_GE(table->model()->rowCount(), 40);
+    table->selectRow(table->model()->rowCount() - 1);
+    EXPECT_FALSE(says("backSteps").isEmpty());
+}
+
+/// Entries without a reading, from the future, without any weather; and a drum without entries.
+TEST_F(Logbook, OddEntriesAreShownAndNothingFalls) {
+    const LogEntry bare{
+        0, QStringLiteral("2026-11-25T18:00:00+00:00"), "plover", "gone", QStringLiteral("{}"), false};
+    const LogEntry future{
+        0,
+        QStringLiteral("2031-01-01T18:00:00+00:00"),
+        "plover",
+        "chase",
+        QStringLiteral(R"({"batter":{"measured_hz":300},"snare_side":{"measured_hz":400}})"),
+        false};
+    ASSERT_TRUE(p().controller.workbook()->addLogEntry(bare));
+    ASSERT_TRUE(p().controller.workbook()->addLogEntry(future));
+    restart();
+    p().click(QStringLiteral("logbook"));
+    walk(Qt::Key_End);
+    EXPECT_TRUE(
+        says("backBut").contains(QStringLiteral("Nobody knows"))); // what comes later foretells nothing
+    for (int i = 0; i < 6; ++i)
+        walk(Qt::Key_Left);
+    chooseDay("2026-11-25");
+    EXPECT_TRUE(says("backBut").contains(QStringLiteral("does not say how high the batter was")))
+        << says("backBut").toStdString();
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("primary"))->isEnabled());
+    testing::runSql(book(), QStringLiteral("UPDATE log_entries SET deleted = 1"));
+    testing::runSql(book(), QStringLiteral("DELETE FROM entry_lines"));
+    restart();
+    p().click(QStringLiteral("logbook"));
+    EXPECT_EQ(season()->chosen(), nullptr);
+    EXPECT_EQ(says("backHeadline"), QStringLiteral("Nothing to go back to yet"));
+    walk(Qt::Key_Left);
+    walk(Qt::Key_Plus);
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("primary"))->isEnabled());
+}
+
+} // namespace
+} // namespace bombo
