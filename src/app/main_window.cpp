@@ -1,6 +1,8 @@
 #include "app/main_window.h"
+
 #include "app/language/language.h"
 #include "app/listening/ear.h"
+#include "app/logbook/exchange_dialogs.h"
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
@@ -28,6 +30,7 @@
 #include <QInputDialog>
 #include <QKeyEvent>
 #include <QMenuBar>
+#include <QMimeData>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -107,12 +110,32 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     connect(m_stand, &StandView::goOn, this, &MainWindow::pressPrimary);
     connect(m_stand, &StandView::leave, this, &MainWindow::toggleStand);
 
+    setAcceptDrops(true);
     fillMenus();
     constexpr int pulling = 150; // ms
     m_resized.setSingleShot(true);
     m_resized.setInterval(pulling);
     connect(&m_resized, &QTimer::timeout, this, &MainWindow::fitWords);
     refresh();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls() && event->mimeData()->urls().size() == 1 &&
+        event->mimeData()->urls().front().isLocalFile())
+        event->acceptProposedAction();
+}
+
+/// A workbook is opened, anything else taken in.
+void MainWindow::dropEvent(QDropEvent* event) {
+    const QString file = event->mimeData()->urls().front().toLocalFile();
+    event->acceptProposedAction();
+    if (QFileInfo(file).suffix() == QLatin1String("bombo"))
+        m_controller.openWorkbook(file);
+    else if (m_controller.hasWorkbook())
+        QTimer::singleShot(0, this,
+                           [this, file] { importFile(file, m_controller, this); }); // not while it is dragged
+    else
+        m_controller.tell(tr("Open a workbook first."));
 }
 
 void MainWindow::resizeEvent(QResizeEvent* event) {
@@ -147,6 +170,18 @@ void MainWindow::fillMenus() {
         if (!path.isEmpty())
             m_controller.saveCopy(path);
     });
+    workbook->addSeparator();
+    const auto withWorkbook = [this](auto act) {
+        return [this, act] {
+            if (m_controller.hasWorkbook())
+                act(m_controller, this);
+            else
+                m_controller.tell(tr("Open a workbook first."));
+        };
+    };
+    workbook->addAction(tr("&Export the logbook…"), this, withWorkbook(exportLogbook));
+    workbook->addAction(tr("&Take in a logbook…"), this, withWorkbook(importLogbook));
+    workbook->addSeparator();
     workbook->addAction(tr("C&lose"), QKeySequence::Close, this, [this] { m_controller.closeWorkbook(); });
     workbook->addSeparator();
     workbook->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);

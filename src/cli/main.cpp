@@ -175,17 +175,50 @@ int main(int argc, char** argv) {
     log->add_option("input", input, "JSON file; - or nothing: standard input");
     log->footer(
         R"(Example: echo '{"drum":"plover","tone":"chase","setup":{"strainer_turns":1.5}}' | bombo-cli --workbook my.bombo log --save)");
+    const auto needsWorkbook = [&](auto answer) {
+        return [&workbook, &code, answer] {
+            code = workbook.empty() ? print(InputProblem{"--workbook", "is needed before log"}) : answer();
+        };
+    };
+    const auto nowUtc = [] { return QDateTime::currentSecsSinceEpoch(); };
+    std::int64_t entryId = 0;
+    std::int64_t otherId = 0;
+    std::string same = "pitches";
+    std::string logDrum;
+    std::string logFile;
+    bool isPreview = false;
+    auto* back = log->add_subcommand("back", "The moves from the drum as it stands to an entry");
+    back->add_option("entry", entryId, "Number of the entry")->required();
+    back->add_option("--same", same, "What is to be the same")
+        ->check(CLI::IsMember({"pitches", "feel", "turns"}));
+    back->add_option("--drum", logDrum, "Another drum than the entry's");
+    back->callback(
+        needsWorkbook([&] { return print(cli::wayBack(workbook, entryId, same, logDrum, nowUtc())); }));
+    auto* compare =
+        log->add_subcommand("compare", "What differs between two entries, and what of it is heard");
+    compare->add_option("entry", entryId, "Number of an entry")->required();
+    compare->add_option("other", otherId, "Number of the other")->required();
+    compare->callback(needsWorkbook([&] { return print(cli::compareEntries(workbook, entryId, otherId)); }));
+    auto* drift = log->add_subcommand("drift", "What moved a drum between its entries, and what is due");
+    drift->add_option("drum", logDrum, "Drum by name or id")->required();
+    drift->callback(needsWorkbook([&] { return print(cli::driftOf(workbook, logDrum, nowUtc())); }));
+    auto* exporting = log->add_subcommand("export", "Drums, tones and entries as JSON, or entries as CSV");
+    exporting->add_option("file", logFile, "File to make, .json or .csv")->required();
+    exporting->add_option("--drum", logDrum, "One drum alone");
+    exporting->callback(needsWorkbook([&] { return print(cli::exportLog(workbook, logFile, logDrum)); }));
+    auto* importing = log->add_subcommand("import", "Takes in what export has made, or a table");
+    importing->add_option("file", logFile, "File to take in, .json or .csv")->required();
+    importing->add_flag("--preview", isPreview, "Only say what would be added");
+    importing->callback(needsWorkbook([&] { return print(cli::importLog(workbook, logFile, isPreview)); }));
     log->callback([&] {
-        if (workbook.empty()) {
-            code = print(InputProblem{"--workbook", "is needed before log"});
+        if (!log->get_subcommands().empty())
             return;
-        }
-        if (!save) {
-            code = print(cli::listLog(workbook));
-            return;
-        }
-        const auto json = readJson("log", input);
-        code = json ? print(cli::saveLog(workbook, *json, timeNow().toStdString())) : print(json.fault());
+        needsWorkbook([&] {
+            if (!save)
+                return print(cli::listLog(workbook));
+            const auto json = readJson("log", input);
+            return json ? print(cli::saveLog(workbook, *json, timeNow().toStdString())) : print(json.fault());
+        })();
     });
 
     auto* keys = app.add_subcommand("keys", "Every key of every verb, as the tables of docs/cli.md");

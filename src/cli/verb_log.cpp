@@ -1,4 +1,5 @@
 #include "cli/verbs.h"
+#include "core/record/entry_figures.h"
 #include "store/resources.h"
 
 #include <algorithm>
@@ -12,6 +13,14 @@ Answer listLog(const std::string& workbookPath) {
     const auto entries = book.value()->logEntries();
     if (!entries)
         return Cannot{problemText(entries.fault()).toStdString()};
+    const auto figures = book.value()->entries({});
+    if (!figures)
+        return Cannot{problemText(figures.fault()).toStdString()};
+    const auto wordsOf = [&](qint64 id) { // as they were changed since
+        const auto found =
+            std::find_if(figures->begin(), figures->end(), [id](const Entry& one) { return one.id == id; });
+        return found == figures->end() ? Json() : Json::parse(entryWordsText(found->figures.words));
+    };
     // A summary that is no JSON is named by its entry; the others are listed all the same.
     const auto setupOf = [](const LogEntry& entry) {
         Json setup = Json::parse(entry.summary.toStdString(), nullptr, false);
@@ -23,6 +32,7 @@ Answer listLog(const std::string& workbookPath) {
                        {"saved_at", entry.savedAt.toStdString()},
                        {"drum", entry.drumId},
                        {"tone", entry.toneId},
+                       {"words", wordsOf(entry.id)},
                        {"setup", setupOf(entry)}});
     return out;
 }

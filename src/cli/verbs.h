@@ -76,6 +76,16 @@ Answer calibrate(const std::string& file, double referenceHz);
 /// What can be read of a damaged workbook, with a list of what could not.
 Answer rescue(const std::string& from, const std::string& to);
 Answer listLog(const std::string& workbookPath);
+/// The moves from the drum as its newest session has it to an entry. @param same pitches, feel or turns
+/// @param drum another one than the entry's; empty: that one @param now seconds since 1970, UTC
+Answer wayBack(const std::string& workbook, std::int64_t id, const std::string& same, const std::string& drum,
+               std::int64_t now);
+Answer compareEntries(const std::string& workbook, std::int64_t id, std::int64_t other);
+/// What moved a drum between its entries, what to expect now, and what is due.
+Answer driftOf(const std::string& workbook, const std::string& drum, std::int64_t now);
+/// By the ending of the file: .json or .csv. @param drum empty: all
+Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum);
+Answer importLog(const std::string& workbook, const std::string& file, bool isPreview);
 Answer saveLog(const std::string& workbookPath, const Json& in, const std::string& now);
 
 } // namespace bombo::cli

@@ -75,6 +75,19 @@ struct LogEntry {
     bool restorable = false; ///< the whole setup was kept with it
 };
 
+/// An entry with all that is kept with it.
+struct KeptEntry {
+    LogEntry entry;
+    std::optional<EntryWords> words; ///< said afterwards, in place of those of the summary
+    std::string setup;               ///< setupText; empty for an entry of figures only
+};
+/// What goes from one workbook to another.
+struct Parcel {
+    std::vector<DrumRow> drums;
+    std::vector<Tone> tones;
+    std::vector<KeptEntry> entries; ///< in order of time
+};
+
 /// A reading to be filed beside a step.
 struct ReadingRow {
     HeadSide side = HeadSide::Batter;

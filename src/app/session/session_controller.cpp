@@ -561,6 +561,20 @@ bool SessionController::deleteEntries(const std::vector<qint64>& ids, bool areDe
     return true;
 }
 
+bool SessionController::takeIn(const Parcel& parcel) {
+    if (const auto taken = workbook()->takeIn(parcel); !taken)
+        return !said(taken.fault());
+    if (!loadShelf())
+        return false;
+    if (!hasSession())
+        if (const DrumRow* first = inFront({}))
+            chooseDrum(first->drum.id);
+    emit workbookChanged();
+    emit logChanged();
+    say(tr("The logbook was taken in."));
+    return true;
+}
+
 bool SessionController::goBack(const BackTo& plan, const Entry& then, const QString& name) {
     Tone tone = session().tone;
     for (const Tone& one : m_tones)

@@ -99,6 +99,8 @@ public:
     std::vector<Entry> entries();
     bool keepWords(qint64 id, const EntryWords& words);
     bool deleteEntries(const std::vector<qint64>& ids, bool areDeleted);
+    /// Drums, tones and entries of another logbook, all or none.
+    bool takeIn(const Parcel& parcel);
     /// The moves of a plan are at hand on both heads, and the work goes on at the first head that has one.
     bool goBack(const BackTo& plan, const Entry& then, const QString& name);
 

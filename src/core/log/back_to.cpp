@@ -16,7 +16,7 @@ constexpr Turns kStretchSeen{0.125};   // of the wires
 constexpr double kHearingError = 0.01; // of tension, from one round to another of the same head
 
 Turns sixteenths(double turns) {
-    return {std::round(turns * kFinest) / kFinest};
+    return {std::round(turns * kFinest) / kFinest + 0.0}; // never -0
 }
 
 class Way {

@@ -40,6 +40,25 @@ TurnResponse through(TurnResponse own, const HeadFigures* kept, Tension tension,
     return own;
 }
 
+/// What lay on the batter by the newest entry that says so.
+std::vector<Pad> padsOf(const Session& session, std::span<const Entry> entries) {
+    std::vector<Pad> pads;
+    for (auto entry = entries.rbegin(); entry != entries.rend(); ++entry) {
+        if (!entry->figures.padsKnown)
+            continue;
+        for (const LaidPad& laid : entry->figures.pads) {
+            std::optional<PadKind> kind = padKindNamed(laid.kind);
+            for (const PadKind& own : session.ownKinds)
+                if (own.id == laid.kind)
+                    kind = own;
+            if (kind)
+                pads.push_back({laid.fromCentre, laid.angle, *kind});
+        }
+        break;
+    }
+    return pads;
+}
+
 HeadReading readingOf(const Entry& entry, HeadSide side) {
     return {entry.at, *entry.figures.head(side).left, weatherThen(entry.figures.weather, entry.at)};
 }
@@ -113,6 +132,8 @@ DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::i
             if (entry->at >= session.drum.fittedAt.wires)
                 now.strainer = entry->figures.strainer;
     now.pads = session.pads;
+    if (session.padsAt == 0) // nobody has touched them since
+        now.pads = padsOf(session, entries);
     now.order = session.school.order;
     now.tolerance = session.tolerance;
     return now;

@@ -192,6 +192,15 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::changeEntries(const QString& what,
     return Done{};
 }
 
+SqliteWorkbook::Outcome<std::string> SqliteWorkbook::setupTextOf(const QVariant& kept, qint64 id) const {
+    const bool packed = kept.typeId() == QMetaType::QByteArray && isPacked(kept.toByteArray());
+    auto text = packed ? unpackedText(kept.toByteArray()) : std::optional(kept.toString().toStdString());
+    if (!text)
+        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
+                                       QStringLiteral("entry %1 cannot be unpacked").arg(id)});
+    return std::move(*text);
+}
+
 SqliteWorkbook::Outcome<Setup> SqliteWorkbook::logSetup(qint64 id) const {
     Statement read(m_database, QStringLiteral("SELECT session_state FROM log_entries WHERE id = ?"), {id});
     if (!read.ok())
@@ -199,13 +208,9 @@ SqliteWorkbook::Outcome<Setup> SqliteWorkbook::logSetup(qint64 id) const {
     if (!read.query().next() || read.query().isNull(0))
         return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
                                        QStringLiteral("entry %1 holds no setup").arg(id)});
-    const QVariant kept = read.query().value(0);
-    const bool packed = kept.typeId() == QMetaType::QByteArray && isPacked(kept.toByteArray());
-    const auto text =
-        packed ? unpackedText(kept.toByteArray()) : std::optional(kept.toString().toStdString());
+    const auto text = setupTextOf(read.query().value(0), id);
     if (!text)
-        return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
-                                       QStringLiteral("entry %1 cannot be unpacked").arg(id)});
+        return failure(text.fault());
     auto setup = setupFromText(*text);
     if (!setup)
         return failure(damaged(m_path, setup.fault()));

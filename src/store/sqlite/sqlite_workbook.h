@@ -52,6 +52,8 @@ public:
     Outcome<std::vector<Entry>> entries(const std::optional<std::string>& drumId) const override;
     Outcome<Done> keepWords(qint64 id, const EntryWords& words) override;
     Outcome<Done> deleteEntries(const std::vector<qint64>& ids, bool areDeleted) override;
+    Outcome<Parcel> parcel(const std::optional<std::string>& drumId) const override;
+    Outcome<Done> takeIn(const Parcel& parcel) override;
     Outcome<Setup> logSetup(qint64 id) const override;
     Outcome<int> readingCount(qint64 sessionId) const override;
     Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording) override;
@@ -90,6 +92,7 @@ private:
     bool keepLine(const Entry& entry) const;
     Problem dropLine(qint64 id);
     Outcome<Done> changeEntries(const QString& what, const QVariant& value, const std::vector<qint64>& ids);
+    Outcome<std::string> setupTextOf(const QVariant& kept, qint64 id) const;
     Outcome<qint64> insertEntry(const LogEntry& entry, const QVariant& setup);
 
     QString m_path;

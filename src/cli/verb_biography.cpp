@@ -1,0 +1,364 @@
+/// What the logbook answers: the way back, what differs, drift and life, export and import.
+#include "cli/verbs.h"
+#include "core/life/life.h"
+#include "core/log/compare.h"
+#include "core/record/drum_now.h"
+#include "store/exchange/exchange.h"
+#include "store/resources.h"
+
+#include <algorithm>
+
+namespace bombo::cli {
+namespace {
+
+Cannot cannot(const WorkbookProblem& problem) {
+    return {problemText(problem).toStdString()};
+}
+
+const char* sideKey(HeadSide side) {
+    return side == HeadSide::Batter ? "batter" : "snare_side";
+}
+
+/// A workbook opened for looking back.
+struct Opened {
+    std::unique_ptr<Workbook> book;
+    std::vector<Entry> entries;
+};
+Result<Opened, Answer> opened(const std::string& path) {
+    auto book = Workbook::open(QString::fromStdString(path));
+    if (!book)
+        return failure(Answer(cannot(book.fault())));
+    auto entries = book.value()->entries({});
+    if (!entries)
+        return failure(Answer(cannot(entries.fault())));
+    return Opened{std::move(book).value(), std::move(entries).value()};
+}
+
+Result<Entry, Answer> entryNumber(const Opened& from, std::int64_t id) {
+    for (const Entry& entry : from.entries)
+        if (entry.id == id)
+            return entry;
+    return failure(Answer(InputProblem{"id", "there is no entry " + std::to_string(id) +
+                                                 " in this logbook; list them with bombo-cli log"}));
+}
+
+std::vector<Entry> of(const Opened& from, const std::string& drumId) {
+    std::vector<Entry> own;
+    std::copy_if(from.entries.begin(), from.entries.end(), std::back_inserter(own),
+                 [&](const Entry& entry) { return entry.drumId == drumId; });
+    return own;
+}
+
+/// The drum's newest session, or a fresh one.
+Result<Session, Answer> sessionOf(const Opened& from, const std::string& drumId) {
+    const auto drums = from.book->drums();
+    if (!drums)
+        return failure(Answer(cannot(drums.fault())));
+    const auto row = std::find_if(drums->begin(), drums->end(), [&](const DrumRow& one) {
+        return one.drum.id == drumId || one.drum.name == drumId;
+    });
+    if (row == drums->end())
+        return failure(Answer(InputProblem{"drum", "there is no drum \"" + drumId + "\" in this workbook"}));
+    const auto tones = from.book->tones();
+    const std::vector<Tone> known = withCatalogueTones(tones ? *tones : std::vector<Tone>{});
+    const auto tone =
+        std::find_if(known.begin(), known.end(), [&](const Tone& one) { return one.id == row->toneId; });
+    Session session = newSession(row->drum, tone == known.end() ? known.front() : *tone, row->practiceSeed);
+    if (const auto latest = from.book->latestSession(row->drum.id); latest && *latest)
+        if (const auto stored = from.book->loadSession(**latest)) {
+            static_cast<Work&>(session) = stored->work;
+            static_cast<Context&>(session) = stored->context;
+            if (const auto rig = from.book->rig(row->drum.id, stored->id))
+                static_cast<Rig&>(session) = rig->rig;
+        }
+    return session;
+}
+
+const char* knownName(KnownBy by) {
+    switch (by) {
+    case KnownBy::Heard:
+        return "heard";
+    case KnownBy::Counted:
+        return "counted";
+    case KnownBy::Foretold:
+        return "foretold";
+    case KnownBy::Nothing:
+        break;
+    }
+    return "nothing";
+}
+
+const char* reservationName(NotTheSame what) {
+    switch (what) {
+    case NotTheSame::NoFigures:
+        return "no_figures";
+    case NotTheSame::HeadChanged:
+        return "head_changed";
+    case NotTheSame::FreshHead:
+        return "fresh_head";
+    case NotTheSame::TooTight:
+        return "too_tight";
+    case NotTheSame::TooSlack:
+        return "too_slack";
+    case NotTheSame::FeelsHarder:
+        return "feels_harder";
+    case NotTheSame::FeelsSofter:
+        return "feels_softer";
+    case NotTheSame::CountsDiffer:
+        return "counts_differ";
+    case NotTheSame::NotHeard:
+        return "not_heard";
+    case NotTheSame::OtherDrum:
+        return "other_drum";
+    case NotTheSame::OtherWires:
+        return "other_wires";
+    case NotTheSame::WiresStretched:
+        return "wires_stretched";
+    case NotTheSame::NoStrainer:
+        return "no_strainer";
+    case NotTheSame::UnknownPad:
+        break;
+    }
+    return "unknown_pad";
+}
+
+const char* differsKey(Differs what) {
+    switch (what) {
+    case Differs::BatterPitch:
+        return "batter_hz";
+    case Differs::SnareSidePitch:
+        return "snare_side_hz";
+    case Differs::Interval:
+        return "interval_cents";
+    case Differs::Evenness:
+        return "batter_even_cents";
+    case Differs::Strainer:
+        return "strainer_turns";
+    case Differs::Ring:
+        return "ring_s";
+    case Differs::Pads:
+        return "pads";
+    case Differs::BatterHead:
+        return "batter_head";
+    case Differs::SnareSideHead:
+        return "snare_side_head";
+    case Differs::Wires:
+        return "wires";
+    case Differs::Temperature:
+        break;
+    }
+    return "temperature_c";
+}
+
+Json turnsJson(const std::vector<Turns>& turns) {
+    Json list = Json::array();
+    for (const Turns one : turns)
+        list.push_back(one.value);
+    return list;
+}
+
+Json padsJson(const std::vector<Pad>& pads) {
+    Json list = Json::array();
+    for (const Pad& pad : pads)
+        list.push_back({{"kind", pad.kind.id},
+                        {"radius_m", pad.fromCentre.value},
+                        {"angle_deg", pad.angle.value * 360.0 / kTwoPi}});
+    return list;
+}
+
+Json headJson(const HeadBack& head) {
+    Json own = Json::array();
+    for (const RodMove& move : head.own) {
+        Json rods = Json::array();
+        for (const int rod : move.rods)
+            rods.push_back(rod + 1);
+        own.push_back({{"rods", rods}, {"turns", move.turns.value}});
+    }
+    return {{"known_by", knownName(head.by)},   {"now_hz", head.now.value},
+            {"wanted_hz", head.wanted.value},   {"off_cents", head.off.value},
+            {"all_rods_turns", head.all.value}, {"then", own},
+            {"net_turns", turnsJson(head.net)}, {"standard_error_cents", head.afterError.value}};
+}
+
+Json shareJson(const Share& share) {
+    return {{"cents", share.cents.value}, {"standard_error_cents", share.error.value}};
+}
+
+Json movedJson(const Moved& moved) {
+    Json json{{"total", shareJson(moved.total)},
+              {"weather", shareJson(moved.weather)},
+              {"settled", shareJson(moved.settled)},
+              {"backed_off", shareJson(moved.backedOff)},
+              {"unexplained", shareJson(moved.unexplained)},
+              {"hours", moved.hours}};
+    if (moved.rod) {
+        json["rods"] = Json::array({moved.rod->rod + 1});
+        if (moved.rod->orOpposite)
+            json["rods"].push_back(*moved.rod->orOpposite + 1);
+        json["rod_lost_turns"] = moved.rod->lost.value;
+    }
+    return json;
+}
+
+const char* reasonName(DueBecause because) {
+    switch (because) {
+    case DueBecause::RingsLonger:
+        return "rings_longer";
+    case DueBecause::Age:
+        return "age";
+    case DueBecause::Creeps:
+        return "strands_stretched";
+    case DueBecause::NotKnown:
+        break;
+    }
+    return "not_known";
+}
+
+Json lifeJson(const PartLife& life) {
+    return {{"shows_low", life.low},
+            {"shows_high", life.high},
+            {"shows_played", life.shows},
+            {"hours", life.hours},
+            {"because", reasonName(life.because)},
+            {"amount", life.amount}};
+}
+
+} // namespace
+
+Answer wayBack(const std::string& workbook, std::int64_t id, const std::string& same, const std::string& drum,
+               std::int64_t now) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    const auto entry = entryNumber(*from, id);
+    if (!entry)
+        return entry.fault();
+    const auto session = sessionOf(*from, drum.empty() ? entry->drumId : drum);
+    if (!session)
+        return session.fault();
+    const Reckoned reckoned(*session);
+    const std::vector<Entry> own = of(*from, session->drum.id);
+    std::vector<PadKind> kinds(padKinds().begin(), padKinds().end());
+    kinds.insert(kinds.end(), session->ownKinds.begin(), session->ownKinds.end());
+    const SameAs as = same == "feel" ? SameAs::Tensions : same == "turns" ? SameAs::Counts : SameAs::Pitches;
+    const std::vector<HeadSpec> heads = catalogue().heads;
+    const BackTo plan = backTo(drumNow(reckoned, own, now), *entry, as, heads, kinds);
+    Json out{{"entry", id}, {"drum", session->drum.id}, {"same", same}};
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
+        out[sideKey(side)] = plan.head(side) ? headJson(*plan.head(side)) : Json();
+    out["first"] = plan.order == HeadOrder::BatterFirst ? "batter" : "snare_side";
+    out["strainer_to_turns"] = valueOrNull(plan.strainerTo);
+    out["strainer_by_turns"] = valueOrNull(plan.strainerBy);
+    out["take_off"] = padsJson(plan.takeOff);
+    out["lay_on"] = padsJson(plan.layOn);
+    out["but"] = Json::array();
+    for (const Reservation& one : plan.but) {
+        Json said{{"what", reservationName(one.what)}, {"amount", one.amount}};
+        if (one.side)
+            said["head"] = sideKey(*one.side);
+        out["but"].push_back(said);
+    }
+    return out;
+}
+
+Answer compareEntries(const std::string& workbook, std::int64_t id, std::int64_t other) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    const auto one = entryNumber(*from, id);
+    if (!one)
+        return one.fault();
+    const auto second = entryNumber(*from, other);
+    if (!second)
+        return second.fault();
+    Json out = Json::array();
+    for (const Difference& d : differences(one->figures, second->figures))
+        out.push_back({{"what", differsKey(d.what)},
+                       {"from", d.from},
+                       {"to", d.to},
+                       {"by", d.by},
+                       {"just_noticeable_steps", d.steps},
+                       {"heard", d.isHeard()}});
+    return out;
+}
+
+Answer driftOf(const std::string& workbook, const std::string& drum, std::int64_t now) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    const auto session = sessionOf(*from, drum);
+    if (!session)
+        return session.fault();
+    const Reckoned reckoned(*session);
+    const std::vector<Entry> own = of(*from, session->drum.id);
+    Json out{{"drum", session->drum.id}, {"entries", own.size()}};
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+        Json head = Json::object();
+        const Tension perTurn = turnModelOf(reckoned).head(side).perTurn();
+        const std::vector<Stay> stays = staysOf(own, side);
+        const SettlingBelief settling = settlingOf(session->drum, side, stays, perTurn);
+        const auto constant = settling.timeConstant();
+        head["settling_hours"] = {{"median", constant.hours}, {"low", constant.low}, {"high", constant.high}};
+        head["expected"] = nullptr;
+        if (const auto expected = expectedNow(reckoned, side, own, now))
+            head["expected"] = {{"moves_cents", expected->moves.value},
+                                {"standard_error_cents", expected->error.value},
+                                {"edge_hz", expected->edge.value},
+                                {"weather", shareJson(expected->weather)},
+                                {"settled", shareJson(expected->settled)}};
+        head["moved"] = Json::array();
+        for (const Stay& stay : stays)
+            head["moved"].push_back(movedJson(
+                whatMoved(session->drum, side, stay.left, stay.found, stay.fittedAt, settling, perTurn)));
+        out[sideKey(side)] = head;
+    }
+    const auto plays = playsOf(own);
+    out["due"] = {{"batter", lifeJson(lifeOf(session->drum, Part::Batter, own, plays, now))},
+                  {"snare_side", lifeJson(lifeOf(session->drum, Part::SnareSide, own, plays, now))},
+                  {"wires", lifeJson(lifeOf(session->drum, Part::Wires, own, plays, now))}};
+    return out;
+}
+
+Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    std::optional<std::string> only;
+    if (!drum.empty()) {
+        const auto session = sessionOf(*from, drum);
+        if (!session)
+            return session.fault();
+        only = session->drum.id;
+    }
+    if (const auto problem = exportTo(QString::fromStdString(file), *from->book, only))
+        return Cannot{problem->text.toStdString()};
+    return Json{{"file", file}};
+}
+
+Answer importLog(const std::string& workbook, const std::string& file, bool isPreview) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    const auto plan = importPlanOf(QString::fromStdString(file), *from->book);
+    if (!plan)
+        return Cannot{plan.fault().text.toStdString()};
+    const auto list = [](const QStringList& lines) {
+        Json all = Json::array();
+        for (const QString& line : lines)
+            all.push_back(line.toStdString());
+        return all;
+    };
+    Json out{{"drums", plan->adds.drums.size()},
+             {"tones", plan->adds.tones.size()},
+             {"entries", plan->adds.entries.size()},
+             {"same", plan->same},
+             {"differs", list(plan->differs)},
+             {"refused", list(plan->refused)},
+             {"added", !isPreview}};
+    if (!isPreview && !plan->addsNothing())
+        if (const auto taken = from->book->takeIn(plan->adds); !taken)
+            return cannot(taken.fault());
+    return out;
+}
+
+} // namespace bombo::cli

@@ -1,0 +1,290 @@
+#include "store/exchange/entries_csv.h"
+
+#include "core/record/json_values.h"
+
+#include <QDateTime>
+#include <QRegularExpression>
+#include <array>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+/// A column: its head, where its figure stands in a summary, and the unit that it is kept in.
+struct Column {
+    const char* head;
+    const char* place; ///< JSON pointer; empty: no figure
+    double lowest;
+    double highest;
+};
+constexpr std::array kFigures{
+    Column{"batter_hz", "/batter/measured_hz", 1.0, 5000.0},
+    Column{"batter_wanted_hz", "/batter/target_hz", 1.0, 5000.0},
+    Column{"batter_even_cents", "/batter/widest_cents", 0.0, 12000.0},
+    Column{"snare_side_hz", "/snare_side/measured_hz", 1.0, 5000.0},
+    Column{"snare_side_wanted_hz", "/snare_side/target_hz", 1.0, 5000.0},
+    Column{"strainer_turns", "/strainer_turns", -100.0, 100.0},
+    Column{"ring_predicted_s", "/ring_predicted_s", 0.0, 60.0},
+    Column{"ring_heard_s", "/heard/ring_s", 0.0, 60.0},
+    Column{"temperature_c", "/temperature_c", -100.0, 100.0},
+    Column{"humidity_percent", "/relative_humidity", 0.0, 1.0},
+    Column{"stars", "/stars", 0.0, 5.0},
+};
+constexpr std::array kTexts{Column{"player", "/player", 0, 0}, Column{"place", "/place", 0, 0},
+                            Column{"note", "/note", 0, 0}};
+
+QString quoted(QString cell) {
+    if (cell.contains(QRegularExpression(QStringLiteral("[\",;\\n\\r\\t]")))) {
+        cell.replace(QLatin1Char('"'), QLatin1String("\"\""));
+        return QLatin1Char('"') + cell + QLatin1Char('"');
+    }
+    // A cell that begins so would be reckoned by a spreadsheet.
+    return cell.startsWith(QLatin1Char('=')) || cell.startsWith(QLatin1Char('@')) ? QLatin1Char('\'') + cell
+                                                                                  : cell;
+}
+
+template <class T> QString cell(const std::optional<T>& value, int digits) {
+    return value ? QString::number(value->value, 'f', digits) : QString();
+}
+std::optional<Hertz> edge(const HeadFigures& head) {
+    return head.left ? std::optional(head.left->edge) : std::nullopt;
+}
+
+/// The cells of a text, row by row; quotes hold separators and line ends.
+std::vector<QStringList> rowsOf(const QString& text, QChar separator) {
+    std::vector<QStringList> rows;
+    QStringList row;
+    QString cell;
+    bool isQuoted = false;
+    const auto endRow = [&] {
+        row << cell;
+        cell.clear();
+        if (row.size() > 1 || !row.front().trimmed().isEmpty())
+            rows.push_back(row);
+        row.clear();
+    };
+    for (qsizetype i = 0; i < text.size(); ++i) {
+        const QChar c = text[i];
+        if (isQuoted) {
+            if (c != QLatin1Char('"'))
+                cell += c;
+            else if (i + 1 < text.size() && text[i + 1] == c)
+                cell += text[++i];
+            else
+                isQuoted = false;
+        } else if (c == QLatin1Char('"') && cell.isEmpty()) {
+            isQuoted = true;
+        } else if (c == separator) {
+            row << cell;
+            cell.clear();
+        } else if (c == QLatin1Char('\n')) {
+            endRow();
+        } else if (c != QLatin1Char('\r')) {
+            cell += c;
+        }
+    }
+    if (!cell.isEmpty() || !row.isEmpty())
+        endRow();
+    return rows;
+}
+
+QChar separatorOf(const QString& text) {
+    const QString head = text.section(QLatin1Char('\n'), 0, 0);
+    QChar best = QLatin1Char(',');
+    for (const QChar c : {QLatin1Char(';'), QLatin1Char('\t')})
+        if (head.count(c) > head.count(best))
+            best = c;
+    return best;
+}
+
+/// A head of a column taken apart: "Ring heard (ms)" is "ring_heard" in "ms".
+struct Head {
+    QString name;
+    QString unit;
+};
+Head headOf(const QString& cell) {
+    QString words = cell.trimmed().toLower();
+    words.replace(QRegularExpression(QStringLiteral("[^\\p{L}\\d%]+")), QStringLiteral("_"));
+    words.remove(QRegularExpression(QStringLiteral("^_+|_+$")));
+    static const QStringList units{QStringLiteral("hz"), QStringLiteral("cents"),   QStringLiteral("turns"),
+                                   QStringLiteral("s"),  QStringLiteral("ms"),      QStringLiteral("c"),
+                                   QStringLiteral("f"),  QStringLiteral("percent"), QStringLiteral("%"),
+                                   QStringLiteral("khz")};
+    const QString last = words.section(QLatin1Char('_'), -1);
+    if (units.contains(last) && words != last)
+        return {words.chopped(last.size() + 1), last};
+    return {words, {}};
+}
+
+/// To the unit that a figure is kept in.
+double inKeptUnit(double value, const QString& unit) {
+    if (unit == QLatin1String("ms"))
+        return value * 1e-3;
+    if (unit == QLatin1String("khz"))
+        return value * 1e3;
+    if (unit == QLatin1String("f"))
+        return (value - 32.0) / 1.8;
+    if (unit == QLatin1String("percent") || unit == QLatin1String("%"))
+        return value * 1e-2;
+    return value;
+}
+
+/// "301,4 Hz" or "301.4": a figure and perhaps a unit of its own.
+struct Figure {
+    double value;
+    QString unit;
+};
+std::optional<Figure> figureIn(const QString& cell) {
+    static const QRegularExpression form(
+        QStringLiteral("^[±+]?\\s*([-\\x{2212}]?\\d+(?:[.,]\\d+)?)\\s*(\\D*)$"));
+    const auto match = form.match(cell.trimmed());
+    if (!match.hasMatch())
+        return std::nullopt;
+    QString digits = match.captured(1);
+    digits.replace(QLatin1Char(','), QLatin1Char('.')).replace(QChar(0x2212), QLatin1Char('-'));
+    QString unit = match.captured(2).trimmed().toLower();
+    unit.remove(QChar(0xB0)); // degrees
+    return Figure{digits.toDouble(), unit};
+}
+
+QString textIn(const QString& cell) {
+    // The mark that keeps a spreadsheet from reckoning it.
+    return cell.startsWith(QLatin1String("'=")) || cell.startsWith(QLatin1String("'@")) ? cell.mid(1) : cell;
+}
+
+class Table {
+public:
+    explicit Table(const QString& text) : m_rows(rowsOf(text, separatorOf(text))) {}
+
+    Result<std::vector<KeptEntry>, InputProblem> entries() {
+        if (m_rows.size() < 2)
+            return failure(InputProblem{"", "The table holds no rows below its heads."});
+        for (const QString& cell : m_rows.front())
+            m_heads.push_back(headOf(cell));
+        for (const char* needed : {"saved_at", "drum", "tone"})
+            if (columnOf(needed) < 0)
+                return failure(InputProblem{needed,
+                                            "is missing: the first row must name the columns, among them "
+                                            "saved_at, drum and tone"});
+        std::vector<KeptEntry> all;
+        for (std::size_t row = 1; row < m_rows.size(); ++row) {
+            auto entry = entryOf(row);
+            if (!entry)
+                return failure(entry.fault());
+            all.push_back(std::move(entry).value());
+        }
+        return all;
+    }
+
+private:
+    int columnOf(const QString& name) const {
+        for (std::size_t i = 0; i < m_heads.size(); ++i)
+            if (m_heads[i].name == name || m_heads[i].name + QLatin1Char('_') + m_heads[i].unit == name)
+                return static_cast<int>(i);
+        return -1;
+    }
+    int columnOf(const char* name) const { return columnOf(QString::fromLatin1(name)); }
+    QString at(std::size_t row, int column) const {
+        return column >= 0 && column < m_rows[row].size() ? m_rows[row][column].trimmed() : QString();
+    }
+    static InputProblem fault(std::size_t row, const char* column, const std::string& words) {
+        return {"line " + std::to_string(row + 1) + ", " + column, words};
+    }
+
+    Result<KeptEntry, InputProblem> entryOf(std::size_t row) const {
+        KeptEntry kept;
+        const QString when = at(row, columnOf("saved_at"));
+        if (!QDateTime::fromString(when, Qt::ISODate).isValid())
+            return failure(fault(row, "saved_at", "must be a time like 2026-11-29T20:15:00+01:00"));
+        kept.entry.savedAt = when;
+        kept.entry.drumId = at(row, columnOf("drum")).toStdString();
+        kept.entry.toneId = at(row, columnOf("tone")).toStdString();
+        if (kept.entry.drumId.empty() || kept.entry.toneId.empty())
+            return failure(fault(row, "drum", "must name a drum and a tone"));
+        Json summary = Json::object();
+        for (const Column& column : kFigures) {
+            // The head of the file that was exported names the unit; others may name their own.
+            const Head kept2 = headOf(QLatin1String(column.head));
+            int place = columnOf(column.head);
+            if (place < 0)
+                place = columnOf(kept2.name);
+            const QString cell = at(row, place);
+            if (cell.isEmpty())
+                continue;
+            const auto figure = figureIn(cell);
+            if (!figure)
+                return failure(fault(row, column.head, "\"" + cell.toStdString() + "\" is no figure"));
+            const QString& headUnit = m_heads[static_cast<std::size_t>(place)].unit;
+            QString unit = figure->unit.isEmpty() ? headUnit : figure->unit;
+            if (unit.isEmpty())
+                unit = kept2.unit;
+            const double value = inKeptUnit(figure->value, unit);
+            if (!(value >= column.lowest && value <= column.highest))
+                return failure(
+                    fault(row, column.head, "\"" + cell.toStdString() + "\" is beyond what a drum can have"));
+            summary[Json::json_pointer(column.place)] = value;
+        }
+        for (const Column& column : kTexts)
+            if (const QString text = textIn(at(row, columnOf(column.head))); !text.isEmpty())
+                summary[Json::json_pointer(column.place)] = text.toStdString();
+        if (const QString tags = at(row, columnOf("tags")); !tags.isEmpty())
+            for (const QString& tag : tags.split(QLatin1Char(';'), Qt::SkipEmptyParts))
+                summary["tags"].push_back(tag.trimmed().toStdString());
+        kept.entry.summary = QString::fromStdString(summary.dump());
+        return kept;
+    }
+
+    std::vector<QStringList> m_rows;
+    std::vector<Head> m_heads;
+};
+
+} // namespace
+
+QString entriesCsv(const std::vector<Entry>& entries) {
+    QStringList heads{QStringLiteral("saved_at"), QStringLiteral("drum"), QStringLiteral("tone")};
+    for (const Column& column : kFigures)
+        heads << QLatin1String(column.head);
+    for (const Column& column : kTexts)
+        heads << QLatin1String(column.head);
+    heads << QStringLiteral("tags");
+    QString text = heads.join(QLatin1Char(',')) + QLatin1Char('\n');
+    for (const Entry& entry : entries) {
+        const EntryFigures& f = entry.figures;
+        QStringList tags;
+        for (const std::string& tag : f.words.tags)
+            tags << QString::fromStdString(tag);
+        const QStringList cells{QDateTime::fromSecsSinceEpoch(entry.at, Qt::UTC).toString(Qt::ISODate),
+                                QString::fromStdString(entry.drumId),
+                                QString::fromStdString(entry.toneId),
+                                cell(edge(f.batter), 2),
+                                cell(f.batter.wanted, 2),
+                                cell(f.batter.evenTo, 1),
+                                cell(edge(f.snareSide), 2),
+                                cell(f.snareSide.wanted, 2),
+                                cell(f.strainer, 4),
+                                cell(f.ringPredicted, 3),
+                                cell(f.ringHeard, 3),
+                                cell(f.weather.temperature, 1),
+                                f.weather.humidity ? QString::number(100.0 * *f.weather.humidity, 'f', 1)
+                                                   : QString(),
+                                f.words.stars > 0 ? QString::number(f.words.stars) : QString(),
+                                QString::fromStdString(f.words.player),
+                                QString::fromStdString(f.words.place),
+                                QString::fromStdString(f.words.note),
+                                tags.join(QLatin1Char(';'))};
+        QStringList line;
+        for (const QString& one : cells)
+            line << quoted(one);
+        text += line.join(QLatin1Char(',')) + QLatin1Char('\n');
+    }
+    return text;
+}
+
+Result<std::vector<KeptEntry>, InputProblem> entriesFromCsv(const QByteArray& bytes) {
+    QString text = QString::fromUtf8(bytes); // drops a byte-order mark
+    if (text.startsWith(QChar(0xFEFF)))
+        text.remove(0, 1);
+    return Table(text).entries();
+}
+
+} // namespace bombo

@@ -1,0 +1,19 @@
+#pragma once
+/// Files that go out of a workbook and come in, by their endings: .json and .csv.
+#include "store/exchange/import_plan.h"
+#include "store/workbook.h"
+
+namespace bombo {
+
+/// What cannot be read or written, in English, with the file and what to do.
+struct ExchangeProblem {
+    QString text;
+};
+
+/// @param drumId one drum alone, or all
+std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& book,
+                                        const std::optional<std::string>& drumId);
+/// Reads a file and says what it would add; nothing is written.
+Result<ImportPlan, ExchangeProblem> importPlanOf(const QString& file, const Workbook& book);
+
+} // namespace bombo

@@ -1,0 +1,229 @@
+/// Logbooks that go out of one workbook and into another.
+#include "core/record/entry_figures.h"
+#include "store/demo.h"
+#include "store/exchange/entries_csv.h"
+#include "store/exchange/exchange.h"
+#include "store/exchange/parcel_json.h"
+#include "support/sessions.h"
+
+#include <QFile>
+#include <QTemporaryDir>
+#include <gtest/gtest.h>
+
+namespace bombo {
+namespace {
+
+class Exchange : public ::testing::Test {
+protected:
+    QString path(const char* name) const { return m_folder.filePath(QString::fromLatin1(name)); }
+    /// The demo, and one entry that can be brought back, with words of later.
+    std::unique_ptr<Workbook> full() const {
+        auto book = createDemoWorkbook(path("full.bombo")).value();
+        auto stored = book->startSession(testing::fresh(), {}, QStringLiteral("2026-11-20T18:00:00+01:00"));
+        const Session done = testing::fullSession();
+        const auto id = book->saveSetup(*stored, QStringLiteral("mark_saved"), done,
+                                        {0, QStringLiteral("2026-11-20T19:00:00+01:00"), "plover", "chase",
+                                         QString::fromStdString(setupSummary(done).dump()), true});
+        EXPECT_TRUE(id);
+        EXPECT_TRUE(book->keepWords(
+            *id, {"said later, \"quoted\"; ü", "stand-in", "hall", {"dry", "loud"}, 5, true}));
+        return book;
+    }
+    std::unique_ptr<Workbook> empty(const char* name = "empty.bombo") const {
+        return Workbook::create(path(name)).value();
+    }
+    QString written(const char* name, const QByteArray& bytes) const {
+        QFile file(path(name));
+        EXPECT_TRUE(file.open(QIODevice::WriteOnly));
+        file.write(bytes);
+        return path(name);
+    }
+    static QByteArray read(const QString& file) {
+        QFile in(file);
+        EXPECT_TRUE(in.open(QIODevice::ReadOnly));
+        return in.readAll();
+    }
+    /// Taken in; what the plan said of it.
+    static ImportPlan takeIn(const QString& file, Workbook& book) {
+        const auto plan = importPlanOf(file, book);
+        if (!plan)
+            throw std::runtime_error(plan.fault().text.toStdString());
+        EXPECT_TRUE(book.takeIn(plan->adds));
+        return *plan;
+    }
+
+private:
+    QTemporaryDir m_folder;
+};
+
+TEST_F(Exchange, OutAndInIsEqualToTheLetter) {
+    const auto book = full();
+    ASSERT_FALSE(exportTo(path("one.json"), *book, std::nullopt));
+    auto other = empty();
+    const ImportPlan plan = takeIn(path("one.json"), *other);
+    EXPECT_EQ(plan.adds.entries.size(), book->entries({})->size());
+    EXPECT_EQ(plan.same, 0);
+    ASSERT_FALSE(exportTo(path("two.json"), *other, std::nullopt));
+    EXPECT_EQ(read(path("one.json")), read(path("two.json")));
+    // Figures, words, and what can be brought back.
+    const auto was = *book->entries({});
+    const auto is = *other->entries({});
+    ASSERT_EQ(was.size(), is.size());
+    int restorable = 0;
+    for (std::size_t i = 0; i < was.size(); ++i) {
+        EXPECT_EQ(was[i].figures, is[i].figures);
+        EXPECT_EQ(was[i].at, is[i].at);
+        if (is[i].isRestorable) {
+            ++restorable;
+            EXPECT_EQ(other->logSetup(is[i].id)->work, book->logSetup(was[i].id)->work);
+        }
+    }
+    EXPECT_EQ(restorable, 1);
+}
+
+TEST_F(Exchange, TheSameFileAHundredTimesAddsNothing) {
+    const auto book = full();
+    ASSERT_FALSE(exportTo(path("one.json"), *book, std::nullopt));
+    ASSERT_FALSE(exportTo(path("one.csv"), *book, std::nullopt));
+    const std::size_t before = book->entries({})->size();
+    for (int i = 0; i < 100; ++i) {
+        const auto plan = importPlanOf(path("one.json"), *book);
+        ASSERT_TRUE(plan);
+        EXPECT_TRUE(plan->addsNothing());
+        if (i == 0) {
+            EXPECT_EQ(plan->same, static_cast<int>(before + book->drums()->size() + book->tones()->size()));
+        }
+        ASSERT_TRUE(book->takeIn(plan->adds));
+    }
+    EXPECT_TRUE(takeIn(path("one.csv"), *book).addsNothing()); // a table says less of the same
+    EXPECT_EQ(book->entries({})->size(), before);
+    auto other = empty();
+    takeIn(path("one.json"), *other);
+    EXPECT_TRUE(takeIn(path("one.json"), *other).addsNothing());
+}
+
+TEST_F(Exchange, OneDrumAlone) {
+    const auto book = full();
+    ASSERT_FALSE(exportTo(path("wren.json"), *book, "wren"));
+    auto other = empty();
+    takeIn(path("wren.json"), *other);
+    ASSERT_EQ(other->drums()->size(), 1U);
+    EXPECT_EQ(other->drums()->front().drum.id, "wren");
+    EXPECT_EQ(other->entries({})->size(), book->entries("wren")->size());
+}
+
+TEST_F(Exchange, WhatIsHereStaysWhereItDiffers) {
+    const auto book = full();
+    ASSERT_FALSE(exportTo(path("one.json"), *book, std::nullopt));
+    qint64 id = 0;
+    for (const Entry& entry : *book->entries({}))
+        id = entry.isRestorable ? entry.id : id;
+    ASSERT_TRUE(book->keepWords(id, {"mine", "", "", {}, 1, false}));
+    Json json = Json::parse(read(path("one.json")).toStdString());
+    json["drums"][0]["name"] = "Another name";
+    json["entries"][0]["drum"] = "nobody";
+    const QString file = written("changed.json", QByteArray::fromStdString(json.dump()));
+    const ImportPlan plan = takeIn(file, *book);
+    EXPECT_TRUE(plan.differs.contains(QStringLiteral("Another name")));
+    EXPECT_EQ(plan.differs.size(), 2); // and the words of that entry
+    ASSERT_EQ(plan.refused.size(), 1);
+    EXPECT_TRUE(plan.refused.front().contains(QStringLiteral("nobody")));
+    for (const Entry& entry : *book->entries({}))
+        EXPECT_TRUE(entry.id != id || entry.figures.words.note == "mine");
+    EXPECT_NE(book->drums()->front().drum.name, "Another name");
+}
+
+TEST_F(Exchange, ATableInACommaLocaleWithAMarkAndUnitsIsRead) {
+    auto book = full();
+    const QByteArray table = "\xEF\xBB\xBFsaved_at;drum;tone;Batter (Hz);Snare side [Hz];Ring heard (ms);"
+                             "Temperature (\xC2\xB0"
+                             "F);Humidity %;Stars;Note;unknown column\r\n"
+                             "2026-10-11T18:00:00+02:00;Plover;Chase;301,4 Hz;402,5;380;68;45;4;\"a; note, "
+                             "with \"\"marks\"\"\";7\r\n";
+    const ImportPlan plan = takeIn(written("table.csv", table), *book);
+    ASSERT_EQ(plan.adds.entries.size(), 1U) << plan.refused.join(QLatin1Char(';')).toStdString();
+    const auto figures = entryFiguresFrom(plan.adds.entries[0].entry.summary.toStdString());
+    ASSERT_TRUE(figures);
+    EXPECT_EQ(plan.adds.entries[0].entry.drumId, "plover");
+    EXPECT_EQ(plan.adds.entries[0].entry.toneId, "chase");
+    EXPECT_NEAR(figures->batter.left->edge.value, 301.4, 1e-9);
+    EXPECT_NEAR(figures->snareSide.left->edge.value, 402.5, 1e-9);
+    EXPECT_NEAR(figures->ringHeard->value, 0.38, 1e-9);
+    EXPECT_NEAR(figures->weather.temperature->value, 20.0, 1e-9);
+    EXPECT_NEAR(*figures->weather.humidity, 0.45, 1e-9);
+    EXPECT_EQ(figures->words.stars, 4);
+    EXPECT_EQ(figures->words.note, "a; note, with \"marks\"");
+    EXPECT_TRUE(takeIn(path("table.csv"), *book).addsNothing());
+}
+
+TEST_F(Exchange, ATableOutAndInKeepsItsFigures) {
+    const auto book = full();
+    const auto entries = *book->entries({});
+    const auto again = entriesFromCsv(entriesCsv(entries).toUtf8());
+    ASSERT_TRUE(again) << again.fault().text();
+    ASSERT_EQ(again->size(), entries.size());
+    for (std::size_t i = 0; i < entries.size(); ++i) {
+        const EntryFigures figures = *entryFiguresFrom((*again)[i].entry.summary.toStdString());
+        EXPECT_NEAR(figures.batter.left->edge.value, entries[i].figures.batter.left->edge.value, 0.01);
+        EXPECT_EQ(figures.strainer, entries[i].figures.strainer);
+        EXPECT_EQ(figures.words.note, entries[i].figures.words.note);
+        EXPECT_EQ(figures.words.tags, entries[i].figures.words.tags);
+    }
+    // What a spreadsheet would reckon is kept from it.
+    Entry formula = entries.front();
+    formula.figures.words.note = "=1+1";
+    EXPECT_TRUE(entriesCsv({formula}).contains(QStringLiteral("'=1+1")));
+    EXPECT_EQ(
+        entryFiguresFrom(entriesFromCsv(entriesCsv({formula}).toUtf8())->front().entry.summary.toStdString())
+            ->words.note,
+        "=1+1");
+}
+
+TEST_F(Exchange, BadFilesAreSaidAndNothingIsHalfTakenIn) {
+    const auto book = full();
+    const std::size_t before = book->entries({})->size();
+    ASSERT_FALSE(exportTo(path("one.json"), *book, std::nullopt));
+    const std::string good = read(path("one.json")).toStdString();
+    const auto refused = [&](const QString& file, const char* why) {
+        const auto plan = importPlanOf(file, *book);
+        ASSERT_FALSE(plan) << why;
+        EXPECT_TRUE(plan.fault().text.contains(QLatin1String(why))) << plan.fault().text.toStdString();
+    };
+    refused(path("gone.json"), "cannot be read");
+    refused(written("a.json", "not json"), "no JSON");
+    refused(written("b.json", "{}"), "no export");
+    refused(written("c.json", QByteArray::fromStdString(good.substr(0, good.size() / 2))), "no JSON");
+    Json json = Json::parse(good);
+    json["version"] = 99;
+    refused(written("d.json", QByteArray::fromStdString(json.dump())), "newer Bombo");
+    json = Json::parse(good);
+    json["entries"].back()["saved_at"] = "yesterday";
+    refused(written("e.json", QByteArray::fromStdString(json.dump())), "saved_at");
+    json = Json::parse(good);
+    for (Json& entry : json["entries"])
+        if (entry.contains("work"))
+            entry["work"]["drum"] = 7;
+    refused(written("f.json", QByteArray::fromStdString(json.dump())), "work");
+    json = Json::parse(good);
+    json["drums"][1]["rods"] = 400;
+    refused(written("g.json", QByteArray::fromStdString(json.dump())), "drums.1");
+    refused(written("a.csv", ""), "no rows");
+    refused(written("b.csv", "a,b\n1,2\n"), "saved_at");
+    refused(written("c.csv", "saved_at,drum,tone,batter_hz\n2026-10-11T18:00:00Z,plover,chase,high\n"),
+            "line 2, batter_hz");
+    refused(written("d.csv", "saved_at,drum,tone,batter_hz\n2026-10-11T18:00:00Z,plover,chase,99999\n"),
+            "beyond what a drum can have");
+    EXPECT_EQ(book->entries({})->size(), before);
+    // A place that cannot be written.
+    EXPECT_TRUE(exportTo(path("no/such/folder/x.json"), *book, std::nullopt));
+    // A parcel of which one part cannot be stored: all or nothing.
+    Parcel broken = *book->parcel({});
+    broken.drums.clear();
+    broken.tones.clear();
+    broken.entries.back().entry.drumId = "no-such-drum";
+    EXPECT_FALSE(book->takeIn(broken));
+    EXPECT_EQ(book->entries({})->size(), before);
+}
+
+} // namespace
+} // namespace bombo
