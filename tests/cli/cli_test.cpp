@@ -276,6 +276,60 @@ TEST_F(Cli, WhatIsNoJsonOrNoVerb) {
     EXPECT_EQ(run({QStringLiteral("log")}).code, 2);
 }
 
+TEST_F(Cli, TheLogbookGoesBackComparesAndTellsDrift) {
+    ASSERT_EQ(run({QStringLiteral("demo"), path("season.bombo")}).code, 0);
+    const auto log = [&](const QStringList& words) {
+        return run(QStringList{QStringLiteral("--workbook"), path("season.bombo"), QStringLiteral("log")} +
+                   words);
+    };
+    const Json list = log({}).json();
+    std::string chase;
+    std::string ghost;
+    for (const Json& entry : list) { // the newest of each on Plover
+        if (entry["drum"] == "plover" && entry["tone"] == "chase" && chase.empty())
+            chase = std::to_string(entry["id"].get<int>());
+        if (entry["drum"] == "plover" && entry["tone"] == "ghost" && ghost.empty())
+            ghost = std::to_string(entry["id"].get<int>());
+    }
+    const Json back = log({QStringLiteral("back"), QString::fromStdString(ghost)}).json();
+    EXPECT_EQ(back["batter"]["net_turns"].size(), 8U);
+    EXPECT_LT(back["batter"]["wanted_hz"].get<double>(),
+              back["batter"]["now_hz"].get<double>()); // down from a chase
+    EXPECT_LT(back["batter"]["all_rods_turns"].get<double>(), 0.0);
+    EXPECT_GT(back["snare_side"]["all_rods_turns"].get<double>(), 0.0);
+    EXPECT_EQ(back["batter"]["known_by"], "foretold");
+    EXPECT_EQ(back["strainer_to_turns"], 0.875);
+    const Json other = log({QStringLiteral("back"), QString::fromStdString(ghost), QStringLiteral("--drum"),
+                            QStringLiteral("Nightjar")})
+                           .json();
+    EXPECT_EQ(other["but"][0]["what"], "other_drum");
+    const Json differs =
+        log({QStringLiteral("compare"), QString::fromStdString(chase), QString::fromStdString(ghost)}).json();
+    EXPECT_TRUE(differs[0]["heard"].get<bool>());
+    const Json drift = log({QStringLiteral("drift"), QStringLiteral("Plover")}).json();
+    EXPECT_GT(drift["batter"]["moved"].size(), 10U);
+    EXPECT_EQ(drift["due"]["batter"]["because"], "rings_longer");
+    for (const Json& moved : drift["batter"]["moved"]) {
+        double sum = 0.0;
+        for (const char* part : {"weather", "settled", "backed_off", "unexplained"})
+            sum += moved[part]["cents"].get<double>();
+        EXPECT_NEAR(sum, moved["total"]["cents"].get<double>(), 1e-6);
+    }
+    // Out, and in again elsewhere.
+    EXPECT_EQ(log({QStringLiteral("export"), path("log.json")}).code, 0);
+    EXPECT_EQ(
+        log({QStringLiteral("import"), path("log.json"), QStringLiteral("--preview")}).json()["entries"], 0);
+    for (const QStringList& wrong : {QStringList{QStringLiteral("back"), QStringLiteral("99999")},
+                                     QStringList{QStringLiteral("drift"), QStringLiteral("Nobody")},
+                                     QStringList{QStringLiteral("compare"), QStringLiteral("1")},
+                                     QStringList{QStringLiteral("back"), QStringLiteral("1"),
+                                                 QStringLiteral("--same"), QStringLiteral("colour")}})
+        EXPECT_EQ(log(wrong).code, 2) << wrong.join(QLatin1Char(' ')).toStdString();
+    EXPECT_EQ(log({QStringLiteral("import"), path("gone.json")}).code, 1);
+    EXPECT_EQ(run({QStringLiteral("log"), QStringLiteral("drift"), QStringLiteral("Plover")}).code,
+              2); // no workbook
+}
+
 TEST_F(Cli, WhatCannotBeSaysWhatCan) {
     const Ran ran = ask("plan", {{"drum", "Plover"}, {"batter_edge_hz", 2000}, {"snare_side_edge_hz", 400}});
     EXPECT_EQ(ran.code, 1);
