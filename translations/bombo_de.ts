@@ -5,334 +5,334 @@
     <name>BackWords</name>
     <message>
         <source>%1 tighter</source>
-        <translation type="unfinished">%1 fester</translation>
+        <translation>%1 fester</translation>
     </message>
     <message>
         <source>%1 looser</source>
-        <translation type="unfinished">%1 lockerer</translation>
+        <translation>%1 loser</translation>
     </message>
     <message>
         <source>Batter: %1</source>
-        <translation type="unfinished">Schlagfell: %1</translation>
+        <translation>Schlagfell: %1</translation>
     </message>
     <message>
         <source>Snare side: %1</source>
-        <translation type="unfinished">Resonanzfell: %1</translation>
+        <translation>Resonanzfell: %1</translation>
     </message>
     <message>
         <source>%1 at %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bei %2</translation>
     </message>
     <message>
         <source>The entry does not say how high the batter was.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Eintrag sagt nicht, wie hoch das Schlagfell stand.</translation>
     </message>
     <message>
         <source>The entry does not say how high the snare side was.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Eintrag sagt nicht, wie hoch das Resonanzfell stand.</translation>
     </message>
     <message>
         <source>Another kind of batter head is on: the same pitch, another voice.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein anderes Schlagfell ist aufgezogen: derselbe Ton, eine andere Stimme.</translation>
     </message>
     <message>
         <source>Another kind of snare-side head is on: the same pitch, another voice.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein anderes Resonanzfell ist aufgezogen: derselbe Ton, eine andere Stimme.</translation>
     </message>
     <message>
         <source>The batter head is newer than the entry.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Schlagfell ist neuer als der Eintrag.</translation>
     </message>
     <message>
         <source>The snare-side head is newer than the entry.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Resonanzfell ist neuer als der Eintrag.</translation>
     </message>
     <message>
         <source>The batter film ends %1 cents below it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Folie des Schlagfells endet %1 Cent darunter.</translation>
     </message>
     <message>
         <source>The snare-side film ends %1 cents below it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Folie des Resonanzfells endet %1 Cent darunter.</translation>
     </message>
     <message>
         <source>The batter would hang loose: it stays %1 cents above.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Schlagfell hinge lose: Es bleibt %1 Cent darüber.</translation>
     </message>
     <message>
         <source>The snare side would hang loose: it stays %1 cents above.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Resonanzfell hinge lose: Es bleibt %1 Cent darüber.</translation>
     </message>
     <message>
         <source>The same pitch needs %1 % more tension today: the batter feels harder.</source>
-        <translation type="unfinished"></translation>
+        <translation>Derselbe Ton braucht heute %1 % mehr Spannung: Das Schlagfell fühlt sich härter an.</translation>
     </message>
     <message>
         <source>The snare side needs %1 % more tension today.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Resonanzfell braucht heute %1 % mehr Spannung.</translation>
     </message>
     <message>
         <source>The same pitch needs %1 % less tension today: the batter feels softer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Derselbe Ton braucht heute %1 % weniger Spannung: Das Schlagfell fühlt sich weicher an.</translation>
     </message>
     <message>
         <source>The snare side needs %1 % less tension today.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Resonanzfell braucht heute %1 % weniger Spannung.</translation>
     </message>
     <message>
         <source>Turns of the batter were not counted from one beginning: by its pitch instead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Umdrehungen des Schlagfells wurden nicht von einem Anfang gezählt: stattdessen nach dem Ton.</translation>
     </message>
     <message>
         <source>Turns of the snare side were not counted from one beginning: by its pitch instead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Umdrehungen des Resonanzfells wurden nicht von einem Anfang gezählt: stattdessen nach dem Ton.</translation>
     </message>
     <message>
         <source>Nobody knows how the batter stands now: tap a round on it first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand weiß, wie das Schlagfell jetzt steht: Tippen Sie erst eine Runde.</translation>
     </message>
     <message>
         <source>Nobody knows how the snare side stands now: tap a round on it first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Niemand weiß, wie das Resonanzfell jetzt steht: Tippen Sie erst eine Runde.</translation>
     </message>
     <message>
         <source>Another drum: pitches are scaled by its size, to %1 of what they were.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine andere Trommel: Die Töne gehen mit ihrer Größe, auf das %1-Fache.</translation>
     </message>
     <message>
         <source>Other wires are on: the knob is a place to begin from, sweep from there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein anderer Teppich ist drauf: Der Knopf ist nur ein Anfang, suchen Sie von dort.</translation>
     </message>
     <message>
         <source>The strands have stretched by %1 of the knob since.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Spiralen haben sich seither um %1 des Knopfs gedehnt.</translation>
     </message>
     <message>
         <source>The entry does not say where the strainer stood.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Eintrag sagt nicht, wo die Abhebung stand.</translation>
     </message>
     <message>
         <source>A muffler of a kind that is no longer at hand lay on it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Darauf lag ein Dämpfer, den es hier nicht mehr gibt.</translation>
     </message>
     <message>
         <source>stays as it is</source>
-        <translation type="unfinished"></translation>
+        <translation>bleibt, wie es ist</translation>
     </message>
     <message>
         <source>every rod %1</source>
-        <translation type="unfinished"></translation>
+        <translation>jede Schraube %1</translation>
     </message>
     <message>
         <source>then %1 %2</source>
-        <translation type="unfinished"></translation>
+        <translation>dann %1 %2</translation>
     </message>
     <message>
         <source>It is there already</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie ist schon dort</translation>
     </message>
     <message>
         <source>%1 tighter on every batter rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 fester an jeder Schraube des Schlagfells</translation>
     </message>
     <message>
         <source>%1 looser on every batter rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 loser an jeder Schraube des Schlagfells</translation>
     </message>
     <message>
         <source>%1 tighter on every snare-side rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 fester an jeder Schraube des Resonanzfells</translation>
     </message>
     <message>
         <source>%1 looser on every snare-side rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 loser an jeder Schraube des Resonanzfells</translation>
     </message>
     <message>
         <source>%1 %2</source>
-        <translation type="unfinished">%1 %2</translation>
+        <translation>%1 %2</translation>
     </message>
     <message>
         <source>Strainer %1 tighter</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhebung %1 fester</translation>
     </message>
     <message>
         <source>Strainer %1 looser</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhebung %1 loser</translation>
     </message>
     <message>
         <source>Take off %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 abnehmen</translation>
     </message>
     <message>
         <source>Lay on %1</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 auflegen</translation>
     </message>
     <message>
         <source>Tap a round on each head first</source>
-        <translation type="unfinished"></translation>
+        <translation>Tippen Sie erst auf jedem Fell eine Runde</translation>
     </message>
     <message>
         <source>%1 → %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 → %2, %3</translation>
     </message>
     <message>
         <source>Strainer: stays at %1 from first contact</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhebung: bleibt bei %1 ab dem ersten Kontakt</translation>
     </message>
     <message>
         <source>Strainer: to %1 from first contact</source>
-        <translation type="unfinished"></translation>
+        <translation>Abhebung: auf %1 ab dem ersten Kontakt</translation>
     </message>
     <message>
         <source>Take off: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Abnehmen: %1</translation>
     </message>
     <message>
         <source>Lay on: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Auflegen: %1</translation>
     </message>
     <message>
         <source>Sure to %1 cents.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf %1 Cent sicher.</translation>
     </message>
     <message>
         <source>From the logbook and the weather alone: a round of taps makes it surer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur nach Logbuch und Wetter: Eine Runde Tippen macht es sicherer.</translation>
     </message>
     <message>
         <source>same pitches</source>
-        <translation type="unfinished"></translation>
+        <translation>gleiche Töne</translation>
     </message>
     <message>
         <source>same feel</source>
-        <translation type="unfinished"></translation>
+        <translation>gleiches Gefühl</translation>
     </message>
     <message>
         <source>same turns</source>
-        <translation type="unfinished"></translation>
+        <translation>gleiche Umdrehungen</translation>
     </message>
     <message>
         <source>batter head</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagfell</translation>
     </message>
     <message>
         <source>snare-side head</source>
-        <translation type="unfinished"></translation>
+        <translation>Resonanzfell</translation>
     </message>
     <message>
         <source>wires</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich</translation>
     </message>
     <message>
         <source>not known</source>
-        <translation type="unfinished">unbekannt</translation>
+        <translation>nicht bekannt</translation>
     </message>
     <message>
         <source>due now</source>
-        <translation type="unfinished"></translation>
+        <translation>jetzt fällig</translation>
     </message>
     <message>
         <source>more than %1 shows</source>
-        <translation type="unfinished"></translation>
+        <translation>mehr als %1 Auftritte</translation>
     </message>
     <message>
         <source>%1 more shows</source>
-        <translation type="unfinished"></translation>
+        <translation>noch %1 Auftritte</translation>
     </message>
     <message>
         <source>%1 to %2 more shows</source>
-        <translation type="unfinished"></translation>
+        <translation>noch %1 bis %2 Auftritte</translation>
     </message>
     <message numerus="yes">
         <source>%n shows</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Auftritt</numerusform>
+            <numerusform>%n Auftritte</numerusform>
         </translation>
     </message>
     <message>
         <source>rings %1 % longer than new, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt %1 % länger als neu, %2</translation>
     </message>
     <message>
         <source>rings as when it was new, %1</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt wie neu, %1</translation>
     </message>
     <message>
         <source>strands stretched by %1, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Spiralen um %1 gedehnt, %2</translation>
     </message>
     <message>
         <source>strands as when new, %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Spiralen wie neu, %1</translation>
     </message>
     <message>
         <source>by its age: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>nach dem Alter: %1</translation>
     </message>
     <message>
         <source>say on the drum&apos;s page when it was put on</source>
-        <translation type="unfinished"></translation>
+        <translation>auf der Seite der Trommel sagen, seit wann</translation>
     </message>
     <message>
         <source>batter edge pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>Randton Schlagfell</translation>
     </message>
     <message>
         <source>snare-side edge pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>Randton Resonanzfell</translation>
     </message>
     <message>
         <source>interval between the heads</source>
-        <translation type="unfinished"></translation>
+        <translation>Abstand der Felle</translation>
     </message>
     <message>
         <source>batter even within</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagfell eben auf</translation>
     </message>
     <message>
         <source>strainer</source>
-        <translation type="unfinished">Abhebung</translation>
+        <translation>Abhebung</translation>
     </message>
     <message>
         <source>ring</source>
-        <translation type="unfinished"></translation>
+        <translation>Ausklang</translation>
     </message>
     <message>
         <source>mufflers</source>
-        <translation type="unfinished"></translation>
+        <translation>Dämpfer</translation>
     </message>
     <message>
         <source>temperature</source>
-        <translation type="unfinished"></translation>
+        <translation>Temperatur</translation>
     </message>
     <message>
         <source>%1 → %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 → %2</translation>
     </message>
     <message>
         <source>%1, %2 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 Cent</translation>
     </message>
     <message>
         <source>%1 cents</source>
-        <translation type="unfinished">%1 Cent</translation>
+        <translation>%1 Cent</translation>
     </message>
     <message>
         <source>%1 s</source>
-        <translation type="unfinished">%1 s</translation>
+        <translation>%1 s</translation>
     </message>
     <message>
         <source>laid elsewhere</source>
-        <translation type="unfinished"></translation>
+        <translation>liegen anderswo</translation>
     </message>
     <message>
         <source>%1 °C</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 °C</translation>
     </message>
     <message>
         <source>another one</source>
-        <translation type="unfinished"></translation>
+        <translation>ein anderes</translation>
     </message>
 </context>
 <context>
@@ -998,6 +998,104 @@
     <message>
         <source>see-through</source>
         <translation>durchsichtig</translation>
+    </message>
+</context>
+<context>
+    <name>DrumState</name>
+    <message>
+        <source>Soon due: %1, %2</source>
+        <translation>Bald fällig: %1, %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1, batter now %2 ± %3 cents</source>
+        <translation>%1, Schlagfell jetzt %2 ± %3 Cent</translation>
+    </message>
+</context>
+<context>
+    <name>Exchange</name>
+    <message numerus="yes">
+        <source>; and %n more</source>
+        <translation>
+            <numerusform>; und %n weiterer</numerusform>
+            <numerusform>; und %n weitere</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Export the logbook</source>
+        <translation>Logbuch ausgeben</translation>
+    </message>
+    <message>
+        <source>Everything, for another workbook (*.json);;Entries, for a spreadsheet (*.csv)</source>
+        <translation>Alles, für ein anderes Arbeitsbuch (*.json);;Einträge, für eine Tabelle (*.csv)</translation>
+    </message>
+    <message>
+        <source>The logbook was written to %1.</source>
+        <translation>Das Logbuch wurde nach %1 geschrieben.</translation>
+    </message>
+    <message>
+        <source>Take in a logbook</source>
+        <translation>Logbuch aufnehmen</translation>
+    </message>
+    <message>
+        <source>Logbooks and tables (*.json *.csv);;All files (*)</source>
+        <translation>Logbücher und Tabellen (*.json *.csv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Nothing in it is new.</source>
+        <translation>Nichts darin ist neu.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n drums</source>
+        <translation>
+            <numerusform>%n Trommel</numerusform>
+            <numerusform>%n Trommeln</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n tones</source>
+        <translation>
+            <numerusform>%n Klang</numerusform>
+            <numerusform>%n Klänge</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n Eintrag</numerusform>
+            <numerusform>%n Einträge</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>It adds: %1.</source>
+        <translation>Es bringt: %1.</translation>
+    </message>
+    <message>
+        <source>There already, word for word: %1.</source>
+        <translation>Schon da, Wort für Wort: %1.</translation>
+    </message>
+    <message>
+        <source>There already but said otherwise; what is here stays: %1.</source>
+        <translation>Schon da, aber anders gesagt; was hier steht, bleibt: %1.</translation>
+    </message>
+    <message>
+        <source>Cannot be taken in: %1.</source>
+        <translation>Nicht aufzunehmen: %1.</translation>
+    </message>
+    <message>
+        <source>Take it in</source>
+        <translation>Aufnehmen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Lassen</translation>
     </message>
 </context>
 <context>
@@ -2368,6 +2466,10 @@ trifft hier</translation>
         <source>Such a drum cannot be computed. Check its size, rods and heads.</source>
         <translation>Eine solche Trommel lässt sich nicht rechnen. Prüfen Sie Größe, Schrauben und Felle.</translation>
     </message>
+    <message>
+        <source>way back to an entry</source>
+        <translation>Weg zurück zu einem Eintrag</translation>
+    </message>
 </context>
 <context>
     <name>RingPicture</name>
@@ -2475,82 +2577,82 @@ trifft hier</translation>
     <name>SeasonPicture</name>
     <message>
         <source>%1 Hz</source>
-        <translation type="unfinished">%1 Hz</translation>
+        <translation>%1 Hz</translation>
     </message>
     <message>
         <source>batter</source>
-        <translation type="unfinished">Schlagfell</translation>
+        <translation>Schlagfell</translation>
     </message>
     <message>
         <source>snare side</source>
-        <translation type="unfinished">Resonanzfell</translation>
+        <translation>Resonanzfell</translation>
     </message>
     <message>
         <source>uneven</source>
-        <translation type="unfinished"></translation>
+        <translation>uneben</translation>
     </message>
     <message>
         <source>The weather was never entered.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Wetter wurde nie eingegeben.</translation>
     </message>
     <message>
         <source>%1 °C</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 °C</translation>
     </message>
     <message>
         <source>today</source>
-        <translation type="unfinished"></translation>
+        <translation>heute</translation>
     </message>
     <message>
         <source>new batter head</source>
-        <translation type="unfinished"></translation>
+        <translation>neues Schlagfell</translation>
     </message>
     <message>
         <source>new snare-side head</source>
-        <translation type="unfinished"></translation>
+        <translation>neues Resonanzfell</translation>
     </message>
     <message>
         <source>new wires</source>
-        <translation type="unfinished">neuer Teppich</translation>
+        <translation>neuer Teppich</translation>
     </message>
     <message>
         <source>%1 over %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 über %2</translation>
     </message>
     <message>
         <source>even within %1 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>eben auf %1 Cent</translation>
     </message>
     <message>
         <source>wires %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich %1</translation>
     </message>
     <message>
         <source>%1, %2: %3</source>
-        <translation type="unfinished">%1, %2: %3</translation>
+        <translation>%1, %2: %3</translation>
     </message>
     <message>
         <source>Nothing saved yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts gesichert.</translation>
     </message>
     <message numerus="yes">
         <source>%n entries, from %1 on.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Eintrag, ab %1.</numerusform>
+            <numerusform>%n Einträge, ab %1.</numerusform>
         </translation>
     </message>
     <message>
         <source>%1: %2.</source>
-        <translation type="unfinished">%1: %2.</translation>
+        <translation>%1: %2.</translation>
     </message>
     <message>
         <source>In hand: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gewählt: %1.</translation>
     </message>
     <message>
         <source>Nothing saved for this drum yet. The last station, Proof, saves how it stands; from the second entry on this page shows how it drifts, and brings it back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Für diese Trommel ist noch nichts gesichert. Die letzte Station, Nachweis, sichert, wie sie steht; ab dem zweiten Eintrag zeigt diese Seite, wie sie wandert, und bringt sie zurück.</translation>
     </message>
 </context>
 <context>
@@ -3500,50 +3602,50 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <name>bombo::BackPanel</name>
     <message>
         <source>What is to be the same</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gleich sein soll</translation>
     </message>
     <message>
         <source>Nothing to go back to yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch nichts, wohin zurück</translation>
     </message>
     <message>
         <source>Save how the drum stands at the last station, Proof.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sichern Sie an der letzten Station, Nachweis, wie die Trommel steht.</translation>
     </message>
     <message>
         <source>Since the last entry the batter moved %1 cents by itself:</source>
-        <translation type="unfinished"></translation>
+        <translation>Seit dem letzten Eintrag wanderte das Schlagfell von selbst um %1 Cent:</translation>
     </message>
     <message>
         <source>Since the last entry the snare side moved %1 cents by itself:</source>
-        <translation type="unfinished"></translation>
+        <translation>Seit dem letzten Eintrag wanderte das Resonanzfell von selbst um %1 Cent:</translation>
     </message>
     <message>
         <source>From %1 until it was found on %2 the batter moved %3 cents by itself:</source>
-        <translation type="unfinished"></translation>
+        <translation>Vom %1 bis zum %2 wanderte das Schlagfell von selbst um %3 Cent:</translation>
     </message>
 </context>
 <context>
     <name>bombo::BackStrip</name>
     <message>
         <source>It stands there now</source>
-        <translation type="unfinished"></translation>
+        <translation>Er steht jetzt dort</translation>
     </message>
     <message>
         <source>They lie so now</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie liegen jetzt so</translation>
     </message>
     <message>
         <source>%1: turn the knob to %2 from first contact.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: den Knopf auf %2 ab dem ersten Kontakt drehen.</translation>
     </message>
     <message>
         <source>%1: nothing lay on the head.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: Auf dem Fell lag nichts.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
-        <translation type="unfinished">%1: %2.</translation>
+        <translation>%1: %2.</translation>
     </message>
 </context>
 <context>
@@ -4187,53 +4289,53 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <name>bombo::ComparePanel</name>
     <message>
         <source>What differs</source>
-        <translation type="unfinished"></translation>
+        <translation>Unterschiede</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
-        <translation type="unfinished">%1. %2. %3 {1:?} {2,?}</translation>
+        <translation>%1: %2, %3</translation>
     </message>
     <message>
         <source>heard from here on</source>
-        <translation type="unfinished"></translation>
+        <translation>ab hier zu hören</translation>
     </message>
     <message>
         <source>batter rod by rod, ± %1 cents: ○ this entry, ● the other</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagfell je Schraube, ± %1 Cent: ○ dieser Eintrag, ● der andere</translation>
     </message>
     <message>
         <source>can be heard</source>
-        <translation type="unfinished"></translation>
+        <translation>zu hören</translation>
     </message>
     <message>
         <source>not heard by itself</source>
-        <translation type="unfinished"></translation>
+        <translation>für sich nicht zu hören</translation>
     </message>
     <message>
         <source>Nothing that is known in both differs.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was von beiden bekannt ist, ist gleich.</translation>
     </message>
     <message>
         <source>against</source>
-        <translation type="unfinished"></translation>
+        <translation>gegen</translation>
     </message>
     <message>
         <source>Compare with</source>
-        <translation type="unfinished"></translation>
+        <translation>Vergleichen mit</translation>
     </message>
     <message>
         <source>the drum as it is now</source>
-        <translation type="unfinished"></translation>
+        <translation>die Trommel, wie sie jetzt ist</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished">%1: %2</translation>
+        <translation>%1: %2</translation>
     </message>
     <message numerus="yes">
-        <source>Over %n entries of this tone the stars go with the %1.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <source>Over %n entries of this tone the stars go with the %1: best near %2.</source>
+        <translation>
+            <numerusform>Über %n Eintrag dieses Klangs gehen die Sterne mit: %1, am besten um %2.</numerusform>
+            <numerusform>Über %n Einträge dieses Klangs gehen die Sterne mit: %1, am besten um %2.</numerusform>
         </translation>
     </message>
 </context>
@@ -4786,31 +4888,31 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <name>bombo::DuePanel</name>
     <message>
         <source>What is due</source>
-        <translation type="unfinished"></translation>
+        <translation>Was fällig ist</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
-        <translation type="unfinished">%1. %2. %3 {1:?} {2,?}</translation>
+        <translation>%1: %2, %3</translation>
     </message>
     <message>
         <source>How long it lasts</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie lange es hält</translation>
     </message>
     <message>
         <source>%1 ± %2 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ± %2 Cent</translation>
     </message>
     <message>
         <source>batter %1</source>
-        <translation type="unfinished">Schlagfell %1</translation>
+        <translation>Schlagfell %1</translation>
     </message>
     <message>
         <source>snare side %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Resonanzfell %1</translation>
     </message>
     <message>
         <source>Since the last entry, if nobody turned a rod: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seit dem letzten Eintrag, wenn niemand schraubte: %1.</translation>
     </message>
 </context>
 <context>
@@ -5787,7 +5889,7 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Stars</source>
-        <translation type="unfinished"></translation>
+        <translation>Sterne</translation>
     </message>
 </context>
 <context>
@@ -5810,75 +5912,75 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Have the deleted entry back</source>
-        <translation type="unfinished"></translation>
+        <translation>Gelöschten Eintrag zurückholen</translation>
     </message>
     <message>
         <source>Search notes and figures</source>
-        <translation type="unfinished"></translation>
+        <translation>Im Logbuch suchen</translation>
     </message>
     <message>
         <source>Search the logbook</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Logbuch durchsuchen</translation>
     </message>
     <message>
         <source>Show entries of the tone</source>
-        <translation type="unfinished"></translation>
+        <translation>Einträge dieses Klangs zeigen</translation>
     </message>
     <message>
         <source>Back to it</source>
-        <translation type="unfinished"></translation>
+        <translation>Zurück dorthin</translation>
     </message>
     <message>
         <source>What differs</source>
-        <translation type="unfinished"></translation>
+        <translation>Unterschiede</translation>
     </message>
     <message>
         <source>In words</source>
-        <translation type="unfinished"></translation>
+        <translation>In Worten</translation>
     </message>
     <message>
         <source>Open as it was</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnen, wie sie war</translation>
     </message>
     <message>
         <source>A new session that begins with the whole setup as it was saved, its turns counted on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine neue Sitzung, die mit der ganzen gesicherten Einstellung beginnt; ihre Umdrehungen werden weitergezählt.</translation>
     </message>
     <message>
         <source>Take me back</source>
-        <translation type="unfinished"></translation>
+        <translation>Bring mich zurück</translation>
     </message>
     <message>
         <source>As a picture</source>
-        <translation type="unfinished">Als Bild</translation>
+        <translation>Als Bild</translation>
     </message>
     <message>
         <source>As a list</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Liste</translation>
     </message>
     <message>
         <source>all tones</source>
-        <translation type="unfinished"></translation>
+        <translation>alle Klänge</translation>
     </message>
     <message>
         <source>%1: the season</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: die Saison</translation>
     </message>
     <message>
         <source>Bars: what was wanted. Lines: how it drifted. Steps: what a key did. Arrow keys walk from entry to entry, the wheel draws nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Balken: was gewünscht war. Linien: wie es wanderte. Stufen: was ein Schlüssel tat. Pfeiltasten gehen von Eintrag zu Eintrag, das Rad holt heran.</translation>
     </message>
     <message>
         <source>Click on a heading to sort by it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Klick auf eine Überschrift sortiert danach.</translation>
     </message>
     <message>
         <source>Back to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zurück zum %1</translation>
     </message>
     <message>
         <source>%1 as on %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 wie am %2</translation>
     </message>
 </context>
 <context>
@@ -6059,6 +6161,18 @@ Anteil der Grenze</translation>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
+    <message>
+        <source>Open a workbook first.</source>
+        <translation>Öffnen Sie zuerst ein Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>&amp;Export the logbook…</source>
+        <translation>Logbuch aus&amp;geben…</translation>
+    </message>
+    <message>
+        <source>&amp;Take in a logbook…</source>
+        <translation>Logbuch a&amp;ufnehmen…</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -6138,39 +6252,39 @@ Anteil der Grenze</translation>
     <name>bombo::MovedBar</name>
     <message>
         <source>rods backing off</source>
-        <translation type="unfinished"></translation>
+        <translation>Schrauben</translation>
     </message>
     <message>
         <source>rod %1 or %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Schraube %1 oder %2</translation>
     </message>
     <message>
         <source>rod %1</source>
-        <translation type="unfinished">Schraube %1</translation>
+        <translation>Schraube %1</translation>
     </message>
     <message>
         <source>weather</source>
-        <translation type="unfinished">Wetter</translation>
+        <translation>Wetter</translation>
     </message>
     <message>
         <source>film settling</source>
-        <translation type="unfinished"></translation>
+        <translation>Folie</translation>
     </message>
     <message>
         <source>not explained</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht erklärt</translation>
     </message>
     <message>
         <source>%1 ± %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ± %2</translation>
     </message>
     <message>
         <source>%1 %2</source>
-        <translation type="unfinished">%1 %2</translation>
+        <translation>%1 %2</translation>
     </message>
     <message>
         <source>%1 cents</source>
-        <translation type="unfinished">%1 Cent</translation>
+        <translation>%1 Cent</translation>
     </message>
 </context>
 <context>
@@ -7032,7 +7146,7 @@ Anteil der Grenze</translation>
     <name>bombo::SeasonView</name>
     <message>
         <source>The season</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Saison</translation>
     </message>
 </context>
 <context>
@@ -7103,6 +7217,10 @@ Anteil der Grenze</translation>
     <message>
         <source>The setup was brought back as a new session. A head was changed since: its work begins anew, with the same targets.</source>
         <translation>Der Stand wurde als neue Sitzung zurückgeholt. Ein Fell wurde seither gewechselt: seine Arbeit beginnt neu, mit denselben Zielen.</translation>
+    </message>
+    <message>
+        <source>The logbook was taken in.</source>
+        <translation>Das Logbuch wurde aufgenommen.</translation>
     </message>
 </context>
 <context>
@@ -7548,7 +7666,7 @@ Anteil der Grenze</translation>
     <name>bombo::WayView</name>
     <message>
         <source>What each rod is turned</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit jede Schraube gedreht wird</translation>
     </message>
 </context>
 <context>
@@ -8036,42 +8154,42 @@ Anteil der Grenze</translation>
     <name>bombo::WordsPanel</name>
     <message>
         <source>Note of the entry</source>
-        <translation type="unfinished"></translation>
+        <translation>Notiz des Eintrags</translation>
     </message>
     <message numerus="yes">
         <source>%n stars</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n Stern</numerusform>
+            <numerusform>%n Sterne</numerusform>
         </translation>
     </message>
     <message>
         <source>Player</source>
-        <translation type="unfinished"></translation>
+        <translation>Spieler</translation>
     </message>
     <message>
         <source>Place</source>
-        <translation type="unfinished"></translation>
+        <translation>Ort</translation>
     </message>
     <message>
         <source>Tags</source>
-        <translation type="unfinished"></translation>
+        <translation>Stichworte</translation>
     </message>
     <message>
         <source>dry, for the balcony</source>
-        <translation type="unfinished"></translation>
+        <translation>trocken, für den Balkon</translation>
     </message>
     <message>
         <source>Pinned: kept in sight</source>
-        <translation type="unfinished"></translation>
+        <translation>Angeheftet: bleibt im Blick</translation>
     </message>
     <message>
         <source>Delete entry</source>
-        <translation type="unfinished"></translation>
+        <translation>Eintrag löschen</translation>
     </message>
     <message>
         <source>Keep these words</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese Worte behalten</translation>
     </message>
 </context>
 <context>

@@ -5,9 +5,40 @@
     <name>BackWords</name>
     <message numerus="yes">
         <source>%n shows</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n show</numerusform>
+            <numerusform>%n shows</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Exchange</name>
+    <message numerus="yes">
+        <source>; and %n more</source>
+        <translation>
+            <numerusform>; and %n more</numerusform>
+            <numerusform>; and %n more</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n drums</source>
+        <translation>
+            <numerusform>%n drum</numerusform>
+            <numerusform>%n drums</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n tones</source>
+        <translation>
+            <numerusform>%n tone</numerusform>
+            <numerusform>%n tones</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n entry</numerusform>
+            <numerusform>%n entries</numerusform>
         </translation>
     </message>
 </context>
@@ -15,9 +46,9 @@
     <name>SeasonPicture</name>
     <message numerus="yes">
         <source>%n entries, from %1 on.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n entry, from %1 on.</numerusform>
+            <numerusform>%n entries, from %1 on.</numerusform>
         </translation>
     </message>
 </context>
@@ -34,10 +65,10 @@
 <context>
     <name>bombo::ComparePanel</name>
     <message numerus="yes">
-        <source>Over %n entries of this tone the stars go with the %1.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <source>Over %n entries of this tone the stars go with the %1: best near %2.</source>
+        <translation>
+            <numerusform>Over %n entry of this tone the stars go with the %1: best near %2.</numerusform>
+            <numerusform>Over %n entries of this tone the stars go with the %1: best near %2.</numerusform>
         </translation>
     </message>
 </context>
@@ -92,9 +123,9 @@
     <name>bombo::WordsPanel</name>
     <message numerus="yes">
         <source>%n stars</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n star</numerusform>
+            <numerusform>%n stars</numerusform>
         </translation>
     </message>
 </context>

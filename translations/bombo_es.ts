@@ -5,334 +5,334 @@
     <name>BackWords</name>
     <message>
         <source>%1 tighter</source>
-        <translation type="unfinished">%1 más apretado</translation>
+        <translation>%1 más tenso</translation>
     </message>
     <message>
         <source>%1 looser</source>
-        <translation type="unfinished">%1 más flojo</translation>
+        <translation>%1 más flojo</translation>
     </message>
     <message>
         <source>Batter: %1</source>
-        <translation type="unfinished">Batidor: %1</translation>
+        <translation>Batidor: %1</translation>
     </message>
     <message>
         <source>Snare side: %1</source>
-        <translation type="unfinished">Bordonero: %1</translation>
+        <translation>Bordonero: %1</translation>
     </message>
     <message>
         <source>%1 at %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 a las %2</translation>
     </message>
     <message>
         <source>The entry does not say how high the batter was.</source>
-        <translation type="unfinished"></translation>
+        <translation>La entrada no dice a qué altura estaba el parche batidor.</translation>
     </message>
     <message>
         <source>The entry does not say how high the snare side was.</source>
-        <translation type="unfinished"></translation>
+        <translation>La entrada no dice a qué altura estaba el parche bordonero.</translation>
     </message>
     <message>
         <source>Another kind of batter head is on: the same pitch, another voice.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hay otro tipo de parche batidor: el mismo tono, otra voz.</translation>
     </message>
     <message>
         <source>Another kind of snare-side head is on: the same pitch, another voice.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hay otro tipo de parche bordonero: el mismo tono, otra voz.</translation>
     </message>
     <message>
         <source>The batter head is newer than the entry.</source>
-        <translation type="unfinished"></translation>
+        <translation>El parche batidor es más nuevo que la entrada.</translation>
     </message>
     <message>
         <source>The snare-side head is newer than the entry.</source>
-        <translation type="unfinished"></translation>
+        <translation>El parche bordonero es más nuevo que la entrada.</translation>
     </message>
     <message>
         <source>The batter film ends %1 cents below it.</source>
-        <translation type="unfinished"></translation>
+        <translation>La película del batidor acaba %1 cents por debajo.</translation>
     </message>
     <message>
         <source>The snare-side film ends %1 cents below it.</source>
-        <translation type="unfinished"></translation>
+        <translation>La película del bordonero acaba %1 cents por debajo.</translation>
     </message>
     <message>
         <source>The batter would hang loose: it stays %1 cents above.</source>
-        <translation type="unfinished"></translation>
+        <translation>El batidor quedaría suelto: se queda %1 cents por encima.</translation>
     </message>
     <message>
         <source>The snare side would hang loose: it stays %1 cents above.</source>
-        <translation type="unfinished"></translation>
+        <translation>El bordonero quedaría suelto: se queda %1 cents por encima.</translation>
     </message>
     <message>
         <source>The same pitch needs %1 % more tension today: the batter feels harder.</source>
-        <translation type="unfinished"></translation>
+        <translation>El mismo tono pide hoy %1 % más de tensión: el batidor se siente más duro.</translation>
     </message>
     <message>
         <source>The snare side needs %1 % more tension today.</source>
-        <translation type="unfinished"></translation>
+        <translation>El bordonero pide hoy %1 % más de tensión.</translation>
     </message>
     <message>
         <source>The same pitch needs %1 % less tension today: the batter feels softer.</source>
-        <translation type="unfinished"></translation>
+        <translation>El mismo tono pide hoy %1 % menos de tensión: el batidor se siente más blando.</translation>
     </message>
     <message>
         <source>The snare side needs %1 % less tension today.</source>
-        <translation type="unfinished"></translation>
+        <translation>El bordonero pide hoy %1 % menos de tensión.</translation>
     </message>
     <message>
         <source>Turns of the batter were not counted from one beginning: by its pitch instead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Las vueltas del batidor no se contaron desde un mismo comienzo: se va por su tono.</translation>
     </message>
     <message>
         <source>Turns of the snare side were not counted from one beginning: by its pitch instead.</source>
-        <translation type="unfinished"></translation>
+        <translation>Las vueltas del bordonero no se contaron desde un mismo comienzo: se va por su tono.</translation>
     </message>
     <message>
         <source>Nobody knows how the batter stands now: tap a round on it first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nadie sabe cómo está ahora el batidor: dé primero una ronda de toques.</translation>
     </message>
     <message>
         <source>Nobody knows how the snare side stands now: tap a round on it first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nadie sabe cómo está ahora el bordonero: dé primero una ronda de toques.</translation>
     </message>
     <message>
         <source>Another drum: pitches are scaled by its size, to %1 of what they were.</source>
-        <translation type="unfinished"></translation>
+        <translation>Otra caja: los tonos van con su diámetro, a %1 de lo que eran.</translation>
     </message>
     <message>
         <source>Other wires are on: the knob is a place to begin from, sweep from there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hay otra bordonera: la perilla es solo un comienzo, busque desde ahí.</translation>
     </message>
     <message>
         <source>The strands have stretched by %1 of the knob since.</source>
-        <translation type="unfinished"></translation>
+        <translation>Los hilos se han estirado desde entonces %1 de la perilla.</translation>
     </message>
     <message>
         <source>The entry does not say where the strainer stood.</source>
-        <translation type="unfinished"></translation>
+        <translation>La entrada no dice dónde estaba el tensor.</translation>
     </message>
     <message>
         <source>A muffler of a kind that is no longer at hand lay on it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tenía encima un apagador que ya no está a mano.</translation>
     </message>
     <message>
         <source>stays as it is</source>
-        <translation type="unfinished"></translation>
+        <translation>se queda como está</translation>
     </message>
     <message>
         <source>every rod %1</source>
-        <translation type="unfinished"></translation>
+        <translation>cada tornillo %1</translation>
     </message>
     <message>
         <source>then %1 %2</source>
-        <translation type="unfinished"></translation>
+        <translation>luego %1 %2</translation>
     </message>
     <message>
         <source>It is there already</source>
-        <translation type="unfinished"></translation>
+        <translation>Ya está ahí</translation>
     </message>
     <message>
         <source>%1 tighter on every batter rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 más tenso en cada tornillo del batidor</translation>
     </message>
     <message>
         <source>%1 looser on every batter rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 más flojo en cada tornillo del batidor</translation>
     </message>
     <message>
         <source>%1 tighter on every snare-side rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 más tenso en cada tornillo del bordonero</translation>
     </message>
     <message>
         <source>%1 looser on every snare-side rod</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 más flojo en cada tornillo del bordonero</translation>
     </message>
     <message>
         <source>%1 %2</source>
-        <translation type="unfinished">%1 %2</translation>
+        <translation>%1 %2</translation>
     </message>
     <message>
         <source>Strainer %1 tighter</source>
-        <translation type="unfinished"></translation>
+        <translation>Tensor %1 más tenso</translation>
     </message>
     <message>
         <source>Strainer %1 looser</source>
-        <translation type="unfinished"></translation>
+        <translation>Tensor %1 más flojo</translation>
     </message>
     <message>
         <source>Take off %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Quite %1</translation>
     </message>
     <message>
         <source>Lay on %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga %1</translation>
     </message>
     <message>
         <source>Tap a round on each head first</source>
-        <translation type="unfinished"></translation>
+        <translation>Dé primero una ronda en cada parche</translation>
     </message>
     <message>
         <source>%1 → %2, %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 → %2, %3</translation>
     </message>
     <message>
         <source>Strainer: stays at %1 from first contact</source>
-        <translation type="unfinished"></translation>
+        <translation>Tensor: se queda en %1 desde el primer contacto</translation>
     </message>
     <message>
         <source>Strainer: to %1 from first contact</source>
-        <translation type="unfinished"></translation>
+        <translation>Tensor: a %1 desde el primer contacto</translation>
     </message>
     <message>
         <source>Take off: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Quitar: %1</translation>
     </message>
     <message>
         <source>Lay on: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Poner: %1</translation>
     </message>
     <message>
         <source>Sure to %1 cents.</source>
-        <translation type="unfinished"></translation>
+        <translation>Seguro a %1 cents.</translation>
     </message>
     <message>
         <source>From the logbook and the weather alone: a round of taps makes it surer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Solo por el diario y el tiempo: una ronda de toques lo hace más seguro.</translation>
     </message>
     <message>
         <source>same pitches</source>
-        <translation type="unfinished"></translation>
+        <translation>mismos tonos</translation>
     </message>
     <message>
         <source>same feel</source>
-        <translation type="unfinished"></translation>
+        <translation>mismo tacto</translation>
     </message>
     <message>
         <source>same turns</source>
-        <translation type="unfinished"></translation>
+        <translation>mismas vueltas</translation>
     </message>
     <message>
         <source>batter head</source>
-        <translation type="unfinished"></translation>
+        <translation>parche batidor</translation>
     </message>
     <message>
         <source>snare-side head</source>
-        <translation type="unfinished"></translation>
+        <translation>parche bordonero</translation>
     </message>
     <message>
         <source>wires</source>
-        <translation type="unfinished"></translation>
+        <translation>bordonera</translation>
     </message>
     <message>
         <source>not known</source>
-        <translation type="unfinished">desconocido</translation>
+        <translation>no se sabe</translation>
     </message>
     <message>
         <source>due now</source>
-        <translation type="unfinished"></translation>
+        <translation>toca ahora</translation>
     </message>
     <message>
         <source>more than %1 shows</source>
-        <translation type="unfinished"></translation>
+        <translation>más de %1 funciones</translation>
     </message>
     <message>
         <source>%1 more shows</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 funciones más</translation>
     </message>
     <message>
         <source>%1 to %2 more shows</source>
-        <translation type="unfinished"></translation>
+        <translation>de %1 a %2 funciones más</translation>
     </message>
     <message numerus="yes">
         <source>%n shows</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n función</numerusform>
+            <numerusform>%n funciones</numerusform>
         </translation>
     </message>
     <message>
         <source>rings %1 % longer than new, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % más que nuevo, %2</translation>
     </message>
     <message>
         <source>rings as when it was new, %1</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena como nuevo, %1</translation>
     </message>
     <message>
         <source>strands stretched by %1, %2</source>
-        <translation type="unfinished"></translation>
+        <translation>hilos estirados %1, %2</translation>
     </message>
     <message>
         <source>strands as when new, %1</source>
-        <translation type="unfinished"></translation>
+        <translation>hilos como nuevos, %1</translation>
     </message>
     <message>
         <source>by its age: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>por su edad: %1</translation>
     </message>
     <message>
         <source>say on the drum&apos;s page when it was put on</source>
-        <translation type="unfinished"></translation>
+        <translation>diga en la página de la caja desde cuándo</translation>
     </message>
     <message>
         <source>batter edge pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>tono de borde, batidor</translation>
     </message>
     <message>
         <source>snare-side edge pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>tono de borde, bordonero</translation>
     </message>
     <message>
         <source>interval between the heads</source>
-        <translation type="unfinished"></translation>
+        <translation>intervalo entre parches</translation>
     </message>
     <message>
         <source>batter even within</source>
-        <translation type="unfinished"></translation>
+        <translation>batidor parejo dentro de</translation>
     </message>
     <message>
         <source>strainer</source>
-        <translation type="unfinished">tensor</translation>
+        <translation>tensor</translation>
     </message>
     <message>
         <source>ring</source>
-        <translation type="unfinished"></translation>
+        <translation>resonancia</translation>
     </message>
     <message>
         <source>mufflers</source>
-        <translation type="unfinished"></translation>
+        <translation>apagadores</translation>
     </message>
     <message>
         <source>temperature</source>
-        <translation type="unfinished"></translation>
+        <translation>temperatura</translation>
     </message>
     <message>
         <source>%1 → %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 → %2</translation>
     </message>
     <message>
         <source>%1, %2 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 cents</translation>
     </message>
     <message>
         <source>%1 cents</source>
-        <translation type="unfinished">%1 cents</translation>
+        <translation>%1 cents</translation>
     </message>
     <message>
         <source>%1 s</source>
-        <translation type="unfinished">%1 s</translation>
+        <translation>%1 s</translation>
     </message>
     <message>
         <source>laid elsewhere</source>
-        <translation type="unfinished"></translation>
+        <translation>puestos en otro sitio</translation>
     </message>
     <message>
         <source>%1 °C</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 °C</translation>
     </message>
     <message>
         <source>another one</source>
-        <translation type="unfinished"></translation>
+        <translation>otro</translation>
     </message>
 </context>
 <context>
@@ -998,6 +998,104 @@
     <message>
         <source>see-through</source>
         <translation>se ve a través</translation>
+    </message>
+</context>
+<context>
+    <name>DrumState</name>
+    <message>
+        <source>Soon due: %1, %2</source>
+        <translation>Pronto toca: %1, %2</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1, batter now %2 ± %3 cents</source>
+        <translation>%1, batidor %2 ± %3 cents</translation>
+    </message>
+</context>
+<context>
+    <name>Exchange</name>
+    <message numerus="yes">
+        <source>; and %n more</source>
+        <translation>
+            <numerusform>; y %n más</numerusform>
+            <numerusform>; y %n más</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Export the logbook</source>
+        <translation>Exportar el diario</translation>
+    </message>
+    <message>
+        <source>Everything, for another workbook (*.json);;Entries, for a spreadsheet (*.csv)</source>
+        <translation>Todo, para otro cuaderno (*.json);;Entradas, para una hoja de cálculo (*.csv)</translation>
+    </message>
+    <message>
+        <source>The logbook was written to %1.</source>
+        <translation>El diario se escribió en %1.</translation>
+    </message>
+    <message>
+        <source>Take in a logbook</source>
+        <translation>Incorporar un diario</translation>
+    </message>
+    <message>
+        <source>Logbooks and tables (*.json *.csv);;All files (*)</source>
+        <translation>Diarios y tablas (*.json *.csv);;Todos los archivos (*)</translation>
+    </message>
+    <message>
+        <source>Nothing in it is new.</source>
+        <translation>No trae nada nuevo.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n drums</source>
+        <translation>
+            <numerusform>%n caja</numerusform>
+            <numerusform>%n cajas</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n tones</source>
+        <translation>
+            <numerusform>%n sonido</numerusform>
+            <numerusform>%n sonidos</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries</source>
+        <translation>
+            <numerusform>%n entrada</numerusform>
+            <numerusform>%n entradas</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>It adds: %1.</source>
+        <translation>Añade: %1.</translation>
+    </message>
+    <message>
+        <source>There already, word for word: %1.</source>
+        <translation>Ya están, palabra por palabra: %1.</translation>
+    </message>
+    <message>
+        <source>There already but said otherwise; what is here stays: %1.</source>
+        <translation>Ya están, pero dicho de otro modo; queda lo de aquí: %1.</translation>
+    </message>
+    <message>
+        <source>Cannot be taken in: %1.</source>
+        <translation>No se puede incorporar: %1.</translation>
+    </message>
+    <message>
+        <source>Take it in</source>
+        <translation>Incorporar</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Dejarlo</translation>
     </message>
 </context>
 <context>
@@ -2368,6 +2466,10 @@ la baqueta</translation>
         <source>Such a drum cannot be computed. Check its size, rods and heads.</source>
         <translation>Un tambor así no se puede calcular. Revise medidas, tornillos y parches.</translation>
     </message>
+    <message>
+        <source>way back to an entry</source>
+        <translation>vuelta a una entrada</translation>
+    </message>
 </context>
 <context>
     <name>RingPicture</name>
@@ -2475,82 +2577,82 @@ la baqueta</translation>
     <name>SeasonPicture</name>
     <message>
         <source>%1 Hz</source>
-        <translation type="unfinished">%1 Hz</translation>
+        <translation>%1 Hz</translation>
     </message>
     <message>
         <source>batter</source>
-        <translation type="unfinished">batidor</translation>
+        <translation>batidor</translation>
     </message>
     <message>
         <source>snare side</source>
-        <translation type="unfinished">bordonero</translation>
+        <translation>bordonero</translation>
     </message>
     <message>
         <source>uneven</source>
-        <translation type="unfinished"></translation>
+        <translation>desigual</translation>
     </message>
     <message>
         <source>The weather was never entered.</source>
-        <translation type="unfinished"></translation>
+        <translation>El tiempo no se anotó nunca.</translation>
     </message>
     <message>
         <source>%1 °C</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 °C</translation>
     </message>
     <message>
         <source>today</source>
-        <translation type="unfinished"></translation>
+        <translation>hoy</translation>
     </message>
     <message>
         <source>new batter head</source>
-        <translation type="unfinished"></translation>
+        <translation>parche batidor nuevo</translation>
     </message>
     <message>
         <source>new snare-side head</source>
-        <translation type="unfinished"></translation>
+        <translation>parche bordonero nuevo</translation>
     </message>
     <message>
         <source>new wires</source>
-        <translation type="unfinished">bordona nueva</translation>
+        <translation>bordonera nueva</translation>
     </message>
     <message>
         <source>%1 over %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 sobre %2</translation>
     </message>
     <message>
         <source>even within %1 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>parejo dentro de %1 cents</translation>
     </message>
     <message>
         <source>wires %1</source>
-        <translation type="unfinished"></translation>
+        <translation>bordonera %1</translation>
     </message>
     <message>
         <source>%1, %2: %3</source>
-        <translation type="unfinished">%1, %2: %3</translation>
+        <translation>%1, %2: %3</translation>
     </message>
     <message>
         <source>Nothing saved yet.</source>
-        <translation type="unfinished"></translation>
+        <translation>Aún no hay nada guardado.</translation>
     </message>
     <message numerus="yes">
         <source>%n entries, from %1 on.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n entrada, desde %1.</numerusform>
+            <numerusform>%n entradas, desde %1.</numerusform>
         </translation>
     </message>
     <message>
         <source>%1: %2.</source>
-        <translation type="unfinished">%1: %2.</translation>
+        <translation>%1: %2.</translation>
     </message>
     <message>
         <source>In hand: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Elegida: %1.</translation>
     </message>
     <message>
         <source>Nothing saved for this drum yet. The last station, Proof, saves how it stands; from the second entry on this page shows how it drifts, and brings it back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Aún no hay nada guardado de esta caja. La última estación, Prueba, guarda cómo está; desde la segunda entrada esta página muestra cómo se mueve, y la devuelve.</translation>
     </message>
 </context>
 <context>
@@ -3500,50 +3602,50 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <name>bombo::BackPanel</name>
     <message>
         <source>What is to be the same</source>
-        <translation type="unfinished"></translation>
+        <translation>Qué ha de ser igual</translation>
     </message>
     <message>
         <source>Nothing to go back to yet</source>
-        <translation type="unfinished"></translation>
+        <translation>Aún no hay adónde volver</translation>
     </message>
     <message>
         <source>Save how the drum stands at the last station, Proof.</source>
-        <translation type="unfinished"></translation>
+        <translation>Guarde cómo está la caja en la última estación, Prueba.</translation>
     </message>
     <message>
         <source>Since the last entry the batter moved %1 cents by itself:</source>
-        <translation type="unfinished"></translation>
+        <translation>Desde la última entrada el batidor se movió solo %1 cents:</translation>
     </message>
     <message>
         <source>Since the last entry the snare side moved %1 cents by itself:</source>
-        <translation type="unfinished"></translation>
+        <translation>Desde la última entrada el bordonero se movió solo %1 cents:</translation>
     </message>
     <message>
         <source>From %1 until it was found on %2 the batter moved %3 cents by itself:</source>
-        <translation type="unfinished"></translation>
+        <translation>Del %1 al %2 el batidor se movió solo %3 cents:</translation>
     </message>
 </context>
 <context>
     <name>bombo::BackStrip</name>
     <message>
         <source>It stands there now</source>
-        <translation type="unfinished"></translation>
+        <translation>Ya está ahí</translation>
     </message>
     <message>
         <source>They lie so now</source>
-        <translation type="unfinished"></translation>
+        <translation>Ya están así</translation>
     </message>
     <message>
         <source>%1: turn the knob to %2 from first contact.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: gire la perilla a %2 desde el primer contacto.</translation>
     </message>
     <message>
         <source>%1: nothing lay on the head.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: no había nada sobre el parche.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
-        <translation type="unfinished">%1: %2.</translation>
+        <translation>%1: %2.</translation>
     </message>
 </context>
 <context>
@@ -4187,53 +4289,53 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <name>bombo::ComparePanel</name>
     <message>
         <source>What differs</source>
-        <translation type="unfinished"></translation>
+        <translation>Diferencias</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
-        <translation type="unfinished">%1. %2. %3 {1:?} {2,?}</translation>
+        <translation>%1: %2, %3</translation>
     </message>
     <message>
         <source>heard from here on</source>
-        <translation type="unfinished"></translation>
+        <translation>se oye desde aquí</translation>
     </message>
     <message>
         <source>batter rod by rod, ± %1 cents: ○ this entry, ● the other</source>
-        <translation type="unfinished"></translation>
+        <translation>batidor por tornillo, ± %1 cents: ○ esta entrada, ● la otra</translation>
     </message>
     <message>
         <source>can be heard</source>
-        <translation type="unfinished"></translation>
+        <translation>se oye</translation>
     </message>
     <message>
         <source>not heard by itself</source>
-        <translation type="unfinished"></translation>
+        <translation>por sí solo no se oye</translation>
     </message>
     <message>
         <source>Nothing that is known in both differs.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lo que se sabe de ambas es igual.</translation>
     </message>
     <message>
         <source>against</source>
-        <translation type="unfinished"></translation>
+        <translation>contra</translation>
     </message>
     <message>
         <source>Compare with</source>
-        <translation type="unfinished"></translation>
+        <translation>Comparar con</translation>
     </message>
     <message>
         <source>the drum as it is now</source>
-        <translation type="unfinished"></translation>
+        <translation>la caja como está ahora</translation>
     </message>
     <message>
         <source>%1: %2</source>
-        <translation type="unfinished">%1: %2</translation>
+        <translation>%1: %2</translation>
     </message>
     <message numerus="yes">
-        <source>Over %n entries of this tone the stars go with the %1.</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <source>Over %n entries of this tone the stars go with the %1: best near %2.</source>
+        <translation>
+            <numerusform>En %n entrada de este sonido las estrellas van con: %1, lo mejor cerca de %2.</numerusform>
+            <numerusform>En %n entradas de este sonido las estrellas van con: %1, lo mejor cerca de %2.</numerusform>
         </translation>
     </message>
 </context>
@@ -4786,31 +4888,31 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <name>bombo::DuePanel</name>
     <message>
         <source>What is due</source>
-        <translation type="unfinished"></translation>
+        <translation>Qué toca</translation>
     </message>
     <message>
         <source>%1: %2, %3</source>
-        <translation type="unfinished">%1. %2. %3 {1:?} {2,?}</translation>
+        <translation>%1: %2, %3</translation>
     </message>
     <message>
         <source>How long it lasts</source>
-        <translation type="unfinished"></translation>
+        <translation>Cuánto dura</translation>
     </message>
     <message>
         <source>%1 ± %2 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ± %2 cents</translation>
     </message>
     <message>
         <source>batter %1</source>
-        <translation type="unfinished">batidor %1</translation>
+        <translation>batidor %1</translation>
     </message>
     <message>
         <source>snare side %1</source>
-        <translation type="unfinished"></translation>
+        <translation>bordonero %1</translation>
     </message>
     <message>
         <source>Since the last entry, if nobody turned a rod: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Desde la última entrada, si nadie giró un tornillo: %1.</translation>
     </message>
 </context>
 <context>
@@ -5787,7 +5889,7 @@ parte del límite</translation>
     </message>
     <message>
         <source>Stars</source>
-        <translation type="unfinished"></translation>
+        <translation>Estrellas</translation>
     </message>
 </context>
 <context>
@@ -5810,75 +5912,75 @@ parte del límite</translation>
     </message>
     <message>
         <source>Have the deleted entry back</source>
-        <translation type="unfinished"></translation>
+        <translation>Recuperar la entrada borrada</translation>
     </message>
     <message>
         <source>Search notes and figures</source>
-        <translation type="unfinished"></translation>
+        <translation>Buscar en notas y cifras</translation>
     </message>
     <message>
         <source>Search the logbook</source>
-        <translation type="unfinished"></translation>
+        <translation>Buscar en el diario</translation>
     </message>
     <message>
         <source>Show entries of the tone</source>
-        <translation type="unfinished"></translation>
+        <translation>Mostrar entradas del sonido</translation>
     </message>
     <message>
         <source>Back to it</source>
-        <translation type="unfinished"></translation>
+        <translation>Volver a ella</translation>
     </message>
     <message>
         <source>What differs</source>
-        <translation type="unfinished"></translation>
+        <translation>Diferencias</translation>
     </message>
     <message>
         <source>In words</source>
-        <translation type="unfinished"></translation>
+        <translation>En palabras</translation>
     </message>
     <message>
         <source>Open as it was</source>
-        <translation type="unfinished"></translation>
+        <translation>Abrir como estaba</translation>
     </message>
     <message>
         <source>A new session that begins with the whole setup as it was saved, its turns counted on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Una sesión nueva que empieza con el ajuste entero como se guardó; sus vueltas se siguen contando.</translation>
     </message>
     <message>
         <source>Take me back</source>
-        <translation type="unfinished"></translation>
+        <translation>Volver ahí</translation>
     </message>
     <message>
         <source>As a picture</source>
-        <translation type="unfinished">Como imagen</translation>
+        <translation>Como imagen</translation>
     </message>
     <message>
         <source>As a list</source>
-        <translation type="unfinished"></translation>
+        <translation>Como lista</translation>
     </message>
     <message>
         <source>all tones</source>
-        <translation type="unfinished"></translation>
+        <translation>todos los sonidos</translation>
     </message>
     <message>
         <source>%1: the season</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: la temporada</translation>
     </message>
     <message>
         <source>Bars: what was wanted. Lines: how it drifted. Steps: what a key did. Arrow keys walk from entry to entry, the wheel draws nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Barras: lo que se quería. Líneas: cómo se movió. Escalones: lo que hizo una llave. Las flechas van de entrada en entrada, la rueda acerca.</translation>
     </message>
     <message>
         <source>Click on a heading to sort by it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Un clic en un encabezado ordena por él.</translation>
     </message>
     <message>
         <source>Back to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Volver al %1</translation>
     </message>
     <message>
         <source>%1 as on %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 como el %2</translation>
     </message>
 </context>
 <context>
@@ -6059,6 +6161,18 @@ parte del límite</translation>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
+    <message>
+        <source>Open a workbook first.</source>
+        <translation>Abra primero un cuaderno.</translation>
+    </message>
+    <message>
+        <source>&amp;Export the logbook…</source>
+        <translation>&amp;Exportar el diario…</translation>
+    </message>
+    <message>
+        <source>&amp;Take in a logbook…</source>
+        <translation>&amp;Incorporar un diario…</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -6138,39 +6252,39 @@ parte del límite</translation>
     <name>bombo::MovedBar</name>
     <message>
         <source>rods backing off</source>
-        <translation type="unfinished"></translation>
+        <translation>tornillos</translation>
     </message>
     <message>
         <source>rod %1 or %2</source>
-        <translation type="unfinished"></translation>
+        <translation>tornillo %1 o %2</translation>
     </message>
     <message>
         <source>rod %1</source>
-        <translation type="unfinished">tornillo %1</translation>
+        <translation>tornillo %1</translation>
     </message>
     <message>
         <source>weather</source>
-        <translation type="unfinished">tiempo</translation>
+        <translation>tiempo</translation>
     </message>
     <message>
         <source>film settling</source>
-        <translation type="unfinished"></translation>
+        <translation>película</translation>
     </message>
     <message>
         <source>not explained</source>
-        <translation type="unfinished"></translation>
+        <translation>sin explicar</translation>
     </message>
     <message>
         <source>%1 ± %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ± %2</translation>
     </message>
     <message>
         <source>%1 %2</source>
-        <translation type="unfinished">%1 %2</translation>
+        <translation>%1 %2</translation>
     </message>
     <message>
         <source>%1 cents</source>
-        <translation type="unfinished">%1 cents</translation>
+        <translation>%1 cents</translation>
     </message>
 </context>
 <context>
@@ -7032,7 +7146,7 @@ parte del límite</translation>
     <name>bombo::SeasonView</name>
     <message>
         <source>The season</source>
-        <translation type="unfinished"></translation>
+        <translation>La temporada</translation>
     </message>
 </context>
 <context>
@@ -7103,6 +7217,10 @@ parte del límite</translation>
     <message>
         <source>The setup was brought back as a new session. A head was changed since: its work begins anew, with the same targets.</source>
         <translation>El ajuste se recuperó como sesión nueva. Desde entonces se cambió un parche: su trabajo empieza de nuevo, con los mismos objetivos.</translation>
+    </message>
+    <message>
+        <source>The logbook was taken in.</source>
+        <translation>El diario se incorporó.</translation>
     </message>
 </context>
 <context>
@@ -7548,7 +7666,7 @@ parte del límite</translation>
     <name>bombo::WayView</name>
     <message>
         <source>What each rod is turned</source>
-        <translation type="unfinished"></translation>
+        <translation>Cuánto se gira cada tornillo</translation>
     </message>
 </context>
 <context>
@@ -8036,42 +8154,42 @@ parte del límite</translation>
     <name>bombo::WordsPanel</name>
     <message>
         <source>Note of the entry</source>
-        <translation type="unfinished"></translation>
+        <translation>Nota de la entrada</translation>
     </message>
     <message numerus="yes">
         <source>%n stars</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>%n estrella</numerusform>
+            <numerusform>%n estrellas</numerusform>
         </translation>
     </message>
     <message>
         <source>Player</source>
-        <translation type="unfinished"></translation>
+        <translation>Músico</translation>
     </message>
     <message>
         <source>Place</source>
-        <translation type="unfinished"></translation>
+        <translation>Lugar</translation>
     </message>
     <message>
         <source>Tags</source>
-        <translation type="unfinished"></translation>
+        <translation>Etiquetas</translation>
     </message>
     <message>
         <source>dry, for the balcony</source>
-        <translation type="unfinished"></translation>
+        <translation>seco, para el balcón</translation>
     </message>
     <message>
         <source>Pinned: kept in sight</source>
-        <translation type="unfinished"></translation>
+        <translation>Fijada: queda a la vista</translation>
     </message>
     <message>
         <source>Delete entry</source>
-        <translation type="unfinished"></translation>
+        <translation>Borrar entrada</translation>
     </message>
     <message>
         <source>Keep these words</source>
-        <translation type="unfinished"></translation>
+        <translation>Guardar estas palabras</translation>
     </message>
 </context>
 <context>

@@ -43,6 +43,13 @@ DrumButton::DrumButton(const Drum& drum, QWidget* parent) : QAbstractButton(pare
     setMaximumHeight(300);
 }
 
+void DrumButton::say(const QString& state, const QString& due) {
+    m_state = state;
+    m_due = due;
+    setAccessibleDescription(due.isEmpty() ? state : state + QLatin1Char(' ') + due);
+    update();
+}
+
 void DrumButton::paintEvent(QPaintEvent*) {
     const Palette& p = ink();
     PicturePainter painter(this);
@@ -59,7 +66,9 @@ void DrumButton::paintEvent(QPaintEvent*) {
                    m_drum);
     const double x = frame.left() + 14 + picture + 22;
     const double width = frame.right() - x - 8;
-    double y = frame.top() + 12 + std::max(0.0, 0.5 * (frame.height() - 118));
+    double y = frame.top() + 12 +
+               std::max(0.0, 0.5 * (frame.height() -
+                                    (118 + (m_state.isEmpty() ? 0 : 24) + (m_due.isEmpty() ? 0 : 20))));
     const auto write = [&](const QString& words, int pixels, QFont::Weight weight, int height) {
         painter.setFont(typefaceFor(words, width, pixels, weight));
         painter.drawText(QRectF(x, y, width, height), Qt::AlignLeft | Qt::AlignVCenter, words);
@@ -79,6 +88,13 @@ void DrumButton::paintEvent(QPaintEvent*) {
               .arg(m_drum.wires.strands)
               .arg(catalogueText(m_drum.wires.material)),
           14, QFont::Normal, 20);
+    y += 4;
+    painter.setPen(p.ink);
+    if (!m_state.isEmpty())
+        write(m_state, 14, QFont::DemiBold, 20);
+    painter.setPen(p.accent);
+    if (!m_due.isEmpty())
+        write(m_due, 14, QFont::DemiBold, 20);
 }
 
 } // namespace bombo

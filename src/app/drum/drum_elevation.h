@@ -17,6 +17,8 @@ class DrumButton : public QAbstractButton {
     Q_OBJECT
 public:
     DrumButton(const Drum& drum, QWidget* parent = nullptr);
+    /// How it stands by the logbook, and what is to be done about it; either may be empty.
+    void say(const QString& state, const QString& due);
     QSize sizeHint() const override { return scaled(QSize(560, 168)); }
     QSize minimumSizeHint() const override { return scaled(QSize(380, 116)); }
 
@@ -25,6 +27,8 @@ protected:
 
 private:
     Drum m_drum;
+    QString m_state;
+    QString m_due;
 };
 
 } // namespace bombo

@@ -2,6 +2,7 @@
 
 #include "app/drum/drum_card.h"
 #include "app/listening/listen_menu.h"
+#include "app/logbook/drum_state.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/record/entry_figures.h"
@@ -23,7 +24,8 @@ QString latelyLine(const LogEntry& entry, const std::vector<Tone>& tones) {
     const auto figures = entryFiguresFrom(entry.summary.toStdString());
     return figures && figures->batter.left && figures->snareSide.left
                ? DrumPage::tr("%1: %2, %3 over %4")
-                     .arg(when, tone, hertzText(figures->batter.left->edge), hertzText(figures->snareSide.left->edge))
+                     .arg(when, tone, hertzText(figures->batter.left->edge),
+                          hertzText(figures->snareSide.left->edge))
                : DrumPage::tr("%1: %2").arg(when, tone);
 }
 
@@ -145,6 +147,29 @@ void DrumPage::rebuild() {
     for (QPushButton* back : backs)
         m_list->addWidget(back, 0, Qt::AlignLeft);
     m_list->addStretch();
+    sayStates();
+}
+
+/// Read from the whole logbook: when the page comes in front, not at every step.
+void DrumPage::sayStates() {
+    if (!controller().hasSession())
+        return;
+    const std::vector<Entry> entries = controller().entries();
+    for (QAbstractButton* button : m_choices.buttons())
+        for (const DrumRow& row : m_shown)
+            if (button->property("drumId").toString().toStdString() == row.drum.id) {
+                const Entry* last = newestOf(entries, row.drum.id);
+                const QString tone =
+                    last != nullptr ? cueName(last->toneId, controller().tones()) : QString();
+                const DrumStateLine line = drumStateLine(row.drum, entries, tone, session().weather,
+                                                         QDateTime::currentSecsSinceEpoch());
+                static_cast<DrumButton*>(button)->say(line.text, line.due);
+            }
+}
+
+void DrumPage::showEvent(QShowEvent* event) {
+    StationPage::showEvent(event);
+    sayStates();
 }
 
 void DrumPage::refresh() {

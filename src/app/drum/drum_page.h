@@ -27,6 +27,8 @@ signals:
 
 private:
     void rebuild();
+    void sayStates();
+    void showEvent(QShowEvent* event) override;
 
     QVBoxLayout* m_list;
     QButtonGroup m_choices;

@@ -292,6 +292,22 @@ QString differsName(Differs what) {
     return BackText::tr("temperature");
 }
 
+QString figureText(Differs what, double value) {
+    switch (what) {
+    case Differs::BatterPitch:
+    case Differs::SnareSidePitch:
+        return hertzText(Hertz{value});
+    case Differs::Strainer:
+        return turnsText(Turns{value});
+    case Differs::Ring:
+        return BackText::tr("%1 s").arg(number(value, 2));
+    case Differs::Temperature:
+        return BackText::tr("%1 °C").arg(number(value, 0));
+    default:
+        return BackText::tr("%1 cents").arg(number(value, 0));
+    }
+}
+
 QString differenceText(const Difference& d) {
     const auto arrow = [](const QString& from, const QString& to) {
         return BackText::tr("%1 → %2").arg(from, to);

@@ -31,6 +31,8 @@ QString horizonText(const PartLife& life);
 QString lifeReason(const PartLife& life);
 
 QString differsName(Differs what);
+/// One of its figures with the unit.
+QString figureText(Differs what, double value);
 /// "301.0 Hz → 297.6 Hz", "0.37 s → 0.42 s".
 QString differenceText(const Difference& difference);
 

@@ -197,8 +197,9 @@ void ComparePanel::compare() {
             alike.push_back(one);
     if (const auto explained = explainsStars(alike)) {
         m_stars->setText(
-            tr("Over %n entries of this tone the stars go with the %1.", nullptr, explained->entries)
-                .arg(differsName(explained->what)));
+            tr("Over %n entries of this tone the stars go with the %1: best near %2.", nullptr,
+               explained->entries)
+                .arg(differsName(explained->what), figureText(explained->what, explained->best)));
         m_stars->show();
     }
 }

@@ -143,7 +143,21 @@ QWidget* LogbookPage::lowerSide() {
     column->setContentsMargins(16, 8, 16, 12);
     column->setSpacing(6);
     m_tabs = viewTabs("logTabs", {tr("Back to it"), tr("What differs"), tr("In words")});
-    column->addWidget(m_tabs, 0, Qt::AlignLeft);
+    auto* top = new QHBoxLayout;
+    top->addWidget(m_tabs);
+    top->addStretch();
+    m_open = secondaryButton(tr("Open as it was"));
+    m_open->setProperty("small", true);
+    m_open->setObjectName(QStringLiteral("openAsItWas"));
+    m_open->setToolTip(
+        tr("A new session that begins with the whole setup as it was saved, its turns counted on."));
+    connect(m_open, &QPushButton::clicked, this, [this] {
+        if (const Entry* entry = chosen())
+            if (m_controller.openLogEntry(entry->id))
+                emit setupOpened();
+    });
+    top->addWidget(m_open);
+    column->addLayout(top);
     m_panels = new QStackedWidget;
     m_backPanel = new BackPanel;
     m_compare = new ComparePanel;
@@ -164,22 +178,10 @@ QWidget* LogbookPage::lowerSide() {
     side->setSpacing(10);
     m_due = new DuePanel;
     side->addWidget(m_due, 1);
-    auto* buttons = new QHBoxLayout;
-    m_open = secondaryButton(tr("Open as it was"));
-    m_open->setObjectName(QStringLiteral("openAsItWas"));
-    m_open->setToolTip(
-        tr("A new session that begins with the whole setup as it was saved, its turns counted on."));
-    connect(m_open, &QPushButton::clicked, this, [this] {
-        if (const Entry* entry = chosen())
-            if (m_controller.openLogEntry(entry->id))
-                emit setupOpened();
-    });
     m_back = primaryButton();
     m_back->setText(tr("Take me back"));
     connect(m_back, &QPushButton::clicked, this, &LogbookPage::takeBack);
-    buttons->addWidget(m_open);
-    buttons->addWidget(m_back, 1);
-    side->addLayout(buttons);
+    side->addWidget(m_back);
     row->addLayout(side, 5);
     return lower;
 }

@@ -69,6 +69,7 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("describe_drum"), QT_TRANSLATE_NOOP("RefusalWords", "description of the drum")},
         {QStringLiteral("fit_head"), QT_TRANSLATE_NOOP("RefusalWords", "new head")},
         {QStringLiteral("fit_wires"), QT_TRANSLATE_NOOP("RefusalWords", "new wires")},
+        {QStringLiteral("go_back"), QT_TRANSLATE_NOOP("RefusalWords", "way back to an entry")},
         {QStringLiteral("mark_saved"), QT_TRANSLATE_NOOP("RefusalWords", "saved to logbook")}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : RefusalWordsText::tr(*found);
