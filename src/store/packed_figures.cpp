@@ -109,10 +109,12 @@ private:
 
 bool canBe(const HeadFigures& head) {
     const auto pitch = [](const std::optional<HeardHead>& heard) {
-        return !heard || (heard->edge.value >= 1.0 && heard->edge.value <= 5000.0 && heard->error.value >= 0.0 &&
-                          heard->rods.size() <= static_cast<std::size_t>(kMostRods));
+        return !heard ||
+               (heard->edge.value >= 1.0 && heard->edge.value <= 5000.0 && heard->error.value >= 0.0 &&
+                heard->rods.size() <= static_cast<std::size_t>(kMostRods));
     };
-    return pitch(head.found) && pitch(head.left) && head.turns.size() <= static_cast<std::size_t>(kMostRods) &&
+    return pitch(head.found) && pitch(head.left) &&
+           head.turns.size() <= static_cast<std::size_t>(kMostRods) &&
            (!head.wanted || head.wanted->value >= 1.0) && (!head.perTurn || head.perTurn->value > 0.0) &&
            head.fittedAt >= 0;
 }
@@ -151,8 +153,9 @@ std::optional<EntryFigures> unpackedFigures(const QByteArray& bytes) {
     EntryFigures figures;
     Reader read(stream);
     read(figures);
-    return stream.status() == QDataStream::Ok && stream.atEnd() && canBe(figures) ? std::optional(std::move(figures))
-                                                                : std::nullopt;
+    return stream.status() == QDataStream::Ok && stream.atEnd() && canBe(figures)
+               ? std::optional(std::move(figures))
+               : std::nullopt;
 }
 
 } // namespace bombo

@@ -90,7 +90,8 @@ public:
     virtual Outcome<Done> keepWords(qint64 id, const EntryWords& words) = 0;
     /// Deleted entries are kept and can be had back.
     virtual Outcome<Done> deleteEntries(const std::vector<qint64>& ids, bool areDeleted) = 0;
-    /// Everything that is kept of the logbook, with drums and tones; of one drum, or of all. What was deleted stays.
+    /// Everything that is kept of the logbook, with drums and tones; of one drum, or of all. What was deleted
+    /// stays.
     virtual Outcome<Parcel> parcel(const std::optional<std::string>& drumId) const = 0;
     /// All of it is added, or nothing.
     virtual Outcome<Done> takeIn(const Parcel& parcel) = 0;

@@ -199,15 +199,16 @@ void LogbookPage::showAsList(bool isList) {
 }
 
 void LogbookPage::refresh() {
-    const QVariant drum = m_drum->currentData();
-    const bool isFirst = m_drum->count() == 0;
+    const std::string& front = m_controller.session().drum.id;
+    const bool isOther = m_inFront != front; // another drum came in front: it is looked at first
+    m_inFront = front;
+    const QVariant drum = isOther ? QVariant() : m_drum->currentData();
     m_drum->clear();
     for (const DrumRow& row : m_controller.drums())
         m_drum->addItem(QString::fromStdString(row.drum.name), QString::fromStdString(row.drum.id));
     m_drum->addItem(tr("all drums"), QString());
-    const QString inFront = QString::fromStdString(m_controller.session().drum.id);
-    const int kept = m_drum->findData(drum);
-    m_drum->setCurrentIndex(isFirst || kept < 0 ? std::max(0, m_drum->findData(inFront)) : kept);
+    const int kept = drum.isValid() ? m_drum->findData(drum) : -1;
+    m_drum->setCurrentIndex(kept >= 0 ? kept : std::max(0, m_drum->findData(QString::fromStdString(front))));
     const QVariant tone = m_tone->currentData();
     m_tone->clear();
     m_tone->addItem(tr("all tones"), QString());
@@ -260,6 +261,14 @@ void LogbookPage::fillSeason() {
     for (std::size_t i = 0; i < picture.entries.size(); ++i)
         if (picture.entries[i].id == m_chosen)
             picture.chosen = static_cast<int>(i);
+    const QString shownAs = drum + QLatin1Char('|') + m_tone->currentData().toString();
+    const SeasonPicture& before = m_season->picture();
+    if (shownAs == m_shownAs &&
+        !before.entries.empty()) { // words were changed: it stays where it was drawn near
+        picture.from = before.from;
+        picture.to = before.to;
+    }
+    m_shownAs = shownAs;
     m_chosen = picture.chosen >= 0 ? picture.entries[static_cast<std::size_t>(picture.chosen)].id : 0;
     QString name = drum;
     for (const DrumRow& row : m_controller.drums())
@@ -302,23 +311,25 @@ void LogbookPage::choose(std::int64_t id) {
 void LogbookPage::showChosen() {
     if (!m_controller.hasSession())
         return;
-    const Entry* entry = chosen();
-    m_open->setEnabled(entry != nullptr && entry->isRestorable);
-    m_backPanel->show(m_biography, entry, m_controller.session().drum.rods);
+    // By value: words that are kept on the way make the logbook be read anew.
+    const std::optional<Entry> entry = chosen() != nullptr ? std::optional(*chosen()) : std::nullopt;
+    const Entry* shown = entry ? &*entry : nullptr;
+    m_words->show(shown);
+    m_open->setEnabled(entry && entry->isRestorable);
+    m_backPanel->show(m_biography, shown, m_controller.session().drum.rods);
     if (m_panels->currentWidget() == m_compare)
-        m_compare->show(m_biography, entry, m_controller.tones());
-    m_words->show(entry);
+        m_compare->show(m_biography, shown, m_controller.tones());
     m_due->show(m_biography);
     const auto& plan = m_backPanel->plan();
     m_back->setEnabled(plan && (plan->batter || plan->snareSide) && !plan->isThere());
-    if (entry != nullptr)
-        m_tabs->setTabText(0, tr("Back to %1").arg(dayText(entry->at, Biography::clock())));
+    m_tabs->setTabText(0, entry ? tr("Back to %1").arg(dayText(entry->at, Biography::clock()))
+                                : tr("Back to it"));
 }
 
 void LogbookPage::takeBack() {
-    const Entry* entry = chosen();
+    const std::optional<Entry> entry = chosen() != nullptr ? std::optional(*chosen()) : std::nullopt;
     const auto plan = m_backPanel->plan();
-    if (entry == nullptr || !plan)
+    if (!entry || !plan)
         return;
     const QString name =
         tr("%1 as on %2")

@@ -48,6 +48,8 @@ private:
     SessionController& m_controller;
     Biography m_biography;
     std::int64_t m_chosen = 0; ///< id of an entry
+    std::string m_inFront;     ///< the drum when the page was filled last
+    QString m_shownAs;         ///< drum and tone of the season in view
     qint64 m_deleted = 0;      ///< the last one, to be had back
     LogModel* m_entries;
     QSortFilterProxyModel* m_sorted;

@@ -26,10 +26,13 @@ SeasonView::SeasonView(QWidget* parent) : QWidget(parent) {
 
 void SeasonView::show(SeasonPicture picture) {
     m_picture = std::move(picture);
+    const auto day = static_cast<std::int64_t>(kSecondsADay);
     m_first = m_picture.from;
-    if (!m_picture.entries.empty())
-        m_first = std::min(m_first, m_picture.entries.front().at - static_cast<std::int64_t>(kSecondsADay));
     m_last = m_picture.to;
+    if (!m_picture.entries.empty()) {
+        m_first = std::min(m_first, m_picture.entries.front().at - day);
+        m_last = std::max({m_last, m_picture.entries.back().at + day, m_picture.now + day});
+    }
     describe(this, seasonSummary(m_picture));
     setToolTip({}); // the line above the picture says it
     update();

@@ -76,13 +76,14 @@ WordsPanel::WordsPanel(QWidget* parent) : QWidget(parent) {
     connect(m_note, &QPlainTextEdit::textChanged, this, [this] { m_keep->setEnabled(said() != m_kept); });
 }
 
-void WordsPanel::show(const Entry* entry) {
-    if (m_id != 0 && (entry == nullptr || entry->id != m_id))
+void WordsPanel::show(const Entry* shown) {
+    const std::optional<Entry> entry = shown != nullptr ? std::optional(*shown) : std::nullopt;
+    if (m_id != 0 && (!entry || entry->id != m_id))
         keep(); // of the one that is left
-    const bool isSame = entry != nullptr && entry->id == m_id;
-    m_id = entry != nullptr ? entry->id : 0;
+    const bool isSame = entry && entry->id == m_id;
+    m_id = entry ? entry->id : 0;
     setEnabled(m_id != 0);
-    const EntryWords words = entry != nullptr ? entry->figures.words : EntryWords{};
+    const EntryWords words = entry ? entry->figures.words : EntryWords{};
     if (isSame && words == m_kept && said() == m_kept)
         return;
     m_kept = words;

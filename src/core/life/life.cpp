@@ -74,11 +74,11 @@ struct Wear {
 
 /// Weight of the new part's own value being anything near the usual, given what was seen: a Gaussian in that
 /// value with the rest of the model fixed. Ring: value (1 + change); slack: value + change.
-struct Fit {
+struct WearFit {
     double logWeight = 0;
     double start = 0;
 };
-Fit fitted(Part part, const std::vector<Seen>& seen, double life, double power) {
+WearFit fitted(Part part, const std::vector<Seen>& seen, double life, double power) {
     const bool isRing = part == Part::Batter;
     const double scatter = isRing ? kRingScatter : kSlackScatter;
     const double usual = isRing ? 1.0 : 0.0;
@@ -111,7 +111,7 @@ std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hour
     const double sigma = std::log(kLifeFactor);
     std::array<double, steps> weight{};
     double largest = -1e300;
-    std::vector<Fit> fits;
+    std::vector<WearFit> fits;
     const auto lifeAt = [&](int i) { return lifeOfPart(part) * std::exp(sigma * 3.0 * (i - 30) / 30.0); };
     for (int i = 0; i < steps; ++i)
         for (const double power : powers) {
@@ -122,9 +122,11 @@ std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hour
         }
     double sum = 0.0;
     double changed = 0.0;
+    double start = 0.0;
     std::size_t at = 0;
     for (int i = 0; i < steps; ++i)
         for (const double power : powers) {
+            start += std::exp(fits[at].logWeight - largest) * fits[at].start;
             const double w = std::exp(fits[at++].logWeight - largest);
             weight[static_cast<std::size_t>(i)] += w;
             changed += w * worn * std::pow(hoursNow / lifeAt(i), power);
@@ -142,7 +144,10 @@ std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hour
         }
         return lifeAt(steps - 1);
     };
-    return Wear{quantile(0.16), quantile(0.5), quantile(0.84), changed / sum};
+    // Rings scatter, so that the line through them tells more than the last of them; a knob is read off.
+    const double change =
+        part == Part::Batter ? changed / sum : std::max(0.0, seen.back().value - start / sum);
+    return Wear{quantile(0.16), quantile(0.5), quantile(0.84), change};
 }
 
 } // namespace

@@ -39,7 +39,7 @@ struct PartLife {
     bool isDue() const { return high <= 0.5; }
 };
 
-// What counts as worn (estimates; docs/physics.md, section 15).
+// What counts as worn (estimates; docs/physics.md, section 19a).
 inline constexpr double kWornRing = 1.25; ///< ring against when it was new
 inline constexpr Turns kWornSlack{1.0};   ///< of the wires
 
