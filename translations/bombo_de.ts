@@ -7668,6 +7668,10 @@ Anteil der Grenze</translation>
         <source>What each rod is turned</source>
         <translation>Wie weit jede Schraube gedreht wird</translation>
     </message>
+    <message>
+        <source>each %1</source>
+        <translation>je %1</translation>
+    </message>
 </context>
 <context>
     <name>bombo::WaysPanel</name>

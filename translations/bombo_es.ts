@@ -7668,6 +7668,10 @@ parte del límite</translation>
         <source>What each rod is turned</source>
         <translation>Cuánto se gira cada tornillo</translation>
     </message>
+    <message>
+        <source>each %1</source>
+        <translation>c/u %1</translation>
+    </message>
 </context>
 <context>
     <name>bombo::WaysPanel</name>

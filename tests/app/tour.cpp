@@ -297,7 +297,7 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     p.click(QStringLiteral("logbook"));
     for (auto* dismiss : p.window.noticeBar()->findChildren<QPushButton*>())
         dismiss->click();
-    for (int back = 0; back < 11; ++back)
+    for (int back = 0; back < 4; ++back)
         QTest::keyClick(p.find<QWidget>(QStringLiteral("season")), Qt::Key_Left);
     visitor.see(QStringLiteral("logbook"), p.window);
     auto* log = p.find<QTabBar>(QStringLiteral("logTabs"));

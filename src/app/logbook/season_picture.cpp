@@ -67,14 +67,16 @@ public:
     double yOf(double hertz) const {
         return m_band.bottom() - m_band.height() * std::log(hertz / m_low) / std::log(m_high / m_low);
     }
-    /// Round figures, three to five of them.
+    /// Round figures, as many as can be read one above the other.
     std::vector<double> ticks() const {
         std::vector<double> found;
+        const double most = std::clamp(m_band.height() / 20.0, 1.0, 4.0);
         for (const double step : {2.0, 5.0, 10.0, 20.0, 25.0, 50.0, 100.0}) {
             found.clear();
             for (double at = std::ceil(m_low / step) * step; at < m_high; at += step)
-                found.push_back(at);
-            if (found.size() <= 4)
+                if (yOf(at) > m_band.top() + 4.0 && yOf(at) < m_band.bottom() - 6.0) // clear of the names
+                    found.push_back(at);
+            if (static_cast<double>(found.size()) <= most)
                 break;
         }
         return found;

@@ -60,8 +60,9 @@ void paintHead(QPainter& painter, const QRectF& box, const std::optional<HeadBac
             painter.drawPolygon(
                 QPolygonF({QPointF(x, point), QPointF(x - 5, point + back), QPointF(x + 5, point + back)}));
         }
+        const bool isEverybodys = head->all.value != 0.0 && turns == head->all;
         painter.setPen(isTurned ? ink().ink : ink().quiet);
-        const QString text = signedTurns(turns);
+        const QString text = isEverybodys ? QString() : signedTurns(turns); // said once, beside them
         painter.setFont(
             typefaceFor(text, box.width() / rods - 1, 13, isTurned ? QFont::DemiBold : QFont::Normal));
         const double y = isAbove ? tip - 18.0 : tip + 2.0;
@@ -71,6 +72,18 @@ void paintHead(QPainter& painter, const QRectF& box, const std::optional<HeadBac
         painter.drawText(QRectF(x - 20, isAbove ? hoop + 3.0 : hoop - 17.0, 40, 14), Qt::AlignCenter,
                          QString::number(rod + 1));
     }
+}
+
+/// What every rod of a head is turned, beside its hoop.
+void paintEach(QPainter& painter, const QRectF& box, const std::optional<HeadBack>& head, bool isAbove) {
+    if (!head || head->all.value == 0.0)
+        return;
+    const QString text = WayView::tr("each %1").arg(signedTurns(head->all));
+    const QRectF place(box.left() - kKnobWide, isAbove ? box.bottom() - 24 : box.top() + 6, kKnobWide - 6,
+                       18);
+    painter.setPen(ink().ink);
+    painter.setFont(typefaceFor(text, place.width(), 13, QFont::DemiBold));
+    painter.drawText(place, Qt::AlignRight | Qt::AlignVCenter, text);
 }
 
 void paintKnob(QPainter& painter, const QRectF& shell, const BackTo& plan) {
@@ -104,6 +117,8 @@ void paintWay(QPainter& painter, const QRectF& area, const BackTo& plan, int rod
               rods);
     paintHead(painter, QRectF(shell.left(), shell.bottom(), shell.width(), high), plan.snareSide,
               HeadSide::SnareSide, rods);
+    paintEach(painter, QRectF(shell.left(), area.top(), shell.width(), high), plan.batter, true);
+    paintEach(painter, QRectF(shell.left(), shell.bottom(), shell.width(), high), plan.snareSide, false);
     paintKnob(painter, shell, plan);
 }
 

@@ -198,6 +198,8 @@ PartLife lifeOf(const Drum& drum, Part part, std::span<const Entry> entries, std
         life.because = isKnown ? DueBecause::Age : DueBecause::NotKnown;
         life.amount = life.hours;
     }
+    if (!isKnown) // how long it was on before the first entry is not known
+        life.because = DueBecause::NotKnown;
     life.low = std::max(0.0, low / showHours);
     life.high = std::max(0.0, high / showHours);
     return life;

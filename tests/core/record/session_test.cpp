@@ -39,7 +39,7 @@ TEST(SessionCommands, EveryCommandHasAStableName) {
         SetHand{},       Rested{},         MeasureWires{},    SetNeighbours{},   JudgeWires{},
         VoiceHeard{},    LayPads{},        PlaceMicrophone{}, KeepKind{},        BeginExperiment{},
         EndExperiment{}, JudgeBlind{},     SetStars{},        DescribeDrum{},    FitHead{},
-        FitWires{}};
+        FitWires{},      GoBack{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)

@@ -1,6 +1,7 @@
 #include "support/exercise.h"
 
 #include "core/record/commands/command.h"
+#include "core/record/drum_now.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
 #include "core/record/session_sound.h"
@@ -60,6 +61,14 @@ void ask(const Reckoned& reckoned) {
     if (session.experiment)
         changedSince(session);
     workText(session);
+    // The logbook: an entry as it stands, the way back to it from a day later, what moved it.
+    constexpr std::int64_t at = 1'790'000'000;
+    const std::vector<Entry> entries{entryOf(reckoned, at)};
+    const DrumNow now = drumNow(reckoned, entries, at + 86400);
+    for (const SameAs same : {SameAs::Pitches, SameAs::Tensions, SameAs::Counts})
+        backTo(now, entries.front(), same, {}, padKinds());
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
+        movedSince(reckoned, side, entries, at + 86400);
 }
 
 } // namespace
