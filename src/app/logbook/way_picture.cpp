@@ -13,7 +13,7 @@
 namespace bombo {
 namespace {
 
-constexpr double kKnobWide = 64.0;
+constexpr double kKnobWide = 88.0;
 
 /// "+1/8", with a real minus sign; a dot for nothing.
 QString signedTurns(Turns turns) {
