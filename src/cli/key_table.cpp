@@ -313,15 +313,20 @@ const std::map<std::string, Keys>& table() {
         {"log",
          {{"drum", kText, {}, {}, "", "an id of the workbook"},
           {"tone", kText, {}, {}, "", "likewise"},
-          {"setup", kFree, {}, {}, "", "an object with what was reached; kept as it is"}}}};
+          {"setup", kFree, {}, {}, "", "an object with what was reached; kept as it is"}}},
+        {"show",
+         {{"numbers", kList, {}, {}, "", "in the order of the show"},
+          {"numbers[].tone", kText, {}, {}, "", "a tone of the workbook or the catalogue"},
+          {"numbers[].minutes", kNumber, 0, 600, "", "before it, free for the drum; 0 without it"},
+          {"drums", kFree, {}, {}, "", "names or ids to choose among; all that are played without it"}}}};
     return all;
 }
 
 } // namespace
 
 const std::vector<std::string>& verbsWithKeys() {
-    static const std::vector<std::string> verbs{"modes", "plan", "correct", "weather",  "even",
-                                                "wires", "buzz", "muffle",  "practice", "log"};
+    static const std::vector<std::string> verbs{"modes", "plan",   "correct",  "weather", "even", "wires",
+                                                "buzz",  "muffle", "practice", "log",     "show"};
     return verbs;
 }
 

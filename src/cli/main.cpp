@@ -221,6 +221,21 @@ int main(int argc, char** argv) {
         })();
     });
 
+    auto* show =
+        app.add_subcommand("show", "A show: which drum plays each number, and what is turned before it");
+    show->add_option("input", input, "JSON file; - or nothing: standard input");
+    show->footer(std::string(R"(Example: echo '{"numbers":[{"tone":"chase"},{"tone":"storm","minutes":4}]}' |
+ bombo-cli --workbook my.bombo show)") +
+                 "\n" + cli::keysAsText("show"));
+    show->callback([&] {
+        if (workbook.empty()) {
+            code = print(InputProblem{"--workbook", "is needed before show"});
+            return;
+        }
+        const auto json = readJson("show", input);
+        code = json ? print(cli::show(workbook, *json, nowUtc())) : print(json.fault());
+    });
+
     auto* keys = app.add_subcommand("keys", "Every key of every verb, as the tables of docs/cli.md");
     keys->callback([] { std::cout << cli::keysAsMarkdown(); });
 

@@ -2,7 +2,7 @@
 #include "cli/verbs.h"
 #include "core/life/life.h"
 #include "core/log/compare.h"
-#include "core/record/drum_now.h"
+#include "core/record/drum_in_show.h"
 #include "store/exchange/exchange.h"
 #include "store/resources.h"
 
@@ -316,6 +316,102 @@ Answer driftOf(const std::string& workbook, const std::string& drum, std::int64_
     out["due"] = {{"batter", lifeJson(lifeOf(session->drum, Part::Batter, own, plays, now))},
                   {"snare_side", lifeJson(lifeOf(session->drum, Part::SnareSide, own, plays, now))},
                   {"wires", lifeJson(lifeOf(session->drum, Part::Wires, own, plays, now))}};
+    return out;
+}
+
+namespace {
+
+Result<std::vector<Tone>, InputProblem> tonesOf(const Json& numbers, const std::vector<Tone>& known,
+                                                std::vector<ShowNumber>& show) {
+    std::vector<Tone> tones;
+    std::size_t i = 0;
+    for (const Json& number : numbers) {
+        const std::string at = "numbers." + std::to_string(i++);
+        const auto name = textAt(number, "tone");
+        if (!name)
+            return failure(InputProblem{at + ".tone", name.fault().message});
+        const auto tone = std::find_if(known.begin(), known.end(), [&](const Tone& one) {
+            return one.id == *name || one.name == *name || one.name.substr(0, one.name.find(':')) == *name;
+        });
+        if (tone == known.end())
+            return failure(InputProblem{at + ".tone", "there is no tone \"" + *name + "\" in this workbook"});
+        const auto same =
+            std::find_if(tones.begin(), tones.end(), [&](const Tone& one) { return one.id == tone->id; });
+        show.push_back({static_cast<std::size_t>(same - tones.begin()), number.value("minutes", 0.0)});
+        if (same == tones.end())
+            tones.push_back(*tone);
+    }
+    return tones;
+}
+
+Json stepJson(const ShowStep& step, const std::vector<DrumInShow>& drums) {
+    if (!step.drum)
+        return {{"drum", nullptr}, {"fits", false}};
+    const ToneChange& change = step.change;
+    Json json{{"drum", drums[*step.drum].drum.id},
+              {"batter_turns", change.batter.value},
+              {"batter_error_cents", change.batterError.value},
+              {"snare_side_turns", change.snareSide.value},
+              {"snare_side_error_cents", change.snareSideError.value},
+              {"strainer_by_turns", valueOrNull(change.strainer)},
+              {"pads_moved", change.padsMoved},
+              {"takes_s", change.takes.value},
+              {"fits", step.fits}};
+    if (change.snareSideStays)
+        json["snare_side_off_cents"] = change.snareSideOff.value;
+    return json;
+}
+
+} // namespace
+
+Answer show(const std::string& workbook, const Json& in, std::int64_t now) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    if (!in.contains("numbers") || !in["numbers"].is_array() || in["numbers"].empty())
+        return InputProblem{"numbers", "is missing; give the tones in the order of the show"};
+    if (in["numbers"].size() > 200)
+        return InputProblem{"numbers", "may hold 200 at most"};
+    const auto own = from->book->tones();
+    if (!own)
+        return cannot(own.fault());
+    std::vector<ShowNumber> numbers;
+    const auto tones = tonesOf(in["numbers"], withCatalogueTones(*own), numbers);
+    if (!tones)
+        return tones.fault();
+    std::vector<std::string> names;
+    if (in.contains("drums")) {
+        if (!in["drums"].is_array())
+            return InputProblem{"drums", "must be a list of names"};
+        for (const Json& name : in["drums"])
+            if (name.is_string())
+                names.push_back(name.get<std::string>());
+    } else {
+        const auto rows = from->book->drums();
+        if (!rows)
+            return cannot(rows.fault());
+        for (const DrumRow& row : *rows)
+            if (!row.isRetired)
+                names.push_back(row.drum.id);
+    }
+    constexpr std::size_t most = 6; // every choice is looked at
+    if (names.empty() || names.size() > most)
+        return InputProblem{"drums", "must be 1 to 6; name those to choose among"};
+    std::vector<DrumInShow> drums;
+    for (const std::string& name : names) {
+        const auto session = sessionOf(*from, name);
+        if (!session)
+            return session.fault();
+        drums.push_back(drumInShow(*session, of(*from, session->drum.id), *tones, now));
+    }
+    Json out = Json::array();
+    const std::vector<ShowStep> steps = planShow(drums, numbers);
+    for (std::size_t i = 0; i < steps.size(); ++i) {
+        Json step = stepJson(steps[i], drums);
+        step["tone"] = (*tones)[numbers[i].tone].id;
+        step["minutes"] = numbers[i].minutes;
+        out.push_back(std::move(step));
+    }
     return out;
 }
 

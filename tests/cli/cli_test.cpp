@@ -315,6 +315,23 @@ TEST_F(Cli, TheLogbookGoesBackComparesAndTellsDrift) {
             sum += moved[part]["cents"].get<double>();
         EXPECT_NEAR(sum, moved["total"]["cents"].get<double>(), 1e-6);
     }
+    // A show: the one drum is changed, or another one plays.
+    const auto show = [&](const Json& in) {
+        return run({QStringLiteral("--workbook"), path("season.bombo"), QStringLiteral("show")},
+                   QByteArray::fromStdString(in.dump()));
+    };
+    const Json numbers{
+        {{"tone", "chase"}}, {{"tone", "storm"}, {"minutes", 4}}, {{"tone", "chase"}, {"minutes", 0}}};
+    const Json one = show({{"numbers", numbers}, {"drums", {"Plover"}}}).json();
+    EXPECT_LT(one[1]["batter_turns"].get<double>(), -0.25);
+    EXPECT_FALSE(one[2]["fits"].get<bool>());
+    const Json all = show({{"numbers", numbers}}).json();
+    EXPECT_TRUE(all[2]["fits"].get<bool>());
+    EXPECT_EQ(all[0]["drum"], all[2]["drum"]);
+    EXPECT_NE(all[1]["drum"], all[0]["drum"]);
+    EXPECT_EQ(show({{"numbers", {{{"tone", "nothing"}}}}}).code, 2);
+    EXPECT_EQ(show({{"numbers", Json::array()}}).code, 2);
+    EXPECT_EQ(show({{"numbers", numbers}, {"drums", {"Nobody"}}}).code, 2);
     // Out, and in again elsewhere.
     EXPECT_EQ(log({QStringLiteral("export"), path("log.json")}).code, 0);
     EXPECT_EQ(

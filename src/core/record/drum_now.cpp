@@ -40,25 +40,6 @@ TurnResponse through(TurnResponse own, const HeadFigures* kept, Tension tension,
     return own;
 }
 
-/// What lay on the batter by the newest entry that says so.
-std::vector<Pad> padsOf(const Session& session, std::span<const Entry> entries) {
-    std::vector<Pad> pads;
-    for (auto entry = entries.rbegin(); entry != entries.rend(); ++entry) {
-        if (!entry->figures.padsKnown)
-            continue;
-        for (const LaidPad& laid : entry->figures.pads) {
-            std::optional<PadKind> kind = padKindNamed(laid.kind);
-            for (const PadKind& own : session.ownKinds)
-                if (own.id == laid.kind)
-                    kind = own;
-            if (kind)
-                pads.push_back({laid.fromCentre, laid.angle, *kind});
-        }
-        break;
-    }
-    return pads;
-}
-
 HeadReading readingOf(const Entry& entry, HeadSide side) {
     return {entry.at, *entry.figures.head(side).left, weatherThen(entry.figures.weather, entry.at)};
 }
@@ -106,6 +87,19 @@ HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> 
 
 } // namespace
 
+std::vector<Pad> padsIn(const Entry& entry, const Session& session) {
+    std::vector<Pad> pads;
+    for (const LaidPad& laid : entry.figures.pads) {
+        std::optional<PadKind> kind = padKindNamed(laid.kind);
+        for (const PadKind& own : session.ownKinds)
+            if (own.id == laid.kind)
+                kind = own;
+        if (kind)
+            pads.push_back({laid.fromCentre, laid.angle, *kind});
+    }
+    return pads;
+}
+
 std::optional<Expected> expectedNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries,
                                     std::int64_t at) {
     const Session& session = reckoned.session();
@@ -132,8 +126,12 @@ DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::i
             if (entry->at >= session.drum.fittedAt.wires)
                 now.strainer = entry->figures.strainer;
     now.pads = session.pads;
-    if (session.padsAt == 0) // nobody has touched them since
-        now.pads = padsOf(session, entries);
+    if (session.padsAt == 0) // nobody has touched them since the newest entry that says so
+        for (auto entry = entries.rbegin(); entry != entries.rend(); ++entry)
+            if (entry->figures.padsKnown) {
+                now.pads = padsIn(*entry, session);
+                break;
+            }
     now.order = session.school.order;
     now.tolerance = session.tolerance;
     return now;

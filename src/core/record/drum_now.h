@@ -12,6 +12,8 @@ namespace bombo {
 /// @param entries of this drum, in order of time; may be empty
 /// @param at now, seconds since 1970, UTC
 DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::int64_t at);
+/// What lay on the batter by an entry, of kinds that are at hand.
+std::vector<Pad> padsIn(const Entry& entry, const Session& session);
 /// What the session would say of itself in an entry.
 Entry entryOf(const Reckoned& reckoned, std::int64_t at);
 

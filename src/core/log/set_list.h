@@ -1,0 +1,66 @@
+#pragma once
+/// A show: tones in the order of the evening, and what is done to which drum between them.
+#include "core/muffling/kinds.h"
+#include "core/tuning/inverse.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace bombo {
+
+/// A drum in a tone, as far as hands have to do with it.
+struct DrumInTone {
+    Tension batter;
+    Tension snareSide;
+    std::optional<Turns> strainer;        ///< from first contact; empty where it is not known
+    std::optional<std::vector<Pad>> pads; ///< likewise
+};
+
+struct DrumInShow {
+    Drum drum;
+    TurnModel turns; ///< what a turn does, as learned
+    DrumInTone now;
+    /// By tone of the show; empty where the drum cannot have it.
+    std::vector<std::optional<DrumInTone>> tones;
+};
+
+/// From one tone to the next on the same heads, by the count alone.
+struct ToneChange {
+    Turns batter; ///< every rod
+    Turns snareSide;
+    std::optional<Turns> strainer; ///< by so much
+    int padsMoved = 0;
+    bool snareSideStays = false; ///< there is no time to turn the drum over
+    Cents snareSideOff;          ///< how far it then is from what the tone asks
+    Cents batterError;           ///< one standard error after it, all turns since it was heard together
+    Cents snareSideError;
+    Seconds takes;
+};
+
+// Times of a practised hand with one key (docs/physics.md, section 16; estimates).
+inline constexpr Seconds kPairTakes{20.0};
+inline constexpr Seconds kTurnOverTakes{35.0}; ///< wires off, turned over, turned back
+inline constexpr Seconds kKnobTakes{5.0};
+inline constexpr Seconds kPadTakes{6.0};
+
+/// @param seconds that there are; with less than both heads need the snare side stays as it is
+ToneChange changeBetween(const DrumInShow& drum, const DrumInTone& from, const DrumInTone& to,
+                         Seconds seconds);
+
+struct ShowNumber {
+    std::size_t tone = 0; ///< index into DrumInShow::tones
+    double minutes = 0;   ///< before it, free for the drum
+};
+struct ShowStep {
+    std::optional<std::size_t> drum; ///< empty where none can have the tone
+    ToneChange change;
+    bool fits = false; ///< in the minutes
+};
+
+/// The choice of drum for each number that leaves the fewest changes without time, then the fewest snare
+/// sides off, then costs the least time. One of the best where there are several. Exact: every choice is
+/// looked at.
+std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers);
+
+} // namespace bombo

@@ -1,0 +1,138 @@
+#include "core/log/set_list.h"
+
+#include "core/acoustics/film.h"
+#include "core/units/dice.h"
+#include "support/drums.h"
+
+#include <gtest/gtest.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace bombo {
+namespace {
+
+DrumInShow drumWith(std::vector<std::pair<double, double>> tones, std::pair<double, double> now) {
+    DrumInShow drum;
+    drum.drum = testing::plover();
+    drum.turns = turnModelPrior(drum.drum);
+    drum.now = {Tension{now.first}, Tension{now.second}, {}, {}};
+    for (const auto& [batter, snareSide] : tones)
+        drum.tones.push_back(DrumInTone{Tension{batter}, Tension{snareSide}, {}, {}});
+    return drum;
+}
+
+TEST(SetList, EqualTurnsTakeADrumFromToneToTone) {
+    const DrumInShow drum = drumWith({{2900, 2100}, {2500, 2100}}, {2900, 2100});
+    const ToneChange change = changeBetween(drum, *drum.tones[0], *drum.tones[1], Seconds{300});
+    const double perTurn = drum.turns.batter.perTurn().value;
+    EXPECT_NEAR(change.batter.value, -400.0 / perTurn, 1.0 / 32.0 + 1e-9);
+    EXPECT_EQ(change.snareSide, Turns{});
+    EXPECT_FALSE(change.snareSideStays);
+    EXPECT_EQ(change.takes, Seconds{80.0}); // four pairs
+    EXPECT_GT(change.batterError.value, 1.0);
+    const ToneChange none = changeBetween(drum, *drum.tones[0], *drum.tones[0], Seconds{0});
+    EXPECT_EQ(none.takes, Seconds{0.0});
+}
+
+TEST(SetList, WithoutTimeTheSnareSideStaysAndSaysHowFarItIsOff) {
+    const DrumInShow drum = drumWith({{2900, 2100}, {2500, 2500}}, {2900, 2100});
+    const ToneChange change = changeBetween(drum, *drum.tones[0], *drum.tones[1], Seconds{100});
+    EXPECT_TRUE(change.snareSideStays);
+    EXPECT_EQ(change.snareSide, Turns{});
+    EXPECT_NEAR(change.snareSideOff.value, 600.0 * std::log2(2100.0 / 2500.0), 1e-9);
+    const ToneChange both = changeBetween(drum, *drum.tones[0], *drum.tones[1], Seconds{600});
+    EXPECT_FALSE(both.snareSideStays);
+    EXPECT_GT(both.snareSide.value, 0.0);
+}
+
+TEST(SetList, KnobAndMufflersAreCounted) {
+    DrumInShow drum = drumWith({{2900, 2100}, {2900, 2100}}, {2900, 2100});
+    const Pad pad{Metres{0.12}, Radians{1.0}, padKinds().front()};
+    drum.tones[0]->strainer = Turns{1.5};
+    drum.tones[0]->pads = std::vector<Pad>{pad};
+    drum.tones[1]->strainer = Turns{1.0};
+    drum.tones[1]->pads = std::vector<Pad>{};
+    const ToneChange change = changeBetween(drum, *drum.tones[0], *drum.tones[1], Seconds{60});
+    EXPECT_EQ(change.strainer, Turns{-0.5});
+    EXPECT_EQ(change.padsMoved, 1);
+    EXPECT_EQ(change.takes, kKnobTakes + kPadTakes);
+}
+
+/// Two tones in turn with no time between: with two drums each keeps its own, and nobody turns a rod in the
+/// show.
+TEST(SetList, ASecondDrumSavesTheTurning) {
+    const std::vector<std::pair<double, double>> tones{{2900, 2100}, {2300, 2400}};
+    const std::vector<DrumInShow> drums{drumWith(tones, tones[0]), drumWith(tones, {2800, 2100})};
+    const std::vector<ShowNumber> show{{0, 0}, {1, 10}, {0, 0}, {1, 0}, {0, 0}, {1, 0}};
+    const auto steps = planShow(drums, show);
+    ASSERT_EQ(steps.size(), 6U);
+    for (const ShowStep& step : steps)
+        EXPECT_TRUE(step.fits);
+    for (const std::size_t i : {2U, 4U})
+        EXPECT_EQ(steps[i].drum, steps[0].drum);
+    for (const std::size_t i : {3U, 5U}) {
+        EXPECT_EQ(steps[i].drum, steps[1].drum);
+        EXPECT_EQ(steps[i].change.takes, Seconds{0.0});
+    }
+    EXPECT_NE(steps[0].drum, steps[1].drum);
+    // With one drum there is no way.
+    const auto alone = planShow({drums[0]}, show);
+    EXPECT_GT(std::count_if(alone.begin(), alone.end(), [](const ShowStep& step) { return !step.fits; }), 2);
+}
+
+/// Against every choice written out.
+TEST(SetList, TheBestOfAllChoicesIsFound) {
+    for (std::uint64_t seed = 1; seed <= 20; ++seed) {
+        Dice dice(seed);
+        std::vector<std::pair<double, double>> tones;
+        for (int i = 0; i < 3; ++i)
+            tones.push_back({dice.uniform(2000, 3200), dice.uniform(1700, 2600)});
+        std::vector<DrumInShow> drums{drumWith(tones, {2600, 2000}), drumWith(tones, {2900, 2300})};
+        drums[1].tones[2].reset(); // one that it cannot have
+        std::vector<ShowNumber> show;
+        for (int i = 0; i < 6; ++i)
+            show.push_back({static_cast<std::size_t>(dice.uniform(0, 2.99)), dice.uniform(0, 6)});
+        const auto costOf = [&](const std::vector<std::size_t>& choice) {
+            std::vector<const DrumInTone*> at{&drums[0].now, &drums[1].now};
+            std::tuple<int, int, double> cost{0, 0, 0.0};
+            for (std::size_t i = 0; i < show.size(); ++i) {
+                const DrumInShow& drum = drums[choice[i]];
+                if (!drum.tones[show[i].tone])
+                    return std::tuple<int, int, double>{1000, 0, 0.0};
+                const auto change = changeBetween(drum, *at[choice[i]], *drum.tones[show[i].tone],
+                                                  Seconds{60.0 * show[i].minutes});
+                std::get<0>(cost) += change.takes.value > 60.0 * show[i].minutes ? 1 : 0;
+                std::get<1>(cost) +=
+                    change.snareSideStays && std::abs(change.snareSideOff.value) > 25.0 ? 1 : 0;
+                std::get<2>(cost) += change.takes.value;
+                at[choice[i]] = &*drum.tones[show[i].tone];
+            }
+            return cost;
+        };
+        auto least = std::tuple<int, int, double>{1000, 1000, 1e9};
+        for (unsigned mask = 0; mask < 64; ++mask) {
+            std::vector<std::size_t> choice;
+            for (unsigned i = 0; i < 6; ++i)
+                choice.push_back(mask >> i & 1U);
+            least = std::min(least, costOf(choice));
+        }
+        std::vector<std::size_t> chosen;
+        for (const ShowStep& step : planShow(drums, show))
+            chosen.push_back(*step.drum);
+        EXPECT_EQ(costOf(chosen), least) << seed;
+    }
+}
+
+TEST(SetList, AToneThatNoDrumHasIsSaid) {
+    DrumInShow drum = drumWith({{2900, 2100}}, {2900, 2100});
+    drum.tones.push_back(std::nullopt);
+    const auto steps = planShow({drum}, {{1, 5}, {0, 5}});
+    EXPECT_FALSE(steps[0].drum);
+    EXPECT_FALSE(steps[0].fits);
+    EXPECT_TRUE(steps[1].fits);
+    EXPECT_TRUE(planShow({drum}, {}).empty());
+}
+
+} // namespace
+} // namespace bombo
