@@ -2656,6 +2656,60 @@ trifft hier</translation>
     </message>
 </context>
 <context>
+    <name>SetList</name>
+    <message>
+        <source>batter %1 tighter</source>
+        <translation>Schlagfell %1 fester</translation>
+    </message>
+    <message>
+        <source>batter %1 looser</source>
+        <translation>Schlagfell %1 loser</translation>
+    </message>
+    <message>
+        <source>snare side %1 tighter</source>
+        <translation>Resonanzfell %1 fester</translation>
+    </message>
+    <message>
+        <source>snare side %1 looser</source>
+        <translation>Resonanzfell %1 loser</translation>
+    </message>
+    <message>
+        <source>no drum here can have it</source>
+        <translation>keine Trommel hier kann ihn haben</translation>
+    </message>
+    <message>
+        <source>strainer %1 tighter</source>
+        <translation>Abhebung %1 fester</translation>
+    </message>
+    <message>
+        <source>strainer %1 looser</source>
+        <translation>Abhebung %1 loser</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n mufflers</source>
+        <translation>
+            <numerusform>%n Dämpfer</numerusform>
+            <numerusform>%n Dämpfer</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation>wie sie steht</translation>
+    </message>
+    <message>
+        <source>%1 s, sure to %2 cents</source>
+        <translation>%1 s, auf %2 Cent sicher</translation>
+    </message>
+    <message>
+        <source>snare side stays %1 cents off</source>
+        <translation>Resonanzfell bleibt %1 Cent daneben</translation>
+    </message>
+    <message>
+        <source>no time for it</source>
+        <translation>keine Zeit dafür</translation>
+    </message>
+</context>
+<context>
     <name>SetWords</name>
     <message>
         <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
@@ -6173,6 +6227,10 @@ Anteil der Grenze</translation>
         <source>&amp;Take in a logbook…</source>
         <translation>Logbuch a&amp;ufnehmen…</translation>
     </message>
+    <message>
+        <source>The show…</source>
+        <translation>Der Auftritt…</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -7221,6 +7279,75 @@ Anteil der Grenze</translation>
     <message>
         <source>The logbook was taken in.</source>
         <translation>Das Logbuch wurde aufgenommen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SetListDialog</name>
+    <message>
+        <source>The show</source>
+        <translation>Der Auftritt</translation>
+    </message>
+    <message>
+        <source>Tones in the order of the show, and the minutes before each in which the drum is free.</source>
+        <translation>Klänge in der Reihenfolge des Auftritts, und die Minuten davor, in denen die Trommel frei ist.</translation>
+    </message>
+    <message>
+        <source>Numbers of the show</source>
+        <translation>Nummern des Auftritts</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>Minutes before</source>
+        <translation>Minuten davor</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Dazu</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>Earlier</source>
+        <translation>Früher</translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation>Später</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>Add the first tone.</source>
+        <translation>Nehmen Sie den ersten Klang dazu.</translation>
+    </message>
+    <message>
+        <source>All of it fits: %1 min of turning.</source>
+        <translation>Alles passt: %1 min Schrauben.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes do not fit. Another drum, more minutes, or another order.</source>
+        <translation>
+            <numerusform>%n Wechsel passt nicht. Eine andere Trommel, mehr Minuten oder eine andere Reihenfolge.</numerusform>
+            <numerusform>%n Wechsel passen nicht. Eine andere Trommel, mehr Minuten oder eine andere Reihenfolge.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ShowView</name>
+    <message>
+        <source>Which drum plays what</source>
+        <translation>Welche Trommel was spielt</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

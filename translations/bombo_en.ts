@@ -53,6 +53,16 @@
     </message>
 </context>
 <context>
+    <name>SetList</name>
+    <message numerus="yes">
+        <source>%n mufflers</source>
+        <translation>
+            <numerusform>%n muffler</numerusform>
+            <numerusform>%n mufflers</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Wording</name>
     <message numerus="yes">
         <source>and %n more</source>
@@ -116,6 +126,16 @@
         <translation>
             <numerusform>and %n more</numerusform>
             <numerusform>and %n more</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SetListDialog</name>
+    <message numerus="yes">
+        <source>%n changes do not fit. Another drum, more minutes, or another order.</source>
+        <translation>
+            <numerusform>%n change does not fit. Another drum, more minutes, or another order.</numerusform>
+            <numerusform>%n changes do not fit. Another drum, more minutes, or another order.</numerusform>
         </translation>
     </message>
 </context>

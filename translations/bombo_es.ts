@@ -2656,6 +2656,60 @@ la baqueta</translation>
     </message>
 </context>
 <context>
+    <name>SetList</name>
+    <message>
+        <source>batter %1 tighter</source>
+        <translation>batidor %1 más tenso</translation>
+    </message>
+    <message>
+        <source>batter %1 looser</source>
+        <translation>batidor %1 más flojo</translation>
+    </message>
+    <message>
+        <source>snare side %1 tighter</source>
+        <translation>bordonero %1 más tenso</translation>
+    </message>
+    <message>
+        <source>snare side %1 looser</source>
+        <translation>bordonero %1 más flojo</translation>
+    </message>
+    <message>
+        <source>no drum here can have it</source>
+        <translation>ninguna caja de aquí puede tenerlo</translation>
+    </message>
+    <message>
+        <source>strainer %1 tighter</source>
+        <translation>tensor %1 más tenso</translation>
+    </message>
+    <message>
+        <source>strainer %1 looser</source>
+        <translation>tensor %1 más flojo</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n mufflers</source>
+        <translation>
+            <numerusform>%n apagador</numerusform>
+            <numerusform>%n apagadores</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation>como está</translation>
+    </message>
+    <message>
+        <source>%1 s, sure to %2 cents</source>
+        <translation>%1 s, seguro a %2 cents</translation>
+    </message>
+    <message>
+        <source>snare side stays %1 cents off</source>
+        <translation>el bordonero queda a %1 cents</translation>
+    </message>
+    <message>
+        <source>no time for it</source>
+        <translation>no hay tiempo</translation>
+    </message>
+</context>
+<context>
     <name>SetWords</name>
     <message>
         <source>It rattles before it stops choking: tighten the snare side, or the strands are worn.</source>
@@ -6173,6 +6227,10 @@ parte del límite</translation>
         <source>&amp;Take in a logbook…</source>
         <translation>&amp;Incorporar un diario…</translation>
     </message>
+    <message>
+        <source>The show…</source>
+        <translation>La función…</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -7221,6 +7279,75 @@ parte del límite</translation>
     <message>
         <source>The logbook was taken in.</source>
         <translation>El diario se incorporó.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SetListDialog</name>
+    <message>
+        <source>The show</source>
+        <translation>La función</translation>
+    </message>
+    <message>
+        <source>Tones in the order of the show, and the minutes before each in which the drum is free.</source>
+        <translation>Sonidos en el orden de la función, y los minutos antes de cada uno en que la caja está libre.</translation>
+    </message>
+    <message>
+        <source>Numbers of the show</source>
+        <translation>Números de la función</translation>
+    </message>
+    <message>
+        <source>Tone</source>
+        <translation>Sonido</translation>
+    </message>
+    <message>
+        <source>Minutes before</source>
+        <translation>Minutos antes</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Earlier</source>
+        <translation>Antes</translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation>Después</translation>
+    </message>
+    <message>
+        <source> min</source>
+        <translation> min</translation>
+    </message>
+    <message>
+        <source>Add the first tone.</source>
+        <translation>Añada el primer sonido.</translation>
+    </message>
+    <message>
+        <source>All of it fits: %1 min of turning.</source>
+        <translation>Todo cabe: %1 min de giros.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n changes do not fit. Another drum, more minutes, or another order.</source>
+        <translation>
+            <numerusform>%n cambio no cabe. Otra caja, más minutos u otro orden.</numerusform>
+            <numerusform>%n cambios no caben. Otra caja, más minutos u otro orden.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ShowView</name>
+    <message>
+        <source>Which drum plays what</source>
+        <translation>Qué caja toca qué</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

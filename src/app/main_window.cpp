@@ -3,6 +3,7 @@
 #include "app/language/language.h"
 #include "app/listening/ear.h"
 #include "app/logbook/exchange_dialogs.h"
+#include "app/logbook/set_list_dialog.h"
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
@@ -255,6 +256,12 @@ void MainWindow::fillMenus() {
             ReminderDialog(m_controller, this).exec();
     });
     go->addSeparator();
+    go->addAction(tr("The show…"), QKeySequence(Qt::CTRL | Qt::Key_E), this, [this] {
+        if (m_controller.hasSession())
+            SetListDialog(m_controller, this).exec();
+        else
+            m_controller.tell(tr("Open a workbook first."));
+    });
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
 }
 

@@ -3,6 +3,7 @@
 
 #include "app/logbook/logbook_page.h"
 #include "app/logbook/season_view.h"
+#include "app/logbook/set_list_dialog.h"
 #include "core/procedure/head_rounds.h"
 #include "store/demo.h"
 #include "support/raw_sql.h"
@@ -224,6 +225,53 @@ TEST_F(Logbook, TheListIsSearchedSortedAndFiltered) {
     EXPECT_GE(table->model()->rowCount(), 40);
     table->selectRow(table->model()->rowCount() - 1);
     EXPECT_FALSE(says("backSteps").isEmpty());
+}
+
+/// A show: every own tone once to begin with; what is changed is kept, and a second drum saves the turning.
+TEST_F(Logbook, AShowIsPlannedOverTheDrumsAndKept) {
+    const auto view = [](SetListDialog& dialog) {
+        return dialog.findChild<QWidget*>(QStringLiteral("showView"));
+    };
+    const auto press = [](SetListDialog& dialog, const char* name) {
+        QTest::mouseClick(dialog.findChild<QPushButton*>(QString::fromLatin1(name)), Qt::LeftButton);
+    };
+    {
+        SetListDialog dialog(p().controller);
+        dialog.show();
+        auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("numbers"));
+        EXPECT_EQ(table->rowCount(), 5);
+        EXPECT_TRUE(view(dialog)->accessibleDescription().contains(QStringLiteral("Storm:")));
+        while (table->rowCount() > 2) {
+            table->selectRow(table->rowCount() - 1);
+            press(dialog, "removeNumber");
+        }
+        press(dialog, "addNumber");
+        ASSERT_EQ(table->rowCount(), 3);
+        auto* minutes = static_cast<QDoubleSpinBox*>(table->cellWidget(2, 1));
+        minutes->setValue(0.0);
+        // Storm, chase, storm with no minute between: two drums, and the sum says that it fits.
+        EXPECT_TRUE(
+            dialog.findChild<QLabel*>(QStringLiteral("showSum"))->text().contains(QStringLiteral("fits")))
+            << dialog.findChild<QLabel*>(QStringLiteral("showSum"))->text().toStdString();
+        table->selectRow(2);
+        press(dialog, "earlier");
+        EXPECT_EQ(table->currentRow(), 1);
+        EXPECT_EQ(static_cast<QDoubleSpinBox*>(table->cellWidget(1, 1))->value(), 0.0);
+        press(dialog, "later");
+    }
+    restart();
+    SetListDialog again(p().controller);
+    again.show();
+    auto* table = again.findChild<QTableWidget*>(QStringLiteral("numbers"));
+    ASSERT_EQ(table->rowCount(), 3);
+    EXPECT_EQ(static_cast<QDoubleSpinBox*>(table->cellWidget(2, 1))->value(), 0.0);
+    // What cannot be read is as if there were none.
+    ASSERT_TRUE(
+        p().controller.workbook()->setValue(QStringLiteral("set_list"), QStringLiteral("[1,{\"tone\":7}]")));
+    SetListDialog odd(p().controller);
+    EXPECT_EQ(odd.findChild<QTableWidget*>(QStringLiteral("numbers"))->rowCount(), 0);
+    EXPECT_EQ(odd.findChild<QLabel*>(QStringLiteral("showSum"))->text(),
+              QStringLiteral("Add the first tone."));
 }
 
 /// Entries without a reading, from the future, without any weather; and a drum without entries.

@@ -8,6 +8,7 @@
 #include "app/listening/ear.h"
 #include "app/listening/listening_strip.h"
 #include "app/listening/microphone_dialog.h"
+#include "app/logbook/set_list_dialog.h"
 #include "app/proof/proof_sheet.h"
 #include "app/reminder/reminder_dialog.h"
 
@@ -300,6 +301,11 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     for (int back = 0; back < 4; ++back)
         QTest::keyClick(p.find<QWidget>(QStringLiteral("season")), Qt::Key_Left);
     visitor.see(QStringLiteral("logbook"), p.window);
+    {
+        SetListDialog show(p.controller);
+        show.show();
+        visitor.see(QStringLiteral("the-show"), show);
+    }
     auto* log = p.find<QTabBar>(QStringLiteral("logTabs"));
     log->setCurrentIndex(1);
     visitor.see(QStringLiteral("logbook-differs"), p.window);

@@ -1,0 +1,41 @@
+#pragma once
+/// A show: its tones in order with the minutes between; which drum plays each, and what is turned before it.
+#include "app/session/session_controller.h"
+#include "core/record/drum_in_show.h"
+
+#include <QDialog>
+#include <QLabel>
+#include <QTableWidget>
+
+namespace bombo {
+
+class ShowView;
+
+class SetListDialog : public QDialog {
+    Q_OBJECT
+public:
+    /// @pre the controller has a session
+    explicit SetListDialog(SessionController& controller, QWidget* parent = nullptr);
+
+private:
+    struct Line {
+        std::string tone;
+        double minutes = 0;
+    };
+    void addLine(const Line& line, int row);
+    void load();
+    void keep();
+    std::vector<Line> lines() const;
+    void plan();
+    void move(int by);
+
+    SessionController& m_controller;
+    QTableWidget* m_table;
+    ShowView* m_view;
+    QLabel* m_sum;
+};
+
+/// What is done before a number, in a line.
+QString showStepText(const ShowStep& step);
+
+} // namespace bombo
