@@ -106,7 +106,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     m_table->verticalHeader()->setDefaultSectionSize(36);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
-    m_table->setMinimumWidth(300);
+    m_table->setMinimumWidth(390);
     left->addWidget(m_table, 1);
     auto* buttons = new QHBoxLayout;
     const auto button = [&](const QString& text, const char* name, auto act) {
@@ -135,7 +135,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     m_sum->setObjectName(QStringLiteral("showSum"));
     m_sum->setWordWrap(true);
     left->addWidget(m_sum);
-    row->addLayout(left, 4);
+    row->addLayout(left, 5);
     m_view = new ShowView;
     auto* scroll = new QScrollArea;
     scroll->setWidget(m_view);

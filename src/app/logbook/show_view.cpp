@@ -11,7 +11,7 @@ namespace bombo {
 namespace {
 
 constexpr double kHead = 30.0;  // of the drums' names
-constexpr double kRow = 58.0;   // of a number
+constexpr double kRow = 70.0;   // of a number
 constexpr double kLane = 104.0; // of a drum
 
 } // namespace
@@ -63,18 +63,19 @@ void ShowView::paintEvent(QPaintEvent*) {
         const double y = area.top() + kHead + kRow * (static_cast<double>(i) + 0.5);
         if (step.drum) {
             const double x = laneX(*step.drum);
-            const QRectF block(x - 46, y - 17, 92, 34);
+            const QRectF block(x - 47, y - 20, 94, 40);
             painter.setPen(QPen(step.fits ? ink().ink : ink().accent, step.fits ? 1.4 : 2.5));
             painter.setBrush(step.change.takes.value > 0.0 ? ink().accentSoft : ink().band);
             painter.drawRoundedRect(block, 4, 4);
             painter.setPen(ink().ink);
-            painter.setFont(typefaceFor(m_picture.tones[i], 84, 14, QFont::DemiBold));
-            painter.drawText(block, Qt::AlignCenter, m_picture.tones[i]);
+            painter.setFont(typeface(13, QFont::DemiBold));
+            painter.drawText(block.adjusted(3, 0, -3, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                             m_picture.tones[i]);
         }
         const QString& text = m_picture.texts[i];
         const QRectF place(textX, y - 0.5 * kRow + 4, area.right() - textX, kRow - 8);
         painter.setPen(step.fits ? ink().ink : ink().accent);
-        painter.setFont(typeface(14, step.fits ? QFont::Normal : QFont::DemiBold));
+        painter.setFont(typeface(13, step.fits ? QFont::Normal : QFont::DemiBold));
         painter.drawText(place, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap,
                          step.drum ? text : tr("%1: %2").arg(m_picture.tones[i], text));
     }
