@@ -140,7 +140,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     auto* scroll = new QScrollArea;
     scroll->setWidget(m_view);
     scroll->setWidgetResizable(true);
-    scroll->setMinimumWidth(scaled(480));
+    scroll->setMinimumWidth(440);
     row->addWidget(scroll, 7);
     resize(scaled(QSize(1120, 620)));
     load();
