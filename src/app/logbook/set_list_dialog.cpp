@@ -142,7 +142,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     scroll->setWidgetResizable(true);
     scroll->setMinimumWidth(440);
     row->addWidget(scroll, 7);
-    resize(scaled(QSize(1120, 620)));
+    resize(1120, 620);
     load();
     plan();
 }
