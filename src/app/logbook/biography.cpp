@@ -18,6 +18,7 @@ Biography::Biography(SessionController& controller) : m_controller(controller), 
 
 void Biography::forget() {
     m_entries.reset();
+    m_own.reset();
 }
 
 std::int64_t Biography::clock() {
@@ -30,12 +31,16 @@ const std::vector<Entry>& Biography::entries() {
     return *m_entries;
 }
 
-std::vector<Entry> Biography::of(const std::string& drumId) {
-    std::vector<Entry> own;
-    for (const Entry& entry : entries())
-        if (entry.drumId == drumId)
-            own.push_back(entry);
-    return own;
+const std::vector<Entry>& Biography::own() {
+    const std::string& drum = session().drum.id;
+    if (!m_own || m_ownOf != drum) {
+        m_own.emplace();
+        m_ownOf = drum;
+        for (const Entry& entry : entries())
+            if (entry.drumId == drum)
+                m_own->push_back(entry);
+    }
+    return *m_own;
 }
 
 const Entry* Biography::entry(std::int64_t id) {
@@ -58,12 +63,11 @@ const Entry* Biography::before(const Entry& entry) {
 BackTo Biography::backTo(const Entry& then, SameAs same) {
     std::vector<PadKind> kinds(padKinds().begin(), padKinds().end());
     kinds.insert(kinds.end(), session().ownKinds.begin(), session().ownKinds.end());
-    return bombo::backTo(drumNow(m_controller.reckoned(), of(session().drum.id), clock()), then, same,
-                         m_heads, kinds);
+    return bombo::backTo(drumNow(m_controller.reckoned(), own(), clock()), then, same, m_heads, kinds);
 }
 
 SettlingBelief Biography::settling(HeadSide side) {
-    return settlingOf(session().drum, side, staysOf(of(session().drum.id), side),
+    return settlingOf(session().drum, side, staysOf(own(), side),
                       turnModelOf(m_controller.reckoned()).head(side).perTurn());
 }
 
@@ -79,16 +83,15 @@ std::optional<Moved> Biography::movedBefore(const Entry& entry, HeadSide side) {
 }
 
 std::optional<Moved> Biography::movedSince(HeadSide side) {
-    return bombo::movedSince(m_controller.reckoned(), side, of(session().drum.id), clock());
+    return bombo::movedSince(m_controller.reckoned(), side, own(), clock());
 }
 
 PartLife Biography::life(Part part) {
-    const std::vector<Entry> own = of(session().drum.id);
-    return lifeOf(session().drum, part, own, playsOf(own), clock());
+    return lifeOf(session().drum, part, own(), playsOf(own()), clock());
 }
 
 std::optional<Expected> Biography::expectedNow(HeadSide side) {
-    return bombo::expectedNow(m_controller.reckoned(), side, of(session().drum.id), clock());
+    return bombo::expectedNow(m_controller.reckoned(), side, own(), clock());
 }
 
 Entry Biography::now() {

@@ -14,8 +14,8 @@ public:
     void forget();
     /// Of every drum, the oldest first.
     const std::vector<Entry>& entries();
-    /// Of one drum.
-    std::vector<Entry> of(const std::string& drumId);
+    /// Of the drum in front. @pre the controller has a session
+    const std::vector<Entry>& own();
     const Entry* entry(std::int64_t id);
 
     // Of the drum in front. @pre the controller has a session
@@ -40,6 +40,8 @@ private:
 
     SessionController& m_controller;
     std::optional<std::vector<Entry>> m_entries;
+    std::optional<std::vector<Entry>> m_own; ///< of the drum m_ownOf
+    std::string m_ownOf;
     std::vector<HeadSpec> m_heads;
 };
 

@@ -143,8 +143,25 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     scroll->setMinimumWidth(440);
     row->addWidget(scroll, 7);
     resize(1120, 620);
+    lookAtDrums();
     load();
     plan();
+}
+
+/// Once: nothing is done to a drum while the show is planned.
+void SetListDialog::lookAtDrums() {
+    const std::vector<Entry> entries = m_controller.entries();
+    for (const DrumRow& row : m_controller.drums()) {
+        if (row.isRetired || m_played.size() >= kMostDrums)
+            continue;
+        auto session = sessionOf(m_controller, row);
+        if (!session)
+            continue;
+        Played played{std::move(*session), {}};
+        std::copy_if(entries.begin(), entries.end(), std::back_inserter(played.entries),
+                     [&](const Entry& entry) { return entry.drumId == row.drum.id; });
+        m_played.push_back(std::move(played));
+    }
 }
 
 void SetListDialog::addLine(const Line& line, int row) {
@@ -231,19 +248,10 @@ void SetListDialog::plan() {
         picture.tones << cueName(line.tone, m_controller.tones());
         picture.minutes.push_back(line.minutes);
     }
-    const std::vector<Entry> entries = m_controller.entries();
     std::vector<DrumInShow> drums;
-    for (const DrumRow& row : m_controller.drums()) {
-        if (row.isRetired || drums.size() >= kMostDrums)
-            continue;
-        const auto session = sessionOf(m_controller, row);
-        if (!session)
-            continue;
-        std::vector<Entry> own;
-        std::copy_if(entries.begin(), entries.end(), std::back_inserter(own),
-                     [&](const Entry& entry) { return entry.drumId == row.drum.id; });
-        drums.push_back(drumInShow(*session, own, tones, QDateTime::currentSecsSinceEpoch()));
-        picture.drums << QString::fromStdString(row.drum.name);
+    for (const Played& one : m_played) {
+        drums.push_back(drumInShow(one.session, one.entries, tones, QDateTime::currentSecsSinceEpoch()));
+        picture.drums << QString::fromStdString(one.session.drum.name);
     }
     picture.steps = planShow(drums, numbers);
     int misfits = 0;

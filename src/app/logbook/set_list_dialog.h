@@ -22,6 +22,12 @@ private:
         std::string tone;
         double minutes = 0;
     };
+    /// A drum that may play, as its newest session has it, with its entries.
+    struct Played {
+        Session session;
+        std::vector<Entry> entries;
+    };
+    void lookAtDrums();
     void addLine(const Line& line, int row);
     void load();
     void keep();
@@ -30,6 +36,7 @@ private:
     void move(int by);
 
     SessionController& m_controller;
+    std::vector<Played> m_played;
     QTableWidget* m_table;
     ShowView* m_view;
     QLabel* m_sum;
