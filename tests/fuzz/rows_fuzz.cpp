@@ -2,6 +2,7 @@
 #include "json_mutator.h"
 #include "support/sessions.h"
 
+#include "core/record/entry_figures.h"
 #include "store/packed_text.h"
 #include "store/workbook.h"
 
