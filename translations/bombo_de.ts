@@ -860,6 +860,25 @@
     </message>
 </context>
 <context>
+    <name>CausesStrip</name>
+    <message>
+        <source>under 1 in 100</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 in 100</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What it may be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, %2, %3</source>
+        <translation type="unfinished">%1: %2, %3 {1,?} {2,?}</translation>
+    </message>
+</context>
+<context>
     <name>CutawayPaint</name>
     <message>
         <source>now %1, %2 cents away</source>
@@ -1096,6 +1115,1379 @@
     <message>
         <source>Leave it</source>
         <translation>Lassen</translation>
+    </message>
+</context>
+<context>
+    <name>FaultDrawing</name>
+    <message>
+        <source>strainer</source>
+        <translation type="unfinished">Abhebung</translation>
+    </message>
+    <message>
+        <source>What to do, drawn</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>FaultFigures</name>
+    <message>
+        <source>batter</source>
+        <translation type="unfinished">Schlagfell</translation>
+    </message>
+    <message>
+        <source>snare side</source>
+        <translation type="unfinished">Resonanzfell</translation>
+    </message>
+    <message>
+        <source>%1 %2 cents under its target</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 %2 cents over its target</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rods apart by %1 times the tolerance</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings %1 % longer than its kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings %1 % shorter than its kind</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>about %1 hours played on it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>knob %1 turns above choke</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>knob %1 turns below choke</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>knob %1 turns below clean</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>knob %1 turns above rattle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strands ate up %1 turns of the knob</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>end gaps %1 mm unlike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 turns left to tighten</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a rod lost turns since the last entry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no rod lost turns since the last entry</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>weather moved it %1 cents</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strokes differ by %1 dB</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>strokes land %1 % of the radius out</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings %1 % shorter than wanted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings %1 % longer than wanted</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings %1 % longer at the microphone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>rings %1 % shorter at the microphone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 cents from another instrument</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not sure</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>you found: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing known of it yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>Faults</name>
+    <message>
+        <source>How it sounds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What the wires do</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heads and rods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Now and then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dull</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Papery, cheap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rings</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wavers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Like a tom</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wires come late</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No answer when soft</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Buzzes with others</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Buzzes all the time</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loose at full travel</source>
+        <translation type="unfinished">Lose am Ende des Wegs</translation>
+    </message>
+    <message>
+        <source>Lever will not close</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A wrinkle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One rod tight and low</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Goes out of tune</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bad in the microphone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Never the same twice</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no life, no snap</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>thin, like a box</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>a metallic tone stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the tone beats, wah-wah</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>near the edge, wires silent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>or now and then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>silent under a whisper</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>when another drum sounds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on and on after a stroke</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the knob is at its end</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>or only with force</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>on one side of the film</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>hard to turn, pitch stays down</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>good yesterday, not today</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>fine here in the room</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>every stroke another one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Snare side too slack</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Batter head worn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Batter uneven</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tuned low</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wires too tight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wires too loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wires off centre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>An end plate stands up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A strand bent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wires stretched</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clamped too short</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clamped too long</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A rod dry or burred</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A rod bent</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hoop not round or flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Head off centre</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dirt under the head</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A new head settling</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rods backing off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The weather</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A shared pitch</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The other drum rings long</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The strokes differ</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Struck off the middle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Pad and microphone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The microphone close by</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The room</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The drum&apos;s own limits</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Muffled too much</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The wires lie on a film that gives way instead of throwing them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Film that was stretched and beaten too long has no tone left. A fresh head is the whole answer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rods that pull unequally split the tone in two that beat.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A low head leaves one long boom bare. That is its nature, not a fault.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They are held so fast that soft strokes cannot lift them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They hang, come late and rattle on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One end plate lies too near the hoop: half the strands do not touch.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It holds the strands off the film at that end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It stands off the film and rattles for itself.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strands that have grown long eat up the way of the knob.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strap or cord is held too far in: the lever has no way left.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strap or cord is given out too far: the knob cannot reach.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The key works against friction, and the hoop stays where it is.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It binds in its lug: the turns do not reach the hoop.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It pulls the film unequally, however the rods stand.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its collar lies over the edge on one side only.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something lies on the edge and lifts the film there.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New film gives for days. That is normal: tune it again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Played hard, some rods turn themselves loose.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cold, warmth and damp move every drum. Nothing is broken.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Another drum sounds just where this one does, and shakes the wires.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Its tone outlasts the stroke and keeps the wires going.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A lug, the strainer or a screw rattles along.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The drum is steady; the hands are not yet. That can be practised.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There the edge sounds with every stroke. It is the place, not the drum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What lies on the head calms what you hear, not what the microphone hears.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Near the head every drum rings. In the room it does not.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Walls and floor colour it. The drum is all right.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edges and fittings are no better. A fresh head helps it more than anything.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is more on the head than it needs.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press the snare side with your thumb.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press the batter with your thumb.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tap once round the batter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever off. One stroke, and listen to the end.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at the batter against the light.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How long has the batter been on?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Was the batter put on in the last two days?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Slacken the batter and look along it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Throw the lever off and strike.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the strainer three quarters looser.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the strainer three quarters tighter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strike the middle as softly as you can.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The softest stroke near the edge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One loud stroke in the middle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look along the wires from the side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at both end plates.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at the end plates from the side.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Turn the knob towards tight and count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clamp the wires anew.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Close the lever slowly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Knob to its loose end, then close the lever.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feel every screw of lugs and strainer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay a flat hand on the wires and strike.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Play the other drums one by one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay a hand on the drum that sets it off.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Press the other drum&apos;s head near its hoop while it is struck.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look along the hoop all round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at the film just inside the hoop.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the head off and feel the edge.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay the bare hoop on a flat table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loosen that rod by a turn, then turn it by finger.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take that rod out and roll it on a table.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Change that rod for another one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Feel every rod with your fingers.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tap once round: did all of it move the same way?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is it much warmer, colder or damper than when it was good?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strike ten times as alike as you can.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look where the stick marks are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Strike exactly in the middle, five times.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let somebody strike and listen four steps away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the microphone up by two hands.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the microphone a quarter round the drum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Play it in another room, or hang a thick blanket behind it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take everything off the batter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every batter rod up by a quarter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every snare-side rod up by a quarter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put another snare drum in its place.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Look at edges, lugs and strainer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever off. Between the wires and the hoop, as hard as on a ripe plum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A hand&apos;s breadth in from the hoop, as hard as on a ripe plum.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever off, a finger&apos;s length in from the hoop, in front of every rod. Listen for the odd one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does the tone stand still, or does it come and go?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Where the sticks land: is the coating there, is it dented?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In shows or long evenings; a guess will do.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>New film gives for days.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only with a spare at hand: an old head may not come back. Every rod down evenly until the film is loose. Does it lie flat?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What you complain of: is it still there without the wires?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then the same strokes again. It is turned back afterwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever on. Do the wires answer?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever on, a hand&apos;s breadth in from the hoop. Do the wires answer?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever on, ears protected. Do the wires stop with the drum?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At eye level, lever on: does every strand lie on the film? Wire ends are sharp.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From below: is each as far from the hoop as the other?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever on: does each lie down over the edge, or does one stand up?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>How far does it go from where it stands? Turn it back afterwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lever off, knob halfway, open the clamp at the strainer, draw the strap in by hand and clamp it. Then lever on. Snug, not stripped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Never force it. Does it go by itself?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does it close now?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By finger and screwdriver, snug and no more. Is one loose?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From below, gently. Does the buzz stop?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave this one alone, lever on. Which sets it off?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Let somebody strike it so. Does this one still buzz?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>That raises its pitch. Does this one still buzz?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>From the side: is it as far above the shell everywhere?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is its collar as wide all round?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only with a spare at hand. Every rod down evenly, a half turn at a time; run a finger round the edge and under the film.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only with a spare head at hand, for the head comes off. Press the hoop down here and there: does it rock?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Does it run freely?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loosen its opposite as far first. Does it wobble?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put both at their turns again. Where is the trouble now?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try to turn each on. Is one looser than its neighbours?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All rods down alike is another thing than one rod gone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Heaters, a van in winter and the open air count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Eyes shut, same height, same place. Listen to each.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The middle, or beside it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What you complain of: is it still there?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>With your own ears, not through the microphone.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then the same strokes. Is it still there?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Same height, same strokes. Is it still there?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Is it still there?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then strike. It is laid back afterwards.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By opposites, evenly; stop where the resistance jumps. Then the same strokes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>By opposites, evenly; thin film: stop where the resistance jumps. Then the same strokes.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The same hands, the same place. Does that one do it too?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cracks, thin metal, play, rough edges: how well is it made?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Hardly gives</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gives a little</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gives easily</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All alike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One or two differ</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All differ</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stands still</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wavers slowly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wavers fast</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>As new</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Worn</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gone, or dented</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A few shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some dozens</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>More, or nobody knows</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Yes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Dished</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Still the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Less</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A little better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Much better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At once</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Late, or now and then</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Not at all</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clean</source>
+        <translation type="unfinished">Sauber</translation>
+    </message>
+    <message>
+        <source>Rattle on a little</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rattle on long</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All lie flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One or two stand off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several stand off</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Alike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A little unlike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plainly unlike</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lies flat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stands up a little</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plainly stands up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Two turns or more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>About one</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>They are tight now</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Still loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Easily</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Only with force</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It closes</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Still not</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All snug</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One is loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Several are loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The buzz stops</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The buzz stays</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One far more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is something</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It rocks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Runs freely</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rough</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Sticks</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Rolls straight</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Wobbles</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Goes with the rod</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stays at the lug</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>None is loose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Single rods</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Somewhat</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Plainly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some differ</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>In the middle</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Beside it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Everywhere</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Fine over there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No livelier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A little livelier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Much livelier</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>No, it is fine</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Partly</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Just the same</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Well made</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Some poor parts</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Poor</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Raise the snare side to its target.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Set the strainer anew.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put a new batter head on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Seat it and bring it up evenly.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Even the batter.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Listen again.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose a higher tone, if you like one.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring the batter up to it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or calm the boom with little, further in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loosen the strainer until a whisper at the edge is answered.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Tighten the strainer until a loud stroke ends clean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shift the wires until both gaps are alike.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Bring both straps level with the film; flat straps lie lower than cord.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut a bent strand off at both plates; wire ends are sharp. No tape.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Or put new wires on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clamp anew, the strap given out a little.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clamp anew, knob halfway, the strap drawn in.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take the rod out, clean it and its lug, a little grease. Never force it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put a straight rod in, with its washer.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put a round, flat hoop on.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loosen evenly, centre the head, finger-tight all round.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Loosen evenly, lift the head, wipe edge and film clean.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Leave it overnight; look again tomorrow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>At those rods: a nylon washer, or wax on the thread.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Say what the weather is now; targets follow.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Every rod the same small turn; no evening needed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the other drum&apos;s pitch, or this one&apos;s, by a little: see Buzz with others.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Shorten the other drum&apos;s tone a little.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Snug every screw of lugs and strainer, not stripped.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Play twenty backbeats: Player or drum says how even they are.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Then practise with the same picture in sight.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Aim for the middle; move the stool if the reach is wrong.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Lay the pad where the microphone hears it: turn its angle.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Move the microphone up or out, and hear both places predicted.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Judge it elsewhere, or bring a blanket and a rug.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Put a fresh batter head on: nothing helps such a drum more.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Edges and shell are for a workshop; gloves and clean air if you sand them.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Take off what is not needed, one thing after the other.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -2469,6 +3861,38 @@ trifft hier</translation>
     <message>
         <source>way back to an entry</source>
         <translation>Weg zurück zu einem Eintrag</translation>
+    </message>
+    <message>
+        <source>complaint</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer about the fault</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cause taken</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>whether it helped</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>answer taken back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>end of the search</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>what it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing is being looked for; say first what is wrong with the drum.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -5136,6 +6560,87 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::FaultsPage</name>
+    <message>
+        <source>What it may be</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Why this question</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>I know what it is…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Something else is wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is wrong with it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose what you hear or see. What the workbook knows of %1 counts from the start.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Choose what you hear or see. No drum is in front: the questions alone have to tell.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Known without a question.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>After %n question(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Question %1, about %2 to go after it. Nothing that cannot be taken back is asked before everything else.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>about %1 seconds</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message numerus="yes">
+        <source>about %n minute(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>It tells most for %1, and nothing is turned.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It tells most for %1; what is turned is turned back.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It takes %1 and may not be taken back: everything else has been asked.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Next would be: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>You found: %1. The workbook says: %2. Both count.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>bombo::FitDialog</name>
     <message>
         <source>New wires</source>
@@ -6231,6 +7736,10 @@ Anteil der Grenze</translation>
         <source>The show…</source>
         <translation>Der Auftritt…</translation>
     </message>
+    <message>
+        <source>Faults</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -6880,6 +8389,25 @@ Anteil der Grenze</translation>
         <source>The simulated drum is struck. A tension gauge or the ear work as well: say so at the head, beside the round.</source>
         <translation>Die simulierte Trommel wird geschlagen. Auch Messuhr oder Ohr gehen: sagen Sie es beim Fell, neben der Runde.</translation>
     </message>
+    <message>
+        <source>Find what is wrong</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A few questions, the telling ones first.</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>bombo::QuestionCard</name>
+    <message>
+        <source>Space</source>
+        <translation type="unfinished">Leertaste</translation>
+    </message>
+    <message>
+        <source>Not sure</source>
+        <translation type="unfinished"></translation>
+    </message>
 </context>
 <context>
     <name>bombo::QuestionPanel</name>
@@ -7119,6 +8647,14 @@ Anteil der Grenze</translation>
     <message>
         <source>%1, %2, %3 rods</source>
         <translation>%1, %2, %3 Schrauben</translation>
+    </message>
+    <message>
+        <source>Faults</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Faults: under way</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -7717,6 +9253,81 @@ Anteil der Grenze</translation>
     <message>
         <source>Try it</source>
         <translation>Versuchen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::VerdictCard</name>
+    <message>
+        <source>It is gone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>It is better</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Still there</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>And when that is done: has it helped?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Try this remedy first</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mend it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>To the station: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Back to the work</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Nothing stands out.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What was tried leaves several causes open. The likeliest of them: %1. Or it is something that is not listed here.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Being mended: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Gone. It was: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Better. It was: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept: the next search on this drum knows of it.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, by what is usual.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: %2.</source>
+        <translation type="unfinished">%1: %2.</translation>
+    </message>
+    <message>
+        <source>Go to %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Before: %1. Now: %2.</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>

@@ -110,6 +110,23 @@
     </message>
 </context>
 <context>
+    <name>bombo::FaultsPage</name>
+    <message numerus="yes">
+        <source>After %n question(s).</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>about %n minute(s)</source>
+        <translation type="unfinished">
+            <numerusform></numerusform>
+            <numerusform></numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::MicrophoneDialog</name>
     <message numerus="yes">
         <source>Heard. %n more</source>

@@ -7,6 +7,7 @@
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
+#include "app/faults/faults_page.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
@@ -77,6 +78,8 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
         m_stack->addWidget(page);
     m_logbook = new LogbookPage(controller);
     m_stack->addWidget(m_logbook);
+    m_faults = new FaultsPage(controller);
+    m_stack->addWidget(m_faults);
     m_stand = new StandView(m_frame);
 
     connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
@@ -92,6 +95,15 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     });
     connect(m_rail, &RouteRail::stationChosen, this, &MainWindow::goTo);
     connect(m_rail, &RouteRail::logbookChosen, this, [this] { showLogbook(true); });
+    connect(m_rail, &RouteRail::faultsChosen, this, [this] { showFaults(true); });
+    connect(m_purpose, &PurposePage::faultsChosen, this, [this] { showFaults(true); });
+    connect(m_faults, &FaultsPage::stationChosen, this, [this](Station station) {
+        if (m_controller.hasSession())
+            goTo(station);
+        else
+            m_controller.tell(tr("Open a workbook first."));
+    });
+    connect(m_faults, &FaultsPage::left, this, [this] { showFaults(false); });
     connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
     connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
     connect(&controller, &SessionController::workbookChanged, this, [this] {
@@ -263,6 +275,7 @@ void MainWindow::fillMenus() {
             m_controller.tell(tr("Open a workbook first."));
     });
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
+    go->addAction(tr("Faults"), QKeySequence(Qt::CTRL | Qt::Key_F), this, [this] { showFaults(true); });
 }
 
 void MainWindow::fillLanguages(QMenu& menu) {
@@ -327,14 +340,24 @@ void MainWindow::refresh() {
     };
     if (m_beside == Beside::Maker)
         return bring(m_maker);
+    if (!ready && m_beside == Beside::Faults) {
+        m_faults->refresh();
+        return bring(m_faults);
+    }
     if (!ready) {
         m_beside = Beside::Nothing;
         m_start->refresh();
         return bring(m_start);
     }
-    m_rail->refresh(m_beside == Beside::Logbook);
+    m_rail->refresh(m_beside == Beside::Logbook  ? RouteRail::Beside::Logbook
+                    : m_beside == Beside::Faults ? RouteRail::Beside::Faults
+                                                 : RouteRail::Beside::Nothing);
     if (m_beside == Beside::Logbook)
         return bring(m_logbook);
+    if (m_beside == Beside::Faults) {
+        m_faults->refresh();
+        return bring(m_faults);
+    }
     if (m_beside == Beside::Purpose) {
         m_purpose->refresh();
         return bring(m_purpose);
@@ -351,6 +374,8 @@ PrimaryButton* MainWindow::primaryInFront() const {
     switch (m_beside) {
     case Beside::Logbook:
         return m_logbook->primary();
+    case Beside::Faults:
+        return m_faults->primary();
     case Beside::Maker:
         return m_maker->primary();
     case Beside::Purpose:
@@ -435,6 +460,12 @@ void MainWindow::showLogbook(bool inFront) {
     refresh();
 }
 
+/// Without a workbook too: then the questions alone have to tell.
+void MainWindow::showFaults(bool inFront) {
+    m_beside = inFront ? Beside::Faults : Beside::Nothing;
+    refresh();
+}
+
 void MainWindow::toggleStand() {
     if (!m_controller.hasSession())
         return;
@@ -474,6 +505,8 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
             pressPrimary();
         return;
     }
+    if (m_beside == Beside::Faults && !event->isAutoRepeat() && m_faults->takeKey(event->key()))
+        return;
     QMainWindow::keyPressEvent(event);
 }
 

@@ -17,6 +17,7 @@ class PageFrame;
 class StartPage;
 class DrumMaker;
 class PurposePage;
+class FaultsPage;
 struct Drum;
 enum class Describe;
 
@@ -43,6 +44,7 @@ private:
     void refresh();
     void goTo(Station station);
     void showLogbook(bool inFront);
+    void showFaults(bool inFront);
     void describeDrum(Describe what);
     void takeDrum(const Drum& drum);
     void backToWork();
@@ -64,12 +66,13 @@ private:
     QStackedWidget* m_stack;
     StartPage* m_start;
     LogbookPage* m_logbook;
+    FaultsPage* m_faults;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
     DrumMaker* m_maker = nullptr; ///< until a drum is described
     PurposePage* m_purpose;
     /// What stands in front beside the work at a station.
-    enum class Beside { Nothing, Logbook, Maker, Purpose };
+    enum class Beside { Nothing, Logbook, Faults, Maker, Purpose };
     Beside m_beside = Beside::Nothing;
     Describe m_describing{};     ///< while the maker is in front
     QTimer m_resized;            ///< runs out when the user has stopped pulling at the window

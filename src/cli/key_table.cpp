@@ -1,5 +1,6 @@
 /// The keys of each verb.
 #include "cli/keys.h"
+#include "store/resources.h"
 
 #include <map>
 
@@ -67,6 +68,26 @@ Keys drumKeys() {
           {"drum.guessed.snare_side", kFlag},
           {"drum.guessed.wires", kFlag},
           {"drum.guessed.hoop", kFlag}}});
+}
+
+std::string joinedWith(const std::vector<std::string>& names, const std::string& last = {}) {
+    std::string all;
+    for (const std::string& name : names)
+        all += (all.empty() ? "" : "|") + name;
+    return last.empty() ? all : all + "|" + last;
+}
+
+Keys faultKeys() {
+    const FaultNet& net = faultNet();
+    std::vector<std::string> complaints;
+    for (const Complaint& complaint : net.complaints)
+        complaints.push_back(complaint.id);
+    Keys keys{{"complaint", kText, {}, {}, joinedWith(complaints), "what is wrong, in plain words"},
+              {"drum", kText, {}, {}, "", "a name or id of the workbook; nothing is known of it without it"},
+              {"answers", kObject, {}, {}, "", "what was found so far"}};
+    for (const FaultTest& test : net.tests)
+        keys.push_back({"answers." + test.id, kText, {}, {}, joinedWith(test.answers, "not_sure"), ""});
+    return keys;
 }
 
 Keys toneKeys() {
@@ -318,7 +339,8 @@ const std::map<std::string, Keys>& table() {
          {{"numbers", kList, {}, {}, "", "in the order of the show"},
           {"numbers[].tone", kText, {}, {}, "", "a tone of the workbook or the catalogue"},
           {"numbers[].minutes", kNumber, 0, 600, "", "before it, free for the drum; 0 without it"},
-          {"drums", kFree, {}, {}, "", "names or ids to choose among; all that are played without it"}}}};
+          {"drums", kFree, {}, {}, "", "names or ids to choose among; all that are played without it"}}},
+        {"faults", faultKeys()}};
     return all;
 }
 
@@ -326,7 +348,7 @@ const std::map<std::string, Keys>& table() {
 
 const std::vector<std::string>& verbsWithKeys() {
     static const std::vector<std::string> verbs{"modes", "plan",   "correct",  "weather", "even", "wires",
-                                                "buzz",  "muffle", "practice", "log",     "show"};
+                                                "buzz",  "muffle", "practice", "log",     "show", "faults"};
     return verbs;
 }
 

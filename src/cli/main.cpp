@@ -236,6 +236,17 @@ int main(int argc, char** argv) {
         code = json ? print(cli::show(workbook, *json, nowUtc())) : print(json.fault());
     });
 
+    auto* faults = app.add_subcommand("faults", "What may be wrong with a drum, and what to try next");
+    faults->add_option("input", input, "JSON file; - or nothing: standard input");
+    faults->footer(
+        std::string(
+            R"(Example: echo '{"complaint":"dull","answers":{"thumb_snare":"slack"}}' | bombo-cli faults)") +
+        "\n" + cli::keysAsText("faults"));
+    faults->callback([&] {
+        const auto json = readJson("faults", input);
+        code = json ? print(cli::faults(workbook, *json, nowUtc())) : print(json.fault());
+    });
+
     auto* keys = app.add_subcommand("keys", "Every key of every verb, as the tables of docs/cli.md");
     keys->callback([] { std::cout << cli::keysAsMarkdown(); });
 

@@ -85,6 +85,9 @@ Answer compareEntries(const std::string& workbook, std::int64_t id, std::int64_t
 Answer driftOf(const std::string& workbook, const std::string& drum, std::int64_t now);
 /// A show: which drum plays each number, and what is done to it before. @param now seconds since 1970, UTC
 Answer show(const std::string& workbook, const Json& in, std::int64_t now);
+/// What may be wrong with a drum, the next thing to try, or the remedy. @param workbook empty: nothing is
+/// known of the drum @param now seconds since 1970, UTC
+Answer faults(const std::string& workbook, const Json& in, std::int64_t now);
 /// By the ending of the file: .json or .csv. @param drum empty: all
 Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum);
 Answer importLog(const std::string& workbook, const std::string& file, bool isPreview);

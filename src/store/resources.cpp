@@ -78,6 +78,16 @@ std::vector<Tone> tonesFrom(const Json& json, const char* file) {
     return tones;
 }
 
+const FaultNet& faultNet() {
+    static const FaultNet net = [] {
+        auto read = faultNetFromJson(dataJson("faults.json"));
+        if (!read)
+            throw std::runtime_error("data/faults.json: " + read.fault().text());
+        return std::move(read).value();
+    }();
+    return net;
+}
+
 Json demoJson() {
     return dataJson("demo.json");
 }

@@ -22,6 +22,8 @@ std::vector<Tone> catalogueTones();
 std::vector<Tone> withCatalogueTones(std::vector<Tone> own);
 /// The array "tones" of a data file.
 std::vector<Tone> tonesFrom(const Json& json, const char* file);
+/// data/faults.json; read once.
+const FaultNet& faultNet();
 Json demoJson();
 
 } // namespace bombo

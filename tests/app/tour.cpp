@@ -2,6 +2,8 @@
 
 #include "app/card/card_dialog.h"
 #include "app/drum/fit_dialog.h"
+#include "app/faults/fault_drawing.h"
+#include "app/faults/fault_words.h"
 #include "app/head/ledger_dialog.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
@@ -11,6 +13,7 @@
 #include "app/logbook/set_list_dialog.h"
 #include "app/proof/proof_sheet.h"
 #include "app/reminder/reminder_dialog.h"
+#include "store/resources.h"
 
 #include <QApplication>
 #include <QPainter>
@@ -197,6 +200,43 @@ void takeDialogs(Program& p, Visitor& visitor) {
     fit.close();
 }
 
+/// Every drawing of what to do, on one sheet.
+QPixmap allDrawings() {
+    constexpr int across = 8;
+    constexpr int side = 200;
+    const std::vector<FaultTest>& tests = faultNet().tests;
+    const int rows = (static_cast<int>(tests.size()) + across - 1) / across;
+    QPixmap sheet(across * side, rows * side);
+    sheet.fill(ink().card);
+    QPainter painter(&sheet);
+    for (int i = 0; i < static_cast<int>(tests.size()); ++i)
+        paintFaultDrawing(painter,
+                          QRectF(i % across * side + 10, i / across * side + 10, side - 20, side - 20),
+                          tests[static_cast<std::size_t>(i)].drawing, 8, 20);
+    return sheet;
+}
+
+/// From a complaint by a few answers to a cause, its remedy, and that it helped.
+void takeFaults(Program& p, Visitor& visitor) {
+    visitor.keep(QStringLiteral("fault-drawings"), allDrawings());
+    p.click(QStringLiteral("faults"));
+    visitor.see(QStringLiteral("faults-complaints"), p.window);
+    p.click(QStringLiteral("complaint-buzz_always"));
+    visitor.see(QStringLiteral("faults-question"), p.window);
+    p.press(Qt::Key_2);
+    p.press(Qt::Key_1);
+    settle();
+    visitor.see(QStringLiteral("faults-later"), p.window);
+    for (int answers = 0;
+         answers < 10 && p.window.findChild<QWidget*>(QStringLiteral("faultNotSure"))->isVisible(); ++answers)
+        p.press(answers % 2 == 0 ? Qt::Key_1 : Qt::Key_Space);
+    visitor.see(QStringLiteral("faults-cause"), p.window);
+    p.press(Qt::Key_Space);
+    visitor.see(QStringLiteral("faults-remedy"), p.window);
+    p.click(QStringLiteral("helped-0"));
+    visitor.see(QStringLiteral("faults-gone"), p.window);
+}
+
 /// A drum of one's own, and the start page at last.
 void takeFirstDrum(Program& p, Visitor& visitor) {
     p.click(QStringLiteral("station-0"));
@@ -313,6 +353,7 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     visitor.see(QStringLiteral("logbook-words"), p.window);
     p.click(QStringLiteral("asList"));
     visitor.see(QStringLiteral("logbook-list"), p.window);
+    takeFaults(p, visitor);
     takeFirstDrum(p, visitor);
 }
 

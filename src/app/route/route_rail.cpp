@@ -35,21 +35,28 @@ RouteRail::RouteRail(SessionController& controller, QWidget* parent)
         column->addWidget(button);
     }
     column->addStretch();
-    m_logbook = secondaryButton(tr("Logbook"));
-    m_logbook->setObjectName(QStringLiteral("logbook"));
-    m_logbook->setProperty("plain", true);
-    m_logbook->setCheckable(true);
-    connect(m_logbook, &QPushButton::clicked, this, &RouteRail::logbookChosen);
-    auto* beside = new QHBoxLayout;
+    auto* beside = new QVBoxLayout;
     beside->setContentsMargins(10, 0, 10, 0);
-    beside->addWidget(m_logbook);
+    beside->setSpacing(0);
+    const auto add = [&](const QString& text, const char* name) {
+        QPushButton* button = secondaryButton(text);
+        button->setObjectName(QLatin1String(name));
+        button->setProperty("plain", true);
+        button->setCheckable(true);
+        beside->addWidget(button);
+        return button;
+    };
+    m_logbook = add(tr("Logbook"), "logbook");
+    connect(m_logbook, &QPushButton::clicked, this, &RouteRail::logbookChosen);
+    m_faults = add(tr("Faults"), "faults");
+    connect(m_faults, &QPushButton::clicked, this, &RouteRail::faultsChosen);
     column->addLayout(beside);
     auto* stand = textLabel("quiet", tr("F11  stand view"));
     stand->setContentsMargins(18, 6, 8, 0);
     column->addWidget(stand);
 }
 
-void RouteRail::refresh(bool inLogbook) {
+void RouteRail::refresh(Beside inFront) {
     const Session& session = m_controller.session();
     m_drum->setText(QString::fromStdString(session.drum.name));
     m_facts->setText(tr("%1, %2, %3 rods")
@@ -62,9 +69,12 @@ void RouteRail::refresh(bool inLogbook) {
         QString detail = stateName(state);
         if (station == Station::Tone && state == StationState::Done)
             detail = cueName(session.tone);
-        button->show(state, !inLogbook && session.station == station, detail);
+        button->show(state, inFront == Beside::Nothing && session.station == station, detail);
     }
-    m_logbook->setChecked(inLogbook);
+    m_logbook->setChecked(inFront == Beside::Logbook);
+    m_faults->setChecked(inFront == Beside::Faults);
+    const auto& search = session.faults;
+    m_faults->setText(search && !search->ended ? tr("Faults: under way") : tr("Faults"));
 }
 
 void RouteRail::keyPressEvent(QKeyEvent* event) {

@@ -12,12 +12,14 @@ class RouteRail : public QWidget {
     Q_OBJECT
 public:
     explicit RouteRail(SessionController& controller, QWidget* parent = nullptr);
-    /// @param inLogbook the logbook is in front, no station is
-    void refresh(bool inLogbook);
+    /// What stands in front beside the route.
+    enum class Beside { Nothing, Logbook, Faults };
+    void refresh(Beside inFront);
 
 signals:
     void stationChosen(bombo::Station station);
     void logbookChosen();
+    void faultsChosen();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -28,6 +30,7 @@ private:
     QLabel* m_facts;
     std::vector<StationButton*> m_stations;
     QPushButton* m_logbook;
+    QPushButton* m_faults;
 };
 
 } // namespace bombo

@@ -70,6 +70,13 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("fit_head"), QT_TRANSLATE_NOOP("RefusalWords", "new head")},
         {QStringLiteral("fit_wires"), QT_TRANSLATE_NOOP("RefusalWords", "new wires")},
         {QStringLiteral("go_back"), QT_TRANSLATE_NOOP("RefusalWords", "way back to an entry")},
+        {QStringLiteral("complain"), QT_TRANSLATE_NOOP("RefusalWords", "complaint")},
+        {QStringLiteral("answer_fault"), QT_TRANSLATE_NOOP("RefusalWords", "answer about the fault")},
+        {QStringLiteral("take_cause"), QT_TRANSLATE_NOOP("RefusalWords", "cause taken")},
+        {QStringLiteral("judge_remedy"), QT_TRANSLATE_NOOP("RefusalWords", "whether it helped")},
+        {QStringLiteral("step_back_in_faults"), QT_TRANSLATE_NOOP("RefusalWords", "answer taken back")},
+        {QStringLiteral("leave_faults"), QT_TRANSLATE_NOOP("RefusalWords", "end of the search")},
+        {QStringLiteral("keep_found"), QT_TRANSLATE_NOOP("RefusalWords", "what it was")},
         {QStringLiteral("mark_saved"), QT_TRANSLATE_NOOP("RefusalWords", "saved to logbook")}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : RefusalWordsText::tr(*found);
@@ -185,6 +192,8 @@ QString refusalText(Refusal refusal) {
             "the turns first.");
     case Refusal::StarsOutOfRange:
         return RefusalWordsText::tr("One to %1 stars, or none.").arg(kMostStars);
+    case Refusal::NothingLookedFor:
+        return RefusalWordsText::tr("Nothing is being looked for; say first what is wrong with the drum.");
     case Refusal::NoSuchDrum:
         return RefusalWordsText::tr("Such a drum cannot be computed. Check its size, rods and heads.");
     case Refusal::TooLongAName:

@@ -41,6 +41,11 @@ PurposePage::PurposePage(SessionController& controller, QWidget* parent)
                                    tr("The little that helps most, by the clock."), QStringLiteral("3")),
                   "inMinutes");
     connect(m_hurry, &QPushButton::clicked, this, &PurposePage::hurryChosen);
+    m_faults = add(ways,
+                   new ChoiceButton(tr("Find what is wrong"), tr("A few questions, the telling ones first."),
+                                    QStringLiteral("4")),
+                   "findFault");
+    connect(m_faults, &QPushButton::clicked, this, &PurposePage::faultsChosen);
     ways->addStretch();
     both->addLayout(ways, 5);
 
@@ -49,13 +54,13 @@ PurposePage::PurposePage(SessionController& controller, QWidget* parent)
     ears->addWidget(textLabel("heading", tr("What listens?")));
     m_microphone = add(ears,
                        new ChoiceButton(tr("A microphone"), tr("Five taps tell whether it hears well."),
-                                        QStringLiteral("4")),
+                                        QStringLiteral("5")),
                        "checkMicrophone");
     connect(m_microphone, &QPushButton::clicked, this, &PurposePage::listen);
     m_practice =
         add(ears,
             new ChoiceButton(tr("No microphone"), tr("Strike a simulated drum like it, to try it out."),
-                             QStringLiteral("5")),
+                             QStringLiteral("6")),
             "withoutMicrophone");
     connect(m_practice, &QPushButton::clicked, this,
             [this] { m_controller.perform(ChooseSource{SoundSource::Practice}); });
@@ -88,9 +93,9 @@ void PurposePage::listen() {
 }
 
 void PurposePage::keyPressEvent(QKeyEvent* event) {
-    ChoiceButton* const all[]{m_card, m_hurry, m_microphone, m_practice};
+    ChoiceButton* const all[]{m_card, m_hurry, m_faults, m_microphone, m_practice};
     const int index = event->key() - Qt::Key_2;
-    if (index >= 0 && index < 4 && !event->isAutoRepeat())
+    if (index >= 0 && index < 5 && !event->isAutoRepeat())
         return all[index]->press();
     QWidget::keyPressEvent(event);
 }

@@ -18,6 +18,7 @@ signals:
     void tuneChosen();
     void cardChosen();
     void hurryChosen();
+    void faultsChosen();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -30,6 +31,7 @@ private:
     ChoiceButton* m_tune;
     ChoiceButton* m_card;
     ChoiceButton* m_hurry;
+    ChoiceButton* m_faults;
     ChoiceButton* m_microphone;
     ChoiceButton* m_practice;
     QLabel* m_ear;

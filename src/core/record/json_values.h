@@ -2,6 +2,7 @@
 /// JSON for the core's values, as the workbook stores them. The exchange formats of the command line are
 /// apart.
 #include "core/drum/catalogue.h"
+#include "core/faults/fault_net.h"
 #include "core/record/session.h"
 #include "core/record/state_text.h"
 
@@ -42,6 +43,8 @@ Result<Tone, InputProblem> toneFromJson(const Json& j);
 /// The four files of the catalogue: {"heads": [...]}, {"shells": [...]}, {"hoops": [...]}, {"wires": [...]}.
 Result<Catalogue, InputProblem> catalogueFromJson(const Json& heads, const Json& shells, const Json& hoops,
                                                   const Json& wires);
+/// The net of data/faults.json.
+Result<FaultNet, InputProblem> faultNetFromJson(const Json& json);
 /// A drum. Its heads and hoop may be named, and what its material does in the weather be left out: both are
 /// then looked up in the catalogue. Checked by checkedDrum.
 Result<Drum, InputProblem> drumFromJson(const Json& j, const Catalogue& catalogue);

@@ -1,6 +1,7 @@
 #pragma once
 /// What is at hand for the work, today and in sessions to come: of the drum, of the place, of the user's
 /// hands.
+#include "core/faults/fault_case.h"
 #include "core/muffling/kinds.h"
 #include "core/muffling/muffling.h"
 #include "core/tuning/gauge.h"
@@ -30,9 +31,10 @@ struct DrumRig {
 
 /// Kept by workbook.
 struct PlaceRig {
-    std::vector<PadKind> ownKinds;     ///< mufflers calibrated by the user, newest last
-    std::vector<Neighbour> neighbours; ///< instruments that may set the wires going
-    bool leftHanded = false;           ///< rounds of taps run clockwise, as a left hand goes on
+    std::vector<PadKind> ownKinds;         ///< mufflers calibrated by the user, newest last
+    std::vector<Neighbour> neighbours;     ///< instruments that may set the wires going
+    bool leftHanded = false;               ///< rounds of taps run clockwise, as a left hand goes on
+    std::vector<FoundCause> foundCauses{}; ///< what was wrong with the house's drums, the newest last
     bool operator==(const PlaceRig&) const = default;
 };
 

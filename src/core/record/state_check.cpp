@@ -115,6 +115,32 @@ void siftExperiments(Sieve& sieve, const Work& work) {
     }
 }
 
+constexpr std::size_t kLongestId = 100;
+constexpr double kLatest = 1e11; ///< seconds since 1970
+
+void siftFaults(Sieve& sieve, const FaultCase& faults) {
+    sieve.between(static_cast<double>(faults.begunAt), 0.0, kLatest, "faults.begunAt");
+    sieve.needs(!faults.complaint.empty(), "faults.complaint", "is missing");
+    sieve.atMost(faults.complaint.size(), kLongestId, "faults.complaint");
+    sieve.atMost(faults.cause.size(), kLongestId, "faults.cause");
+    sieve.needs(!faults.ended || !faults.cause.empty(), "faults.ended", "says that nothing has helped");
+    sieve.atMost(faults.answers.size(), kMostFaultAnswers, "faults.answers");
+    for (const FaultAnswer& answer : faults.answers) {
+        sieve.atMost(answer.test.size(), kLongestId, "faults.answers.test");
+        if (answer.level)
+            sieve.between(*answer.level, 0, 9, "faults.answers.level");
+    }
+    sieve.atMost(faults.before.size(), 100, "faults.before");
+    for (const FaultFigure& figure : faults.before) {
+        sieve.atMost(figure.measure.size(), kLongestId, "faults.before.measure");
+        sieve.between(figure.value, -1e9, 1e9, "faults.before.value");
+        sieve.between(figure.error, 0.0, 1e9, "faults.before.error");
+    }
+    sieve.atMost(faults.tried.size(), 100, "faults.tried");
+    for (const std::string& cause : faults.tried)
+        sieve.atMost(cause.size(), kLongestId, "faults.tried");
+}
+
 void siftHandling(Sieve& sieve, const Work& work) {
     for (const double part : {work.wish.high, work.wish.longer, work.wish.wire, work.wish.feel})
         sieve.between(part, -1.0, 1.0, "wish");
@@ -154,6 +180,8 @@ std::optional<InputProblem> faultIn(const Work& work) {
     siftPads(sieve, "pads", work.pads, work.drum.shell);
     siftStrokes(sieve, work.strokes);
     siftExperiments(sieve, work);
+    if (work.faults)
+        siftFaults(sieve, *work.faults);
     sift(sieve, "card.weather", work.card.weather);
     for (const auto& taps : work.card.taps) {
         sieve.atMost(taps.size(), 100, "card.taps");
@@ -177,10 +205,9 @@ std::optional<InputProblem> faultIn(const Context& context, int rods) {
     if (context.nearestRod)
         sieve.index(*context.nearestRod, static_cast<std::size_t>(rods), "nearestRod");
     sieve.atMost(context.note.size(), kLongestWords, "note");
-    constexpr double farFuture = 1e11; // seconds since 1970
-    sieve.between(static_cast<double>(context.showAt), 0.0, farFuture, "showAt");
+    sieve.between(static_cast<double>(context.showAt), 0.0, kLatest, "showAt");
     if (context.reminder)
-        sieve.between(static_cast<double>(context.reminder->due), 0.0, farFuture, "reminder.due");
+        sieve.between(static_cast<double>(context.reminder->due), 0.0, kLatest, "reminder.due");
     return sieve.problem();
 }
 
@@ -209,6 +236,12 @@ std::optional<InputProblem> faultIn(const PlaceRig& rig) {
     sieve.atMost(rig.neighbours.size(), kMostNeighbours, "neighbours");
     for (const Neighbour& neighbour : rig.neighbours)
         sieve.take(checkNeighbour(neighbour), "neighbours");
+    sieve.atMost(rig.foundCauses.size(), kMostFound, "foundCauses");
+    for (const FoundCause& found : rig.foundCauses) {
+        sieve.between(static_cast<double>(found.caseAt), 0.0, kLatest, "foundCauses.caseAt");
+        sieve.atMost(found.drumId.size(), kLongestWords, "foundCauses.drumId");
+        sieve.atMost(found.cause.size(), kLongestId, "foundCauses.cause");
+    }
     return sieve.problem();
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 /// What the hands did and the ears heard on one drum towards one tone: every step of it is kept, undone and
 /// redone.
+#include "core/faults/fault_case.h"
 #include "core/muffling/muffling.h"
 #include "core/procedure/head_work.h"
 #include "core/procedure/pitch_card.h"
@@ -151,6 +152,7 @@ struct Work {
     std::vector<ExperimentResult> experiments;
     std::optional<BlindResult> blind;
     std::optional<GoingBack> goingBack;
+    std::optional<FaultCase> faults; ///< what is being looked for
     int stars = 0; ///< 1 to kMostStars; 0: not judged
 
     int clock = 0;  ///< steps taken so far

@@ -117,13 +117,19 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Experiment, what, pads, strainer, before, at)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(ExperimentResult, what, before, after, kept)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(BlindResult, trials, before, after)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(GoingBack, to, strainer, pads)
+BOMBO_STORED_NAMES(Helped, {{Helped::Gone, "gone"}, {Helped::Better, "better"}, {Helped::No, "no"}})
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FaultAnswer, test, level)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FaultFigure, measure, value, error)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FaultCase, begunAt, complaint, answers, cause, before, tried,
+                                                ended)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hurry, minutes, tolerance, batterWay, snareSideWay)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Work, drum, tone, wish, school, weather, path, tolerance,
                                                 strays, largestStep, seating, wiresAway, hurry, practiceSeed,
                                                 snareSide, batter, wires, card, pads, strokes, openRing,
-                                                experiment, experiments, blind, goingBack, stars, clock,
-                                                toneAt, weatherAt, snareSideAt, batterAt, snareSideHeardAt,
-                                                batterHeardAt, wiresAt, padsAt, cardAt, strokesAt, savedAt)
+                                                experiment, experiments, blind, goingBack, faults, stars,
+                                                clock, toneAt, weatherAt, snareSideAt, batterAt,
+                                                snareSideHeardAt, batterHeardAt, wiresAt, padsAt, cardAt,
+                                                strokesAt, savedAt)
 
 namespace {
 

@@ -28,18 +28,19 @@ TEST(SessionCommands, ApplyIsPure) {
 
 TEST(SessionCommands, EveryCommandHasAStableName) {
     const std::vector<Command> commands{
-        GoTo{},          ChooseTone{},     ChooseSource{},    FingerTight{},     GroupTurned{},
-        BeginTapping{},  TapHeard{},       MoveMade{},        CorrectCount{},    StartHeadAgain{},
-        SetStrainer{},   AnswerWires{},    TakeBackCardTap{}, AddPad{},          MovePad{},
-        RemovePad{},     SetNote{},        MarkSaved{},       SetWish{},         ChooseSchool{},
-        SetWeather{},    BothTurned{},     ChooseWay{},       AskAgain{},        CardTapHeard{},
-        StartCard{},     ChooseHandling{}, StrokeHeard{},     ChooseCondition{}, Prepared{},
-        GaugeRead{},     ChooseGauge{},    Resists{},         RetraceHead{},     SetNearestRod{},
-        SetReminder{},   BeginHurry{},     EndHurry{},        BeginTrial{},      EndTrial{},
-        SetHand{},       Rested{},         MeasureWires{},    SetNeighbours{},   JudgeWires{},
-        VoiceHeard{},    LayPads{},        PlaceMicrophone{}, KeepKind{},        BeginExperiment{},
-        EndExperiment{}, JudgeBlind{},     SetStars{},        DescribeDrum{},    FitHead{},
-        FitWires{},      GoBack{}};
+        GoTo{},          ChooseTone{},       ChooseSource{},    FingerTight{},     GroupTurned{},
+        BeginTapping{},  TapHeard{},         MoveMade{},        CorrectCount{},    StartHeadAgain{},
+        SetStrainer{},   AnswerWires{},      TakeBackCardTap{}, AddPad{},          MovePad{},
+        RemovePad{},     SetNote{},          MarkSaved{},       SetWish{},         ChooseSchool{},
+        SetWeather{},    BothTurned{},       ChooseWay{},       AskAgain{},        CardTapHeard{},
+        StartCard{},     ChooseHandling{},   StrokeHeard{},     ChooseCondition{}, Prepared{},
+        GaugeRead{},     ChooseGauge{},      Resists{},         RetraceHead{},     SetNearestRod{},
+        SetReminder{},   BeginHurry{},       EndHurry{},        BeginTrial{},      EndTrial{},
+        SetHand{},       Rested{},           MeasureWires{},    SetNeighbours{},   JudgeWires{},
+        VoiceHeard{},    LayPads{},          PlaceMicrophone{}, KeepKind{},        BeginExperiment{},
+        EndExperiment{}, JudgeBlind{},       SetStars{},        DescribeDrum{},    FitHead{},
+        FitWires{},      GoBack{},           Complain{},        AnswerFault{},     TakeCause{},
+        JudgeRemedy{},   StepBackInFaults{}, LeaveFaults{},     KeepFound{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)

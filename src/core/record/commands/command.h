@@ -4,6 +4,7 @@
 #include "core/record/commands/card.h"
 #include "core/record/commands/context.h"
 #include "core/record/commands/drum.h"
+#include "core/record/commands/faults.h"
 #include "core/record/commands/hurry.h"
 #include "core/record/commands/muffling.h"
 #include "core/record/commands/proof.h"
@@ -27,7 +28,8 @@ using Command =
                  BeginTapping, TapHeard, GaugeRead, ChooseWay, AskAgain, BeginHurry, EndHurry, CardTapHeard,
                  TakeBackCardTap, StartCard, SetStrainer, AnswerWires, JudgeWires, VoiceHeard, AddPad,
                  MovePad, RemovePad, LayPads, StrokeHeard, BeginExperiment, EndExperiment, JudgeBlind,
-                 SetStars, MarkSaved, GoBack, DescribeDrum, FitHead, FitWires>;
+                 SetStars, MarkSaved, GoBack, DescribeDrum, FitHead, FitWires, Complain, AnswerFault,
+                 TakeCause, JudgeRemedy, StepBackInFaults, LeaveFaults, KeepFound>;
 
 /// The session after the command, or why it cannot be. Pure: equal input, equal output.
 Outcome apply(Session session, const Command& command);
