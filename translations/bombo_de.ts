@@ -863,19 +863,19 @@
     <name>CausesStrip</name>
     <message>
         <source>under 1 in 100</source>
-        <translation type="unfinished"></translation>
+        <translation>unter 1 von 100</translation>
     </message>
     <message>
         <source>%1 in 100</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 von 100</translation>
     </message>
     <message>
         <source>What it may be</source>
-        <translation type="unfinished"></translation>
+        <translation>Was es sein kann</translation>
     </message>
     <message>
         <source>%1, %2, %3</source>
-        <translation type="unfinished">%1: %2, %3 {1,?} {2,?}</translation>
+        <translation>%1, %2, %3</translation>
     </message>
 </context>
 <context>
@@ -1121,1373 +1121,1373 @@
     <name>FaultDrawing</name>
     <message>
         <source>strainer</source>
-        <translation type="unfinished">Abhebung</translation>
+        <translation>Abhebung</translation>
     </message>
     <message>
         <source>What to do, drawn</source>
-        <translation type="unfinished"></translation>
+        <translation>Was zu tun ist, gezeichnet</translation>
     </message>
 </context>
 <context>
     <name>FaultFigures</name>
     <message>
         <source>batter</source>
-        <translation type="unfinished">Schlagfell</translation>
+        <translation>Schlagfell</translation>
     </message>
     <message>
         <source>snare side</source>
-        <translation type="unfinished">Resonanzfell</translation>
+        <translation>Resonanzfell</translation>
     </message>
     <message>
         <source>%1 %2 cents under its target</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2 Cent unter dem Ziel</translation>
     </message>
     <message>
         <source>%1 %2 cents over its target</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2 Cent über dem Ziel</translation>
     </message>
     <message>
         <source>rods apart by %1 times the tolerance</source>
-        <translation type="unfinished"></translation>
+        <translation>Schrauben um das %1-Fache der Toleranz auseinander</translation>
     </message>
     <message>
         <source>rings %1 % longer than its kind</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt %1 % länger aus als seine Art</translation>
     </message>
     <message>
         <source>rings %1 % shorter than its kind</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt %1 % kürzer aus als seine Art</translation>
     </message>
     <message>
         <source>about %1 hours played on it</source>
-        <translation type="unfinished"></translation>
+        <translation>etwa %1 Stunden darauf gespielt</translation>
     </message>
     <message>
         <source>knob %1 turns above choke</source>
-        <translation type="unfinished"></translation>
+        <translation>Knopf %1 Umdrehungen über dem Ersticken</translation>
     </message>
     <message>
         <source>knob %1 turns below choke</source>
-        <translation type="unfinished"></translation>
+        <translation>Knopf %1 Umdrehungen unter dem Ersticken</translation>
     </message>
     <message>
         <source>knob %1 turns below clean</source>
-        <translation type="unfinished"></translation>
+        <translation>Knopf %1 Umdrehungen unter sauber</translation>
     </message>
     <message>
         <source>knob %1 turns above rattle</source>
-        <translation type="unfinished"></translation>
+        <translation>Knopf %1 Umdrehungen über dem Rasseln</translation>
     </message>
     <message>
         <source>strands ate up %1 turns of the knob</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>end gaps %1 mm unlike</source>
-        <translation type="unfinished"></translation>
+        <translation>Spiralen fraßen %1 Umdrehungen des Knopfes</translation>
     </message>
     <message>
         <source>%1 turns left to tighten</source>
-        <translation type="unfinished"></translation>
+        <translation>noch %1 Umdrehungen zum Spannen</translation>
     </message>
     <message>
         <source>a rod lost turns since the last entry</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Schraube gab seit dem letzten Eintrag nach</translation>
     </message>
     <message>
         <source>no rod lost turns since the last entry</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Schraube gab seit dem letzten Eintrag nach</translation>
     </message>
     <message>
         <source>weather moved it %1 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>das Wetter verschob es um %1 Cent</translation>
     </message>
     <message>
         <source>strokes differ by %1 dB</source>
-        <translation type="unfinished"></translation>
+        <translation>Schläge um %1 dB verschieden</translation>
     </message>
     <message>
         <source>strokes land %1 % of the radius out</source>
-        <translation type="unfinished"></translation>
+        <translation>Schläge landen %1 % des Radius außen</translation>
     </message>
     <message>
         <source>rings %1 % shorter than wanted</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt %1 % kürzer aus als gewünscht</translation>
     </message>
     <message>
         <source>rings %1 % longer than wanted</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt %1 % länger aus als gewünscht</translation>
     </message>
     <message>
         <source>rings %1 % longer at the microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt am Mikrofon %1 % länger aus</translation>
     </message>
     <message>
         <source>rings %1 % shorter at the microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>klingt am Mikrofon %1 % kürzer aus</translation>
     </message>
     <message>
         <source>%1 cents from another instrument</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Cent neben einem anderen Instrument</translation>
     </message>
     <message>
         <source>Not sure</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht sicher</translation>
     </message>
     <message>
         <source>you found: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>gefunden: %1</translation>
     </message>
     <message>
         <source>nothing known of it yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nichts darüber bekannt</translation>
+    </message>
+    <message>
+        <source>end gaps differ by %1 mm</source>
+        <translation>Abstände am Ende um %1 mm verschieden</translation>
     </message>
 </context>
 <context>
     <name>Faults</name>
     <message>
         <source>How it sounds</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie sie klingt</translation>
     </message>
     <message>
         <source>What the wires do</source>
-        <translation type="unfinished"></translation>
+        <translation>Was der Teppich tut</translation>
     </message>
     <message>
         <source>Heads and rods</source>
-        <translation type="unfinished"></translation>
+        <translation>Felle und Schrauben</translation>
     </message>
     <message>
         <source>Now and then</source>
-        <translation type="unfinished"></translation>
+        <translation>Mal so, mal so</translation>
     </message>
     <message>
         <source>Dull</source>
-        <translation type="unfinished"></translation>
+        <translation>Dumpf</translation>
     </message>
     <message>
         <source>Papery, cheap</source>
-        <translation type="unfinished"></translation>
+        <translation>Papieren, billig</translation>
     </message>
     <message>
         <source>Rings</source>
-        <translation type="unfinished"></translation>
+        <translation>Klingt nach</translation>
     </message>
     <message>
         <source>Wavers</source>
-        <translation type="unfinished"></translation>
+        <translation>Schwebt</translation>
     </message>
     <message>
         <source>Like a tom</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie ein Tom</translation>
     </message>
     <message>
         <source>Wires come late</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich kommt spät</translation>
     </message>
     <message>
         <source>No answer when soft</source>
-        <translation type="unfinished"></translation>
+        <translation>Leise keine Antwort</translation>
     </message>
     <message>
         <source>Buzzes with others</source>
-        <translation type="unfinished"></translation>
+        <translation>Rasselt bei anderen mit</translation>
     </message>
     <message>
         <source>Buzzes all the time</source>
-        <translation type="unfinished"></translation>
+        <translation>Rasselt immerzu</translation>
     </message>
     <message>
         <source>Loose at full travel</source>
-        <translation type="unfinished">Lose am Ende des Wegs</translation>
+        <translation>Lose am Anschlag</translation>
     </message>
     <message>
         <source>Lever will not close</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel schließt nicht</translation>
     </message>
     <message>
         <source>A wrinkle</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Falte</translation>
     </message>
     <message>
         <source>One rod tight and low</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Schraube fest, aber tief</translation>
     </message>
     <message>
         <source>Goes out of tune</source>
-        <translation type="unfinished"></translation>
+        <translation>Verstimmt sich</translation>
     </message>
     <message>
         <source>Bad in the microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlecht im Mikrofon</translation>
     </message>
     <message>
         <source>Never the same twice</source>
-        <translation type="unfinished"></translation>
+        <translation>Nie zweimal gleich</translation>
     </message>
     <message>
         <source>no life, no snap</source>
-        <translation type="unfinished"></translation>
+        <translation>kein Leben, kein Biss</translation>
     </message>
     <message>
         <source>thin, like a box</source>
-        <translation type="unfinished"></translation>
+        <translation>dünn, wie eine Schachtel</translation>
     </message>
     <message>
         <source>a metallic tone stays</source>
-        <translation type="unfinished"></translation>
+        <translation>ein metallischer Ton bleibt</translation>
     </message>
     <message>
         <source>the tone beats, wah-wah</source>
-        <translation type="unfinished"></translation>
+        <translation>der Ton schwankt, wah-wah</translation>
     </message>
     <message>
         <source>near the edge, wires silent</source>
-        <translation type="unfinished"></translation>
+        <translation>am Rand, Teppich stumm</translation>
     </message>
     <message>
         <source>or now and then</source>
-        <translation type="unfinished"></translation>
+        <translation>oder nur manchmal</translation>
     </message>
     <message>
         <source>silent under a whisper</source>
-        <translation type="unfinished"></translation>
+        <translation>stumm unter einem Flüstern</translation>
     </message>
     <message>
         <source>when another drum sounds</source>
-        <translation type="unfinished"></translation>
+        <translation>wenn eine andere Trommel klingt</translation>
     </message>
     <message>
         <source>on and on after a stroke</source>
-        <translation type="unfinished"></translation>
+        <translation>immer weiter nach einem Schlag</translation>
     </message>
     <message>
         <source>the knob is at its end</source>
-        <translation type="unfinished"></translation>
+        <translation>der Knopf ist am Ende</translation>
     </message>
     <message>
         <source>or only with force</source>
-        <translation type="unfinished"></translation>
+        <translation>oder nur mit Gewalt</translation>
     </message>
     <message>
         <source>on one side of the film</source>
-        <translation type="unfinished"></translation>
+        <translation>auf einer Seite der Folie</translation>
     </message>
     <message>
         <source>hard to turn, pitch stays down</source>
-        <translation type="unfinished"></translation>
+        <translation>schwer zu drehen, Ton bleibt unten</translation>
     </message>
     <message>
         <source>good yesterday, not today</source>
-        <translation type="unfinished"></translation>
+        <translation>gestern gut, heute nicht</translation>
     </message>
     <message>
         <source>fine here in the room</source>
-        <translation type="unfinished"></translation>
+        <translation>hier im Raum gut</translation>
     </message>
     <message>
         <source>every stroke another one</source>
-        <translation type="unfinished"></translation>
+        <translation>jeder Schlag ein anderer</translation>
     </message>
     <message>
         <source>Snare side too slack</source>
-        <translation type="unfinished"></translation>
+        <translation>Resonanzfell zu schlaff</translation>
     </message>
     <message>
         <source>Batter head worn</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagfell verbraucht</translation>
     </message>
     <message>
         <source>Batter uneven</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagfell ungleich</translation>
     </message>
     <message>
         <source>Tuned low</source>
-        <translation type="unfinished"></translation>
+        <translation>Tief gestimmt</translation>
     </message>
     <message>
         <source>Wires too tight</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich zu fest</translation>
     </message>
     <message>
         <source>Wires too loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich zu lose</translation>
     </message>
     <message>
         <source>Wires off centre</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich nicht mittig</translation>
     </message>
     <message>
         <source>An end plate stands up</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Endplatte steht ab</translation>
     </message>
     <message>
         <source>A strand bent</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Spirale verbogen</translation>
     </message>
     <message>
         <source>Wires stretched</source>
-        <translation type="unfinished"></translation>
+        <translation>Teppich ausgeleiert</translation>
     </message>
     <message>
         <source>Clamped too short</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu kurz geklemmt</translation>
     </message>
     <message>
         <source>Clamped too long</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu lang geklemmt</translation>
     </message>
     <message>
         <source>A rod dry or burred</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Schraube trocken oder rau</translation>
     </message>
     <message>
         <source>A rod bent</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Schraube verbogen</translation>
     </message>
     <message>
         <source>Hoop not round or flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Reifen nicht rund oder eben</translation>
     </message>
     <message>
         <source>Head off centre</source>
-        <translation type="unfinished"></translation>
+        <translation>Fell nicht mittig</translation>
     </message>
     <message>
         <source>Dirt under the head</source>
-        <translation type="unfinished"></translation>
+        <translation>Schmutz unter dem Fell</translation>
     </message>
     <message>
         <source>A new head settling</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein neues Fell setzt sich</translation>
     </message>
     <message>
         <source>Rods backing off</source>
-        <translation type="unfinished"></translation>
+        <translation>Schrauben drehen sich los</translation>
     </message>
     <message>
         <source>The weather</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Wetter</translation>
     </message>
     <message>
         <source>A shared pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein gemeinsamer Ton</translation>
     </message>
     <message>
         <source>The other drum rings long</source>
-        <translation type="unfinished"></translation>
+        <translation>Die andere Trommel klingt lang</translation>
     </message>
     <message>
         <source>Something loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas ist lose</translation>
     </message>
     <message>
         <source>The strokes differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Schläge sind verschieden</translation>
     </message>
     <message>
         <source>Struck off the middle</source>
-        <translation type="unfinished"></translation>
+        <translation>Neben der Mitte geschlagen</translation>
     </message>
     <message>
         <source>Pad and microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>Pad und Mikrofon</translation>
     </message>
     <message>
         <source>The microphone close by</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Mikrofon ganz nah</translation>
     </message>
     <message>
         <source>The room</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Raum</translation>
     </message>
     <message>
         <source>The drum&apos;s own limits</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Grenzen der Trommel</translation>
     </message>
     <message>
         <source>Muffled too much</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu stark gedämpft</translation>
     </message>
     <message>
         <source>The wires lie on a film that gives way instead of throwing them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Teppich liegt auf einer Folie, die nachgibt, statt ihn abzuwerfen.</translation>
     </message>
     <message>
         <source>Film that was stretched and beaten too long has no tone left. A fresh head is the whole answer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Folie, die zu lange gespannt und geschlagen wurde, hat keinen Ton mehr. Ein neues Fell ist die ganze Antwort.</translation>
     </message>
     <message>
         <source>Rods that pull unequally split the tone in two that beat.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schrauben, die ungleich ziehen, spalten den Ton in zwei, die schweben.</translation>
     </message>
     <message>
         <source>A low head leaves one long boom bare. That is its nature, not a fault.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein tiefes Fell legt ein langes Dröhnen frei. Das ist seine Natur, kein Fehler.</translation>
     </message>
     <message>
         <source>They are held so fast that soft strokes cannot lift them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er wird so fest gehalten, dass leise Schläge ihn nicht heben.</translation>
     </message>
     <message>
         <source>They hang, come late and rattle on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er hängt, kommt spät und rasselt weiter.</translation>
     </message>
     <message>
         <source>One end plate lies too near the hoop: half the strands do not touch.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Endplatte liegt zu nah am Reifen: die Hälfte der Spiralen berührt nicht.</translation>
     </message>
     <message>
         <source>It holds the strands off the film at that end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie hält die Spiralen dort von der Folie weg.</translation>
     </message>
     <message>
         <source>It stands off the film and rattles for itself.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie steht von der Folie ab und rasselt für sich.</translation>
     </message>
     <message>
         <source>Strands that have grown long eat up the way of the knob.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lang gewordene Spiralen fressen den Weg des Knopfes auf.</translation>
     </message>
     <message>
         <source>Strap or cord is held too far in: the lever has no way left.</source>
-        <translation type="unfinished"></translation>
+        <translation>Band oder Schnur ist zu weit eingezogen: dem Hebel bleibt kein Weg.</translation>
     </message>
     <message>
         <source>Strap or cord is given out too far: the knob cannot reach.</source>
-        <translation type="unfinished"></translation>
+        <translation>Band oder Schnur ist zu weit ausgelassen: der Knopf reicht nicht.</translation>
     </message>
     <message>
         <source>The key works against friction, and the hoop stays where it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schlüssel arbeitet gegen Reibung, und der Reifen bleibt, wo er ist.</translation>
     </message>
     <message>
         <source>It binds in its lug: the turns do not reach the hoop.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie klemmt im Böckchen: die Umdrehungen erreichen den Reifen nicht.</translation>
     </message>
     <message>
         <source>It pulls the film unequally, however the rods stand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Er zieht die Folie ungleich, wie auch immer die Schrauben stehen.</translation>
     </message>
     <message>
         <source>Its collar lies over the edge on one side only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sein Kragen liegt nur auf einer Seite über der Kante.</translation>
     </message>
     <message>
         <source>Something lies on the edge and lifts the film there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas liegt auf der Kante und hebt die Folie dort.</translation>
     </message>
     <message>
         <source>New film gives for days. That is normal: tune it again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Folie gibt tagelang nach. Das ist normal: stimmen Sie nach.</translation>
     </message>
     <message>
         <source>Played hard, some rods turn themselves loose.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hart gespielt, drehen sich manche Schrauben von selbst los.</translation>
     </message>
     <message>
         <source>Cold, warmth and damp move every drum. Nothing is broken.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kälte, Wärme und Feuchte verschieben jede Trommel. Nichts ist kaputt.</translation>
     </message>
     <message>
         <source>Another drum sounds just where this one does, and shakes the wires.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine andere Trommel klingt genau da, wo diese klingt, und rüttelt am Teppich.</translation>
     </message>
     <message>
         <source>Its tone outlasts the stroke and keeps the wires going.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ihr Ton überdauert den Schlag und hält den Teppich in Gang.</translation>
     </message>
     <message>
         <source>A lug, the strainer or a screw rattles along.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Böckchen, die Abhebung oder eine Schraube rasselt mit.</translation>
     </message>
     <message>
         <source>The drum is steady; the hands are not yet. That can be practised.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Trommel ist stetig, die Hände noch nicht. Das lässt sich üben.</translation>
     </message>
     <message>
         <source>There the edge sounds with every stroke. It is the place, not the drum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dort klingt der Rand bei jedem Schlag mit. Es ist die Stelle, nicht die Trommel.</translation>
     </message>
     <message>
         <source>What lies on the head calms what you hear, not what the microphone hears.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was auf dem Fell liegt, beruhigt, was Sie hören, nicht, was das Mikrofon hört.</translation>
     </message>
     <message>
         <source>Near the head every drum rings. In the room it does not.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nah am Fell klingt jede Trommel nach. Im Raum nicht.</translation>
     </message>
     <message>
         <source>Walls and floor colour it. The drum is all right.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wände und Boden färben den Klang. Die Trommel ist in Ordnung.</translation>
     </message>
     <message>
         <source>Edges and fittings are no better. A fresh head helps it more than anything.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kanten und Beschläge geben nicht mehr her. Ein neues Fell hilft mehr als alles andere.</translation>
     </message>
     <message>
         <source>There is more on the head than it needs.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es liegt mehr auf dem Fell, als es braucht.</translation>
     </message>
     <message>
         <source>Press the snare side with your thumb.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drücken Sie mit dem Daumen auf das Resonanzfell.</translation>
     </message>
     <message>
         <source>Press the batter with your thumb.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drücken Sie mit dem Daumen auf das Schlagfell.</translation>
     </message>
     <message>
         <source>Tap once round the batter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Klopfen Sie einmal rund um das Schlagfell.</translation>
     </message>
     <message>
         <source>Lever off. One stroke, and listen to the end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel auf. Ein Schlag, und bis zum Ende hören.</translation>
     </message>
     <message>
         <source>Look at the batter against the light.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie das Schlagfell gegen das Licht an.</translation>
     </message>
     <message>
         <source>How long has the batter been on?</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie lange ist das Schlagfell schon auf?</translation>
     </message>
     <message>
         <source>Was the batter put on in the last two days?</source>
-        <translation type="unfinished"></translation>
+        <translation>Kam das Schlagfell in den letzten zwei Tagen auf?</translation>
     </message>
     <message>
         <source>Slacken the batter and look along it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Entspannen Sie das Schlagfell und sehen Sie daran entlang.</translation>
     </message>
     <message>
         <source>Throw the lever off and strike.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel auf, dann schlagen.</translation>
     </message>
     <message>
         <source>Turn the strainer three quarters looser.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehen Sie die Abhebung drei Viertel loser.</translation>
     </message>
     <message>
         <source>Turn the strainer three quarters tighter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehen Sie die Abhebung drei Viertel fester.</translation>
     </message>
     <message>
         <source>Strike the middle as softly as you can.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagen Sie so leise Sie können in die Mitte.</translation>
     </message>
     <message>
         <source>The softest stroke near the edge.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der leiseste Schlag nahe am Rand.</translation>
     </message>
     <message>
         <source>One loud stroke in the middle.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein lauter Schlag in die Mitte.</translation>
     </message>
     <message>
         <source>Look along the wires from the side.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie von der Seite am Teppich entlang.</translation>
     </message>
     <message>
         <source>Look at both end plates.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie beide Endplatten an.</translation>
     </message>
     <message>
         <source>Look at the end plates from the side.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie die Endplatten von der Seite an.</translation>
     </message>
     <message>
         <source>Turn the knob towards tight and count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drehen Sie den Knopf fester und zählen Sie.</translation>
     </message>
     <message>
         <source>Clamp the wires anew.</source>
-        <translation type="unfinished"></translation>
+        <translation>Klemmen Sie den Teppich neu.</translation>
     </message>
     <message>
         <source>Close the lever slowly.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schließen Sie den Hebel langsam.</translation>
     </message>
     <message>
         <source>Knob to its loose end, then close the lever.</source>
-        <translation type="unfinished"></translation>
+        <translation>Knopf ans lose Ende, dann den Hebel schließen.</translation>
     </message>
     <message>
         <source>Feel every screw of lugs and strainer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Fühlen Sie jede Schraube von Böckchen und Abhebung.</translation>
     </message>
     <message>
         <source>Lay a flat hand on the wires and strike.</source>
-        <translation type="unfinished"></translation>
+        <translation>Legen Sie eine flache Hand an den Teppich und schlagen Sie.</translation>
     </message>
     <message>
         <source>Play the other drums one by one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielen Sie die anderen Trommeln eine nach der anderen.</translation>
     </message>
     <message>
         <source>Lay a hand on the drum that sets it off.</source>
-        <translation type="unfinished"></translation>
+        <translation>Legen Sie eine Hand auf die Trommel, die sie anregt.</translation>
     </message>
     <message>
         <source>Press the other drum&apos;s head near its hoop while it is struck.</source>
-        <translation type="unfinished"></translation>
+        <translation>Drücken Sie das Fell der anderen Trommel nahe am Reifen, während sie geschlagen wird.</translation>
     </message>
     <message>
         <source>Look along the hoop all round.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie rundum am Reifen entlang.</translation>
     </message>
     <message>
         <source>Look at the film just inside the hoop.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie die Folie gleich innerhalb des Reifens an.</translation>
     </message>
     <message>
         <source>Take the head off and feel the edge.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nehmen Sie das Fell ab und fühlen Sie die Kante.</translation>
     </message>
     <message>
         <source>Lay the bare hoop on a flat table.</source>
-        <translation type="unfinished"></translation>
+        <translation>Legen Sie den bloßen Reifen auf einen ebenen Tisch.</translation>
     </message>
     <message>
         <source>Loosen that rod by a turn, then turn it by finger.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lösen Sie diese Schraube um eine Umdrehung und drehen Sie mit den Fingern.</translation>
     </message>
     <message>
         <source>Take that rod out and roll it on a table.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nehmen Sie diese Schraube heraus und rollen Sie sie auf einem Tisch.</translation>
     </message>
     <message>
         <source>Change that rod for another one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tauschen Sie diese Schraube gegen eine andere.</translation>
     </message>
     <message>
         <source>Feel every rod with your fingers.</source>
-        <translation type="unfinished"></translation>
+        <translation>Fühlen Sie jede Schraube mit den Fingern.</translation>
     </message>
     <message>
         <source>Tap once round: did all of it move the same way?</source>
-        <translation type="unfinished"></translation>
+        <translation>Einmal rundum klopfen: ging alles in dieselbe Richtung?</translation>
     </message>
     <message>
         <source>Is it much warmer, colder or damper than when it was good?</source>
-        <translation type="unfinished"></translation>
+        <translation>Ist es viel wärmer, kälter oder feuchter als damals, als es gut war?</translation>
     </message>
     <message>
         <source>Strike ten times as alike as you can.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagen Sie zehnmal so gleich wie möglich.</translation>
     </message>
     <message>
         <source>Look where the stick marks are.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie nach, wo die Stockspuren sind.</translation>
     </message>
     <message>
         <source>Strike exactly in the middle, five times.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlagen Sie fünfmal genau in die Mitte.</translation>
     </message>
     <message>
         <source>Let somebody strike and listen four steps away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lassen Sie jemanden schlagen und hören Sie vier Schritte entfernt.</translation>
     </message>
     <message>
         <source>Move the microphone up by two hands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Rücken Sie das Mikrofon zwei Handbreit höher.</translation>
     </message>
     <message>
         <source>Move the microphone a quarter round the drum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Rücken Sie das Mikrofon ein Viertel um die Trommel.</translation>
     </message>
     <message>
         <source>Play it in another room, or hang a thick blanket behind it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Spielen Sie sie in einem anderen Raum, oder hängen Sie eine dicke Decke dahinter.</translation>
     </message>
     <message>
         <source>Take everything off the batter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nehmen Sie alles vom Schlagfell.</translation>
     </message>
     <message>
         <source>Every batter rod up by a quarter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Schraube des Schlagfells ein Viertel fester.</translation>
     </message>
     <message>
         <source>Every snare-side rod up by a quarter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Schraube des Resonanzfells ein Viertel fester.</translation>
     </message>
     <message>
         <source>Put another snare drum in its place.</source>
-        <translation type="unfinished"></translation>
+        <translation>Stellen Sie eine andere kleine Trommel an ihren Platz.</translation>
     </message>
     <message>
         <source>Look at edges, lugs and strainer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehen Sie Kanten, Böckchen und Abhebung an.</translation>
     </message>
     <message>
         <source>Lever off. Between the wires and the hoop, as hard as on a ripe plum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel auf. Zwischen Teppich und Reifen, so fest wie auf eine reife Pflaume.</translation>
     </message>
     <message>
         <source>A hand&apos;s breadth in from the hoop, as hard as on a ripe plum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Handbreit vom Reifen, so fest wie auf eine reife Pflaume.</translation>
     </message>
     <message>
         <source>Lever off, a finger&apos;s length in from the hoop, in front of every rod. Listen for the odd one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel auf, eine Fingerlänge vom Reifen, vor jeder Schraube. Welche fällt heraus?</translation>
     </message>
     <message>
         <source>Does the tone stand still, or does it come and go?</source>
-        <translation type="unfinished"></translation>
+        <translation>Steht der Ton still, oder kommt und geht er?</translation>
     </message>
     <message>
         <source>Where the sticks land: is the coating there, is it dented?</source>
-        <translation type="unfinished"></translation>
+        <translation>Wo die Stöcke landen: ist die Beschichtung noch da, hat es Dellen?</translation>
     </message>
     <message>
         <source>In shows or long evenings; a guess will do.</source>
-        <translation type="unfinished"></translation>
+        <translation>In Auftritten oder langen Abenden; geschätzt genügt.</translation>
     </message>
     <message>
         <source>New film gives for days.</source>
-        <translation type="unfinished"></translation>
+        <translation>Neue Folie gibt tagelang nach.</translation>
     </message>
     <message>
         <source>Only with a spare at hand: an old head may not come back. Every rod down evenly until the film is loose. Does it lie flat?</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur mit einem Ersatzfell zur Hand: ein altes Fell kommt vielleicht nicht zurück. Alle Schrauben gleichmäßig herunter, bis die Folie lose ist. Liegt sie flach?</translation>
     </message>
     <message>
         <source>What you complain of: is it still there without the wires?</source>
-        <translation type="unfinished"></translation>
+        <translation>Was Sie stört: ist es ohne Teppich noch da?</translation>
     </message>
     <message>
         <source>Then the same strokes again. It is turned back afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann dieselben Schläge noch einmal. Danach wird zurückgedreht.</translation>
     </message>
     <message>
         <source>Lever on. Do the wires answer?</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel zu. Antwortet der Teppich?</translation>
     </message>
     <message>
         <source>Lever on, a hand&apos;s breadth in from the hoop. Do the wires answer?</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel zu, eine Handbreit vom Reifen. Antwortet der Teppich?</translation>
     </message>
     <message>
         <source>Lever on, ears protected. Do the wires stop with the drum?</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel zu, Gehör geschützt. Hört der Teppich mit der Trommel auf?</translation>
     </message>
     <message>
         <source>At eye level, lever on: does every strand lie on the film? Wire ends are sharp.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf Augenhöhe, Hebel zu: liegt jede Spirale auf der Folie? Drahtenden sind scharf.</translation>
     </message>
     <message>
         <source>From below: is each as far from the hoop as the other?</source>
-        <translation type="unfinished"></translation>
+        <translation>Von unten: ist jede gleich weit vom Reifen?</translation>
     </message>
     <message>
         <source>Lever on: does each lie down over the edge, or does one stand up?</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel zu: liegt jede über der Kante an, oder steht eine ab?</translation>
     </message>
     <message>
         <source>How far does it go from where it stands? Turn it back afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie weit geht er von da, wo er steht? Danach zurückdrehen.</translation>
     </message>
     <message>
         <source>Lever off, knob halfway, open the clamp at the strainer, draw the strap in by hand and clamp it. Then lever on. Snug, not stripped.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hebel auf, Knopf mittig, Klemme an der Abhebung öffnen, Band von Hand einziehen und klemmen. Dann Hebel zu. Fest, nicht überdreht.</translation>
     </message>
     <message>
         <source>Never force it. Does it go by itself?</source>
-        <translation type="unfinished"></translation>
+        <translation>Nie mit Gewalt. Geht er von selbst?</translation>
     </message>
     <message>
         <source>Does it close now?</source>
-        <translation type="unfinished"></translation>
+        <translation>Schließt er jetzt?</translation>
     </message>
     <message>
         <source>By finger and screwdriver, snug and no more. Is one loose?</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit Finger und Schraubendreher, fest und nicht mehr. Ist eine lose?</translation>
     </message>
     <message>
         <source>From below, gently. Does the buzz stop?</source>
-        <translation type="unfinished"></translation>
+        <translation>Von unten, sanft. Hört das Rasseln auf?</translation>
     </message>
     <message>
         <source>Leave this one alone, lever on. Which sets it off?</source>
-        <translation type="unfinished"></translation>
+        <translation>Diese in Ruhe lassen, Hebel zu. Welche regt sie an?</translation>
     </message>
     <message>
         <source>Let somebody strike it so. Does this one still buzz?</source>
-        <translation type="unfinished"></translation>
+        <translation>Lassen Sie sie so schlagen. Rasselt diese noch?</translation>
     </message>
     <message>
         <source>That raises its pitch. Does this one still buzz?</source>
-        <translation type="unfinished"></translation>
+        <translation>Das hebt ihren Ton. Rasselt diese noch?</translation>
     </message>
     <message>
         <source>From the side: is it as far above the shell everywhere?</source>
-        <translation type="unfinished"></translation>
+        <translation>Von der Seite: steht er überall gleich weit über dem Kessel?</translation>
     </message>
     <message>
         <source>Is its collar as wide all round?</source>
-        <translation type="unfinished"></translation>
+        <translation>Ist ihr Kragen rundum gleich breit?</translation>
     </message>
     <message>
         <source>Only with a spare at hand. Every rod down evenly, a half turn at a time; run a finger round the edge and under the film.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur mit einem Ersatzfell zur Hand. Alle Schrauben gleichmäßig herunter, je eine halbe Umdrehung; mit dem Finger rund um die Kante und unter die Folie.</translation>
     </message>
     <message>
         <source>Only with a spare head at hand, for the head comes off. Press the hoop down here and there: does it rock?</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur mit einem Ersatzfell zur Hand, denn das Fell kommt ab. Drücken Sie den Reifen hier und da: kippelt er?</translation>
     </message>
     <message>
         <source>Does it run freely?</source>
-        <translation type="unfinished"></translation>
+        <translation>Läuft sie frei?</translation>
     </message>
     <message>
         <source>Loosen its opposite as far first. Does it wobble?</source>
-        <translation type="unfinished"></translation>
+        <translation>Erst die Schraube gegenüber ebenso weit lösen. Eiert sie?</translation>
     </message>
     <message>
         <source>Put both at their turns again. Where is the trouble now?</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide wieder auf ihre Umdrehungen. Wo ist das Problem jetzt?</translation>
     </message>
     <message>
         <source>Try to turn each on. Is one looser than its neighbours?</source>
-        <translation type="unfinished"></translation>
+        <translation>Versuchen Sie, jede weiterzudrehen. Ist eine loser als ihre Nachbarn?</translation>
     </message>
     <message>
         <source>All rods down alike is another thing than one rod gone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Schrauben gleich tiefer ist etwas anderes als eine einzelne.</translation>
     </message>
     <message>
         <source>Heaters, a van in winter and the open air count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Heizung, Lieferwagen im Winter und Freiluft zählen.</translation>
     </message>
     <message>
         <source>Eyes shut, same height, same place. Listen to each.</source>
-        <translation type="unfinished"></translation>
+        <translation>Augen zu, gleiche Höhe, gleiche Stelle. Hören Sie jedem zu.</translation>
     </message>
     <message>
         <source>The middle, or beside it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Mitte, oder daneben?</translation>
     </message>
     <message>
         <source>What you complain of: is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Was Sie stört: ist es noch da?</translation>
     </message>
     <message>
         <source>With your own ears, not through the microphone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mit eigenen Ohren, nicht durch das Mikrofon.</translation>
     </message>
     <message>
         <source>Then the same strokes. Is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann dieselben Schläge. Ist es noch da?</translation>
     </message>
     <message>
         <source>Same height, same strokes. Is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Gleiche Höhe, gleiche Schläge. Ist es noch da?</translation>
     </message>
     <message>
         <source>Is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Ist es noch da?</translation>
     </message>
     <message>
         <source>Then strike. It is laid back afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann schlagen. Danach wird alles zurückgelegt.</translation>
     </message>
     <message>
         <source>By opposites, evenly; stop where the resistance jumps. Then the same strokes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Paarweise gegenüber, gleichmäßig; aufhören, wo der Widerstand springt. Dann dieselben Schläge.</translation>
     </message>
     <message>
         <source>By opposites, evenly; thin film: stop where the resistance jumps. Then the same strokes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Paarweise gegenüber, gleichmäßig; dünne Folie: aufhören, wo der Widerstand springt. Dann dieselben Schläge.</translation>
     </message>
     <message>
         <source>The same hands, the same place. Does that one do it too?</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieselben Hände, derselbe Platz. Macht die es auch?</translation>
     </message>
     <message>
         <source>Cracks, thin metal, play, rough edges: how well is it made?</source>
-        <translation type="unfinished"></translation>
+        <translation>Risse, dünnes Metall, Spiel, raue Kanten: wie gut ist sie gemacht?</translation>
     </message>
     <message>
         <source>Hardly gives</source>
-        <translation type="unfinished"></translation>
+        <translation>Gibt kaum nach</translation>
     </message>
     <message>
         <source>Gives a little</source>
-        <translation type="unfinished"></translation>
+        <translation>Gibt etwas nach</translation>
     </message>
     <message>
         <source>Gives easily</source>
-        <translation type="unfinished"></translation>
+        <translation>Gibt leicht nach</translation>
     </message>
     <message>
         <source>All alike</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle gleich</translation>
     </message>
     <message>
         <source>One or two differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein, zwei anders</translation>
     </message>
     <message>
         <source>All differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle anders</translation>
     </message>
     <message>
         <source>Stands still</source>
-        <translation type="unfinished"></translation>
+        <translation>Steht still</translation>
     </message>
     <message>
         <source>Wavers slowly</source>
-        <translation type="unfinished"></translation>
+        <translation>Schwebt langsam</translation>
     </message>
     <message>
         <source>Wavers fast</source>
-        <translation type="unfinished"></translation>
+        <translation>Schwebt schnell</translation>
     </message>
     <message>
         <source>As new</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie neu</translation>
     </message>
     <message>
         <source>Worn</source>
-        <translation type="unfinished"></translation>
+        <translation>Abgespielt</translation>
     </message>
     <message>
         <source>Gone, or dented</source>
-        <translation type="unfinished"></translation>
+        <translation>Weg, oder Dellen</translation>
     </message>
     <message>
         <source>A few shows</source>
-        <translation type="unfinished"></translation>
+        <translation>Wenige Auftritte</translation>
     </message>
     <message>
         <source>Some dozens</source>
-        <translation type="unfinished"></translation>
+        <translation>Einige Dutzend</translation>
     </message>
     <message>
         <source>More, or nobody knows</source>
-        <translation type="unfinished"></translation>
+        <translation>Mehr, oder keiner weiß</translation>
     </message>
     <message>
         <source>No</source>
-        <translation type="unfinished"></translation>
+        <translation>Nein</translation>
     </message>
     <message>
         <source>Yes</source>
-        <translation type="unfinished"></translation>
+        <translation>Ja</translation>
     </message>
     <message>
         <source>Flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Flach</translation>
     </message>
     <message>
         <source>Dished</source>
-        <translation type="unfinished"></translation>
+        <translation>Durchgebogen</translation>
     </message>
     <message>
         <source>Still the same</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch genauso</translation>
     </message>
     <message>
         <source>Less</source>
-        <translation type="unfinished"></translation>
+        <translation>Weniger</translation>
     </message>
     <message>
         <source>Gone</source>
-        <translation type="unfinished"></translation>
+        <translation>Weg</translation>
     </message>
     <message>
         <source>No better</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht besser</translation>
     </message>
     <message>
         <source>A little better</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas besser</translation>
     </message>
     <message>
         <source>Much better</source>
-        <translation type="unfinished"></translation>
+        <translation>Viel besser</translation>
     </message>
     <message>
         <source>At once</source>
-        <translation type="unfinished"></translation>
+        <translation>Sofort</translation>
     </message>
     <message>
         <source>Late, or now and then</source>
-        <translation type="unfinished"></translation>
+        <translation>Spät oder manchmal</translation>
     </message>
     <message>
         <source>Not at all</source>
-        <translation type="unfinished"></translation>
+        <translation>Gar nicht</translation>
     </message>
     <message>
         <source>Clean</source>
-        <translation type="unfinished">Sauber</translation>
+        <translation>Sauber</translation>
     </message>
     <message>
         <source>Rattle on a little</source>
-        <translation type="unfinished"></translation>
+        <translation>Rasselt etwas nach</translation>
     </message>
     <message>
         <source>Rattle on long</source>
-        <translation type="unfinished"></translation>
+        <translation>Rasselt lange nach</translation>
     </message>
     <message>
         <source>All lie flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle liegen an</translation>
     </message>
     <message>
         <source>One or two stand off</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein, zwei stehen ab</translation>
     </message>
     <message>
         <source>Several stand off</source>
-        <translation type="unfinished"></translation>
+        <translation>Mehrere stehen ab</translation>
     </message>
     <message>
         <source>Alike</source>
-        <translation type="unfinished"></translation>
+        <translation>Gleich</translation>
     </message>
     <message>
         <source>A little unlike</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas ungleich</translation>
     </message>
     <message>
         <source>Plainly unlike</source>
-        <translation type="unfinished"></translation>
+        <translation>Klar ungleich</translation>
     </message>
     <message>
         <source>Lies flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Liegt an</translation>
     </message>
     <message>
         <source>Stands up a little</source>
-        <translation type="unfinished"></translation>
+        <translation>Steht etwas ab</translation>
     </message>
     <message>
         <source>Plainly stands up</source>
-        <translation type="unfinished"></translation>
+        <translation>Steht klar ab</translation>
     </message>
     <message>
         <source>Two turns or more</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwei oder mehr</translation>
     </message>
     <message>
         <source>About one</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwa eine</translation>
     </message>
     <message>
         <source>Nothing</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts</translation>
     </message>
     <message>
         <source>They are tight now</source>
-        <translation type="unfinished"></translation>
+        <translation>Jetzt straff</translation>
     </message>
     <message>
         <source>Still loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch lose</translation>
     </message>
     <message>
         <source>Easily</source>
-        <translation type="unfinished"></translation>
+        <translation>Leicht</translation>
     </message>
     <message>
         <source>Only with force</source>
-        <translation type="unfinished"></translation>
+        <translation>Nur mit Gewalt</translation>
     </message>
     <message>
         <source>It closes</source>
-        <translation type="unfinished"></translation>
+        <translation>Er schließt</translation>
     </message>
     <message>
         <source>Still not</source>
-        <translation type="unfinished"></translation>
+        <translation>Immer noch nicht</translation>
     </message>
     <message>
         <source>All snug</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle fest</translation>
     </message>
     <message>
         <source>One is loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine ist lose</translation>
     </message>
     <message>
         <source>Several are loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Mehrere sind lose</translation>
     </message>
     <message>
         <source>The buzz stops</source>
-        <translation type="unfinished"></translation>
+        <translation>Rasseln hört auf</translation>
     </message>
     <message>
         <source>The buzz stays</source>
-        <translation type="unfinished"></translation>
+        <translation>Rasseln bleibt</translation>
     </message>
     <message>
         <source>One far more</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine viel mehr</translation>
     </message>
     <message>
         <source>There is something</source>
-        <translation type="unfinished"></translation>
+        <translation>Da ist etwas</translation>
     </message>
     <message>
         <source>It rocks</source>
-        <translation type="unfinished"></translation>
+        <translation>Er kippelt</translation>
     </message>
     <message>
         <source>Runs freely</source>
-        <translation type="unfinished"></translation>
+        <translation>Läuft frei</translation>
     </message>
     <message>
         <source>Rough</source>
-        <translation type="unfinished"></translation>
+        <translation>Rau</translation>
     </message>
     <message>
         <source>Sticks</source>
-        <translation type="unfinished"></translation>
+        <translation>Klemmt</translation>
     </message>
     <message>
         <source>Rolls straight</source>
-        <translation type="unfinished"></translation>
+        <translation>Rollt gerade</translation>
     </message>
     <message>
         <source>Wobbles</source>
-        <translation type="unfinished"></translation>
+        <translation>Eiert</translation>
     </message>
     <message>
         <source>Goes with the rod</source>
-        <translation type="unfinished"></translation>
+        <translation>Wandert mit</translation>
     </message>
     <message>
         <source>Stays at the lug</source>
-        <translation type="unfinished"></translation>
+        <translation>Bleibt am Böckchen</translation>
     </message>
     <message>
         <source>None is loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Keine ist lose</translation>
     </message>
     <message>
         <source>Single rods</source>
-        <translation type="unfinished"></translation>
+        <translation>Einzelne</translation>
     </message>
     <message>
         <source>Somewhat</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas</translation>
     </message>
     <message>
         <source>Plainly</source>
-        <translation type="unfinished"></translation>
+        <translation>Deutlich</translation>
     </message>
     <message>
         <source>Some differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Einige anders</translation>
     </message>
     <message>
         <source>In the middle</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Mitte</translation>
     </message>
     <message>
         <source>Beside it</source>
-        <translation type="unfinished"></translation>
+        <translation>Daneben</translation>
     </message>
     <message>
         <source>Everywhere</source>
-        <translation type="unfinished"></translation>
+        <translation>Überall</translation>
     </message>
     <message>
         <source>Fine over there</source>
-        <translation type="unfinished"></translation>
+        <translation>Dort gut</translation>
     </message>
     <message>
         <source>No livelier</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht lebendiger</translation>
     </message>
     <message>
         <source>A little livelier</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas lebendiger</translation>
     </message>
     <message>
         <source>Much livelier</source>
-        <translation type="unfinished"></translation>
+        <translation>Viel lebendiger</translation>
     </message>
     <message>
         <source>No, it is fine</source>
-        <translation type="unfinished"></translation>
+        <translation>Nein, die ist gut</translation>
     </message>
     <message>
         <source>Partly</source>
-        <translation type="unfinished"></translation>
+        <translation>Teils</translation>
     </message>
     <message>
         <source>Just the same</source>
-        <translation type="unfinished"></translation>
+        <translation>Genauso</translation>
     </message>
     <message>
         <source>Well made</source>
-        <translation type="unfinished"></translation>
+        <translation>Gut gemacht</translation>
     </message>
     <message>
         <source>Some poor parts</source>
-        <translation type="unfinished"></translation>
+        <translation>Manches schlecht</translation>
     </message>
     <message>
         <source>Poor</source>
-        <translation type="unfinished"></translation>
+        <translation>Schlecht</translation>
     </message>
     <message>
         <source>Raise the snare side to its target.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Resonanzfell auf sein Ziel bringen.</translation>
     </message>
     <message>
         <source>Set the strainer anew.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Abhebung neu einstellen.</translation>
     </message>
     <message>
         <source>Put a new batter head on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein neues Schlagfell aufziehen.</translation>
     </message>
     <message>
         <source>Seat it and bring it up evenly.</source>
-        <translation type="unfinished"></translation>
+        <translation>Setzen und gleichmäßig hochstimmen.</translation>
     </message>
     <message>
         <source>Even the batter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Schlagfell ausgleichen.</translation>
     </message>
     <message>
         <source>Listen again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch einmal hören.</translation>
     </message>
     <message>
         <source>Choose a higher tone, if you like one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen höheren Klang wählen, wenn Sie mögen.</translation>
     </message>
     <message>
         <source>Bring the batter up to it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Schlagfell darauf bringen.</translation>
     </message>
     <message>
         <source>Or calm the boom with little, further in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Oder das Dröhnen mit wenig weiter innen beruhigen.</translation>
     </message>
     <message>
         <source>Loosen the strainer until a whisper at the edge is answered.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Abhebung lösen, bis ein Flüstern am Rand Antwort bekommt.</translation>
     </message>
     <message>
         <source>Tighten the strainer until a loud stroke ends clean.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Abhebung spannen, bis ein lauter Schlag sauber endet.</translation>
     </message>
     <message>
         <source>Shift the wires until both gaps are alike.</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Teppich schieben, bis beide Abstände gleich sind.</translation>
     </message>
     <message>
         <source>Bring both straps level with the film; flat straps lie lower than cord.</source>
-        <translation type="unfinished"></translation>
+        <translation>Beide Bänder auf die Höhe der Folie bringen; Flachbänder liegen tiefer als Schnur.</translation>
     </message>
     <message>
         <source>Cut a bent strand off at both plates; wire ends are sharp. No tape.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine verbogene Spirale an beiden Platten abschneiden; Drahtenden sind scharf. Kein Klebeband.</translation>
     </message>
     <message>
         <source>Or put new wires on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Oder einen neuen Teppich aufziehen.</translation>
     </message>
     <message>
         <source>Clamp anew, the strap given out a little.</source>
-        <translation type="unfinished"></translation>
+        <translation>Neu klemmen, das Band etwas ausgelassen.</translation>
     </message>
     <message>
         <source>Clamp anew, knob halfway, the strap drawn in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Neu klemmen, Knopf mittig, das Band eingezogen.</translation>
     </message>
     <message>
         <source>Take the rod out, clean it and its lug, a little grease. Never force it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schraube heraus, sie und ihr Böckchen reinigen, etwas Fett. Nie mit Gewalt.</translation>
     </message>
     <message>
         <source>Put a straight rod in, with its washer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine gerade Schraube einsetzen, mit Scheibe.</translation>
     </message>
     <message>
         <source>Put a round, flat hoop on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen runden, ebenen Reifen aufziehen.</translation>
     </message>
     <message>
         <source>Loosen evenly, centre the head, finger-tight all round.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gleichmäßig lösen, Fell mittig legen, rundum handfest.</translation>
     </message>
     <message>
         <source>Loosen evenly, lift the head, wipe edge and film clean.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gleichmäßig lösen, Fell abheben, Kante und Folie sauber wischen.</translation>
     </message>
     <message>
         <source>Leave it overnight; look again tomorrow.</source>
-        <translation type="unfinished"></translation>
+        <translation>Über Nacht stehen lassen; morgen wieder nachsehen.</translation>
     </message>
     <message>
         <source>At those rods: a nylon washer, or wax on the thread.</source>
-        <translation type="unfinished"></translation>
+        <translation>An diesen Schrauben: eine Nylonscheibe oder Wachs am Gewinde.</translation>
     </message>
     <message>
         <source>Say what the weather is now; targets follow.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sagen, welches Wetter jetzt ist; die Ziele folgen.</translation>
     </message>
     <message>
         <source>Every rod the same small turn; no evening needed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Schraube gleich wenig drehen; kein Ausgleichen nötig.</translation>
     </message>
     <message>
         <source>Move the other drum&apos;s pitch, or this one&apos;s, by a little: see Buzz with others.</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Ton der anderen Trommel, oder dieser, etwas verschieben: siehe Mitrasseln.</translation>
     </message>
     <message>
         <source>Shorten the other drum&apos;s tone a little.</source>
-        <translation type="unfinished"></translation>
+        <translation>Den Ton der anderen Trommel etwas verkürzen.</translation>
     </message>
     <message>
         <source>Snug every screw of lugs and strainer, not stripped.</source>
-        <translation type="unfinished"></translation>
+        <translation>Jede Schraube von Böckchen und Abhebung festziehen, nicht überdrehen.</translation>
     </message>
     <message>
         <source>Play twenty backbeats: Player or drum says how even they are.</source>
-        <translation type="unfinished"></translation>
+        <translation>Zwanzig Schläge spielen: Spieler oder Trommel sagt, wie gleich sie sind.</translation>
     </message>
     <message>
         <source>Then practise with the same picture in sight.</source>
-        <translation type="unfinished"></translation>
+        <translation>Dann mit demselben Bild vor Augen üben.</translation>
     </message>
     <message>
         <source>Aim for the middle; move the stool if the reach is wrong.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf die Mitte zielen; den Hocker rücken, wenn die Reichweite nicht stimmt.</translation>
     </message>
     <message>
         <source>Lay the pad where the microphone hears it: turn its angle.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Pad dahin legen, wo das Mikrofon es hört: seinen Winkel drehen.</translation>
     </message>
     <message>
         <source>Move the microphone up or out, and hear both places predicted.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Mikrofon höher oder weiter weg, und beide Orte vorhergesagt hören.</translation>
     </message>
     <message>
         <source>Judge it elsewhere, or bring a blanket and a rug.</source>
-        <translation type="unfinished"></translation>
+        <translation>Anderswo beurteilen, oder Decke und Teppichboden mitbringen.</translation>
     </message>
     <message>
         <source>Put a fresh batter head on: nothing helps such a drum more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein neues Schlagfell aufziehen: nichts hilft so einer Trommel mehr.</translation>
     </message>
     <message>
         <source>Edges and shell are for a workshop; gloves and clean air if you sand them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Kanten und Kessel gehören in eine Werkstatt; Handschuhe und frische Luft beim Schleifen.</translation>
     </message>
     <message>
         <source>Take off what is not needed, one thing after the other.</source>
-        <translation type="unfinished"></translation>
+        <translation>Abnehmen, was nicht nötig ist, eins nach dem anderen.</translation>
     </message>
 </context>
 <context>
@@ -3864,35 +3864,35 @@ trifft hier</translation>
     </message>
     <message>
         <source>complaint</source>
-        <translation type="unfinished"></translation>
+        <translation>Beschwerde</translation>
     </message>
     <message>
         <source>answer about the fault</source>
-        <translation type="unfinished"></translation>
+        <translation>Antwort zum Fehler</translation>
     </message>
     <message>
         <source>cause taken</source>
-        <translation type="unfinished"></translation>
+        <translation>Ursache angenommen</translation>
     </message>
     <message>
         <source>whether it helped</source>
-        <translation type="unfinished"></translation>
+        <translation>ob es half</translation>
     </message>
     <message>
         <source>answer taken back</source>
-        <translation type="unfinished"></translation>
+        <translation>Antwort zurückgenommen</translation>
     </message>
     <message>
         <source>end of the search</source>
-        <translation type="unfinished"></translation>
+        <translation>Ende der Suche</translation>
     </message>
     <message>
         <source>what it was</source>
-        <translation type="unfinished"></translation>
+        <translation>was es war</translation>
     </message>
     <message>
         <source>Nothing is being looked for; say first what is wrong with the drum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es wird nichts gesucht; sagen Sie zuerst, was mit der Trommel nicht stimmt.</translation>
     </message>
 </context>
 <context>
@@ -6563,81 +6563,81 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <name>bombo::FaultsPage</name>
     <message>
         <source>What it may be</source>
-        <translation type="unfinished"></translation>
+        <translation>Was es sein kann</translation>
     </message>
     <message>
         <source>Why this question</source>
-        <translation type="unfinished"></translation>
+        <translation>Warum diese Frage</translation>
     </message>
     <message>
         <source>One back</source>
-        <translation type="unfinished"></translation>
+        <translation>Eins zurück</translation>
     </message>
     <message>
         <source>I know what it is…</source>
-        <translation type="unfinished"></translation>
+        <translation>Ich weiß, was es ist …</translation>
     </message>
     <message>
         <source>Something else is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas anderes stimmt nicht</translation>
     </message>
     <message>
         <source>What is wrong with it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Was stimmt nicht mit ihr?</translation>
     </message>
     <message>
         <source>Choose what you hear or see. What the workbook knows of %1 counts from the start.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wählen Sie, was Sie hören oder sehen. Was das Arbeitsbuch von %1 weiß, zählt von Anfang an.</translation>
     </message>
     <message>
         <source>Choose what you hear or see. No drum is in front: the questions alone have to tell.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wählen Sie, was Sie hören oder sehen. Keine Trommel ist vorn: die Fragen allein müssen es sagen.</translation>
     </message>
     <message>
         <source>Known without a question.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ohne eine Frage bekannt.</translation>
     </message>
     <message numerus="yes">
         <source>After %n question(s).</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>Nach %n Frage.</numerusform>
+            <numerusform>Nach %n Fragen.</numerusform>
         </translation>
     </message>
     <message>
         <source>Question %1, about %2 to go after it. Nothing that cannot be taken back is asked before everything else.</source>
-        <translation type="unfinished"></translation>
+        <translation>Frage %1, danach noch etwa %2. Was sich nicht zurücknehmen lässt, kommt erst nach allem anderen.</translation>
     </message>
     <message>
         <source>about %1 seconds</source>
-        <translation type="unfinished"></translation>
+        <translation>etwa %1 Sekunden</translation>
     </message>
     <message numerus="yes">
         <source>about %n minute(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>etwa %n Minute</numerusform>
+            <numerusform>etwa %n Minuten</numerusform>
         </translation>
     </message>
     <message>
         <source>It tells most for %1, and nothing is turned.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das sagt am meisten für %1, und nichts wird gedreht.</translation>
     </message>
     <message>
         <source>It tells most for %1; what is turned is turned back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das sagt am meisten für %1; was gedreht wird, wird zurückgedreht.</translation>
     </message>
     <message>
         <source>It takes %1 and may not be taken back: everything else has been asked.</source>
-        <translation type="unfinished"></translation>
+        <translation>Das dauert %1 und lässt sich vielleicht nicht zurücknehmen: alles andere ist gefragt.</translation>
     </message>
     <message>
         <source>Next would be: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Nächstes käme: %1</translation>
     </message>
     <message>
         <source>You found: %1. The workbook says: %2. Both count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sie fanden: %1. Das Arbeitsbuch sagt: %2. Beides zählt.</translation>
     </message>
 </context>
 <context>
@@ -7738,7 +7738,7 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Faults</source>
-        <translation type="unfinished"></translation>
+        <translation>Fehler</translation>
     </message>
 </context>
 <context>
@@ -8391,22 +8391,22 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Find what is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Finden, was nicht stimmt</translation>
     </message>
     <message>
         <source>A few questions, the telling ones first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein paar Fragen, die sprechenden zuerst.</translation>
     </message>
 </context>
 <context>
     <name>bombo::QuestionCard</name>
     <message>
         <source>Space</source>
-        <translation type="unfinished">Leertaste</translation>
+        <translation>Leertaste</translation>
     </message>
     <message>
         <source>Not sure</source>
-        <translation type="unfinished"></translation>
+        <translation>Nicht sicher</translation>
     </message>
 </context>
 <context>
@@ -8650,11 +8650,11 @@ Anteil der Grenze</translation>
     </message>
     <message>
         <source>Faults</source>
-        <translation type="unfinished"></translation>
+        <translation>Fehler</translation>
     </message>
     <message>
         <source>Faults: under way</source>
-        <translation type="unfinished"></translation>
+        <translation>Fehler: im Gange</translation>
     </message>
 </context>
 <context>
@@ -9259,75 +9259,75 @@ Anteil der Grenze</translation>
     <name>bombo::VerdictCard</name>
     <message>
         <source>It is gone</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist weg</translation>
     </message>
     <message>
         <source>It is better</source>
-        <translation type="unfinished"></translation>
+        <translation>Es ist besser</translation>
     </message>
     <message>
         <source>Still there</source>
-        <translation type="unfinished"></translation>
+        <translation>Noch da</translation>
     </message>
     <message>
         <source>And when that is done: has it helped?</source>
-        <translation type="unfinished"></translation>
+        <translation>Und wenn das getan ist: hat es geholfen?</translation>
     </message>
     <message>
         <source>Try this remedy first</source>
-        <translation type="unfinished"></translation>
+        <translation>Dieses Mittel zuerst versuchen</translation>
     </message>
     <message>
         <source>Mend it</source>
-        <translation type="unfinished"></translation>
+        <translation>Beheben</translation>
     </message>
     <message>
         <source>To the station: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zur Station: %1</translation>
     </message>
     <message>
         <source>Back to the work</source>
-        <translation type="unfinished"></translation>
+        <translation>Zurück zur Arbeit</translation>
     </message>
     <message>
         <source>Nothing stands out.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts sticht heraus.</translation>
     </message>
     <message>
         <source>What was tried leaves several causes open. The likeliest of them: %1. Or it is something that is not listed here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Was versucht wurde, lässt mehrere Ursachen offen. Die wahrscheinlichste: %1. Oder es ist etwas, das hier nicht steht.</translation>
     </message>
     <message>
         <source>Being mended: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Wird behoben: %1</translation>
     </message>
     <message>
         <source>Gone. It was: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Weg. Es war: %1</translation>
     </message>
     <message>
         <source>Better. It was: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Besser. Es war: %1</translation>
     </message>
     <message>
         <source>Kept: the next search on this drum knows of it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Behalten: die nächste Suche an dieser Trommel weiß davon.</translation>
     </message>
     <message>
         <source>%1, by what is usual.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, nach dem, was üblich ist.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
-        <translation type="unfinished">%1: %2.</translation>
+        <translation>%1: %2.</translation>
     </message>
     <message>
         <source>Go to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Zu %1</translation>
     </message>
     <message>
         <source>Before: %1. Now: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorher: %1. Jetzt: %2.</translation>
     </message>
 </context>
 <context>

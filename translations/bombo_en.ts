@@ -113,16 +113,16 @@
     <name>bombo::FaultsPage</name>
     <message numerus="yes">
         <source>After %n question(s).</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>After %n question.</numerusform>
+            <numerusform>After %n questions.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>about %n minute(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>about %n minute</numerusform>
+            <numerusform>about %n minutes</numerusform>
         </translation>
     </message>
 </context>

@@ -863,19 +863,19 @@
     <name>CausesStrip</name>
     <message>
         <source>under 1 in 100</source>
-        <translation type="unfinished"></translation>
+        <translation>menos de 1 de 100</translation>
     </message>
     <message>
         <source>%1 in 100</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 de 100</translation>
     </message>
     <message>
         <source>What it may be</source>
-        <translation type="unfinished"></translation>
+        <translation>Qué puede ser</translation>
     </message>
     <message>
         <source>%1, %2, %3</source>
-        <translation type="unfinished">%1: %2, %3 {1,?} {2,?}</translation>
+        <translation>%1, %2, %3</translation>
     </message>
 </context>
 <context>
@@ -1121,1373 +1121,1373 @@
     <name>FaultDrawing</name>
     <message>
         <source>strainer</source>
-        <translation type="unfinished">tensor</translation>
+        <translation>tensor</translation>
     </message>
     <message>
         <source>What to do, drawn</source>
-        <translation type="unfinished"></translation>
+        <translation>Qué hacer, dibujado</translation>
     </message>
 </context>
 <context>
     <name>FaultFigures</name>
     <message>
         <source>batter</source>
-        <translation type="unfinished">batidor</translation>
+        <translation>parche batidor</translation>
     </message>
     <message>
         <source>snare side</source>
-        <translation type="unfinished">bordonero</translation>
+        <translation>parche bordonero</translation>
     </message>
     <message>
         <source>%1 %2 cents under its target</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2 cents bajo su objetivo</translation>
     </message>
     <message>
         <source>%1 %2 cents over its target</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2 cents sobre su objetivo</translation>
     </message>
     <message>
         <source>rods apart by %1 times the tolerance</source>
-        <translation type="unfinished"></translation>
+        <translation>tornillos separados %1 veces la tolerancia</translation>
     </message>
     <message>
         <source>rings %1 % longer than its kind</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % más que los de su clase</translation>
     </message>
     <message>
         <source>rings %1 % shorter than its kind</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % menos que los de su clase</translation>
     </message>
     <message>
         <source>about %1 hours played on it</source>
-        <translation type="unfinished"></translation>
+        <translation>unas %1 horas tocadas en él</translation>
     </message>
     <message>
         <source>knob %1 turns above choke</source>
-        <translation type="unfinished"></translation>
+        <translation>mando %1 vueltas por encima del ahogo</translation>
     </message>
     <message>
         <source>knob %1 turns below choke</source>
-        <translation type="unfinished"></translation>
+        <translation>mando %1 vueltas por debajo del ahogo</translation>
     </message>
     <message>
         <source>knob %1 turns below clean</source>
-        <translation type="unfinished"></translation>
+        <translation>mando %1 vueltas por debajo de limpio</translation>
     </message>
     <message>
         <source>knob %1 turns above rattle</source>
-        <translation type="unfinished"></translation>
+        <translation>mando %1 vueltas por encima del cascabeleo</translation>
     </message>
     <message>
         <source>strands ate up %1 turns of the knob</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
-        <source>end gaps %1 mm unlike</source>
-        <translation type="unfinished"></translation>
+        <translation>los hilos se comieron %1 vueltas del mando</translation>
     </message>
     <message>
         <source>%1 turns left to tighten</source>
-        <translation type="unfinished"></translation>
+        <translation>quedan %1 vueltas para apretar</translation>
     </message>
     <message>
         <source>a rod lost turns since the last entry</source>
-        <translation type="unfinished"></translation>
+        <translation>un tornillo perdió vueltas desde la última entrada</translation>
     </message>
     <message>
         <source>no rod lost turns since the last entry</source>
-        <translation type="unfinished"></translation>
+        <translation>ningún tornillo perdió vueltas desde la última entrada</translation>
     </message>
     <message>
         <source>weather moved it %1 cents</source>
-        <translation type="unfinished"></translation>
+        <translation>el tiempo lo movió %1 cents</translation>
     </message>
     <message>
         <source>strokes differ by %1 dB</source>
-        <translation type="unfinished"></translation>
+        <translation>los golpes difieren en %1 dB</translation>
     </message>
     <message>
         <source>strokes land %1 % of the radius out</source>
-        <translation type="unfinished"></translation>
+        <translation>los golpes caen al %1 % del radio</translation>
     </message>
     <message>
         <source>rings %1 % shorter than wanted</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % menos de lo deseado</translation>
     </message>
     <message>
         <source>rings %1 % longer than wanted</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % más de lo deseado</translation>
     </message>
     <message>
         <source>rings %1 % longer at the microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % más en el micrófono</translation>
     </message>
     <message>
         <source>rings %1 % shorter at the microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>resuena %1 % menos en el micrófono</translation>
     </message>
     <message>
         <source>%1 cents from another instrument</source>
-        <translation type="unfinished"></translation>
+        <translation>a %1 cents de otro instrumento</translation>
     </message>
     <message>
         <source>Not sure</source>
-        <translation type="unfinished"></translation>
+        <translation>No lo sé</translation>
     </message>
     <message>
         <source>you found: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>encontrado: %1</translation>
     </message>
     <message>
         <source>nothing known of it yet</source>
-        <translation type="unfinished"></translation>
+        <translation>aún no se sabe nada de ello</translation>
+    </message>
+    <message>
+        <source>end gaps differ by %1 mm</source>
+        <translation>los huecos difieren en %1 mm</translation>
     </message>
 </context>
 <context>
     <name>Faults</name>
     <message>
         <source>How it sounds</source>
-        <translation type="unfinished"></translation>
+        <translation>Cómo suena</translation>
     </message>
     <message>
         <source>What the wires do</source>
-        <translation type="unfinished"></translation>
+        <translation>Qué hace la bordonera</translation>
     </message>
     <message>
         <source>Heads and rods</source>
-        <translation type="unfinished"></translation>
+        <translation>Parches y tornillos</translation>
     </message>
     <message>
         <source>Now and then</source>
-        <translation type="unfinished"></translation>
+        <translation>A veces</translation>
     </message>
     <message>
         <source>Dull</source>
-        <translation type="unfinished"></translation>
+        <translation>Apagada</translation>
     </message>
     <message>
         <source>Papery, cheap</source>
-        <translation type="unfinished"></translation>
+        <translation>Acartonada, barata</translation>
     </message>
     <message>
         <source>Rings</source>
-        <translation type="unfinished"></translation>
+        <translation>Resuena</translation>
     </message>
     <message>
         <source>Wavers</source>
-        <translation type="unfinished"></translation>
+        <translation>Ondula</translation>
     </message>
     <message>
         <source>Like a tom</source>
-        <translation type="unfinished"></translation>
+        <translation>Como un tom</translation>
     </message>
     <message>
         <source>Wires come late</source>
-        <translation type="unfinished"></translation>
+        <translation>Bordonera tardía</translation>
     </message>
     <message>
         <source>No answer when soft</source>
-        <translation type="unfinished"></translation>
+        <translation>Muda si se toca suave</translation>
     </message>
     <message>
         <source>Buzzes with others</source>
-        <translation type="unfinished"></translation>
+        <translation>Zumba con los demás</translation>
     </message>
     <message>
         <source>Buzzes all the time</source>
-        <translation type="unfinished"></translation>
+        <translation>Zumba todo el tiempo</translation>
     </message>
     <message>
         <source>Loose at full travel</source>
-        <translation type="unfinished">Floja al final del recorrido</translation>
+        <translation>Floja en el tope</translation>
     </message>
     <message>
         <source>Lever will not close</source>
-        <translation type="unfinished"></translation>
+        <translation>La palanca no cierra</translation>
     </message>
     <message>
         <source>A wrinkle</source>
-        <translation type="unfinished"></translation>
+        <translation>Una arruga</translation>
     </message>
     <message>
         <source>One rod tight and low</source>
-        <translation type="unfinished"></translation>
+        <translation>Un tornillo duro y grave</translation>
     </message>
     <message>
         <source>Goes out of tune</source>
-        <translation type="unfinished"></translation>
+        <translation>Se desafina</translation>
     </message>
     <message>
         <source>Bad in the microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>Mala en el micrófono</translation>
     </message>
     <message>
         <source>Never the same twice</source>
-        <translation type="unfinished"></translation>
+        <translation>Nunca igual dos veces</translation>
     </message>
     <message>
         <source>no life, no snap</source>
-        <translation type="unfinished"></translation>
+        <translation>sin vida, sin chasquido</translation>
     </message>
     <message>
         <source>thin, like a box</source>
-        <translation type="unfinished"></translation>
+        <translation>delgada, como una caja</translation>
     </message>
     <message>
         <source>a metallic tone stays</source>
-        <translation type="unfinished"></translation>
+        <translation>queda un tono metálico</translation>
     </message>
     <message>
         <source>the tone beats, wah-wah</source>
-        <translation type="unfinished"></translation>
+        <translation>el tono late, gua-gua</translation>
     </message>
     <message>
         <source>near the edge, wires silent</source>
-        <translation type="unfinished"></translation>
+        <translation>cerca del borde, bordonera muda</translation>
     </message>
     <message>
         <source>or now and then</source>
-        <translation type="unfinished"></translation>
+        <translation>o solo a veces</translation>
     </message>
     <message>
         <source>silent under a whisper</source>
-        <translation type="unfinished"></translation>
+        <translation>muda bajo un susurro</translation>
     </message>
     <message>
         <source>when another drum sounds</source>
-        <translation type="unfinished"></translation>
+        <translation>cuando suena otro tambor</translation>
     </message>
     <message>
         <source>on and on after a stroke</source>
-        <translation type="unfinished"></translation>
+        <translation>sigue y sigue tras un golpe</translation>
     </message>
     <message>
         <source>the knob is at its end</source>
-        <translation type="unfinished"></translation>
+        <translation>el mando está al final</translation>
     </message>
     <message>
         <source>or only with force</source>
-        <translation type="unfinished"></translation>
+        <translation>o solo a la fuerza</translation>
     </message>
     <message>
         <source>on one side of the film</source>
-        <translation type="unfinished"></translation>
+        <translation>en un lado de la película</translation>
     </message>
     <message>
         <source>hard to turn, pitch stays down</source>
-        <translation type="unfinished"></translation>
+        <translation>cuesta girarlo, el tono no sube</translation>
     </message>
     <message>
         <source>good yesterday, not today</source>
-        <translation type="unfinished"></translation>
+        <translation>ayer bien, hoy no</translation>
     </message>
     <message>
         <source>fine here in the room</source>
-        <translation type="unfinished"></translation>
+        <translation>aquí en la sala bien</translation>
     </message>
     <message>
         <source>every stroke another one</source>
-        <translation type="unfinished"></translation>
+        <translation>cada golpe es otro</translation>
     </message>
     <message>
         <source>Snare side too slack</source>
-        <translation type="unfinished"></translation>
+        <translation>Bordonero demasiado flojo</translation>
     </message>
     <message>
         <source>Batter head worn</source>
-        <translation type="unfinished"></translation>
+        <translation>Parche batidor gastado</translation>
     </message>
     <message>
         <source>Batter uneven</source>
-        <translation type="unfinished"></translation>
+        <translation>Batidor desigual</translation>
     </message>
     <message>
         <source>Tuned low</source>
-        <translation type="unfinished"></translation>
+        <translation>Afinada grave</translation>
     </message>
     <message>
         <source>Wires too tight</source>
-        <translation type="unfinished"></translation>
+        <translation>Bordonera demasiado tensa</translation>
     </message>
     <message>
         <source>Wires too loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Bordonera demasiado floja</translation>
     </message>
     <message>
         <source>Wires off centre</source>
-        <translation type="unfinished"></translation>
+        <translation>Bordonera descentrada</translation>
     </message>
     <message>
         <source>An end plate stands up</source>
-        <translation type="unfinished"></translation>
+        <translation>Una placa se levanta</translation>
     </message>
     <message>
         <source>A strand bent</source>
-        <translation type="unfinished"></translation>
+        <translation>Un hilo doblado</translation>
     </message>
     <message>
         <source>Wires stretched</source>
-        <translation type="unfinished"></translation>
+        <translation>Bordonera dada de sí</translation>
     </message>
     <message>
         <source>Clamped too short</source>
-        <translation type="unfinished"></translation>
+        <translation>Sujeta demasiado corta</translation>
     </message>
     <message>
         <source>Clamped too long</source>
-        <translation type="unfinished"></translation>
+        <translation>Sujeta demasiado larga</translation>
     </message>
     <message>
         <source>A rod dry or burred</source>
-        <translation type="unfinished"></translation>
+        <translation>Un tornillo seco o áspero</translation>
     </message>
     <message>
         <source>A rod bent</source>
-        <translation type="unfinished"></translation>
+        <translation>Un tornillo doblado</translation>
     </message>
     <message>
         <source>Hoop not round or flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Aro ni redondo ni plano</translation>
     </message>
     <message>
         <source>Head off centre</source>
-        <translation type="unfinished"></translation>
+        <translation>Parche descentrado</translation>
     </message>
     <message>
         <source>Dirt under the head</source>
-        <translation type="unfinished"></translation>
+        <translation>Suciedad bajo el parche</translation>
     </message>
     <message>
         <source>A new head settling</source>
-        <translation type="unfinished"></translation>
+        <translation>Un parche nuevo se asienta</translation>
     </message>
     <message>
         <source>Rods backing off</source>
-        <translation type="unfinished"></translation>
+        <translation>Tornillos que se aflojan</translation>
     </message>
     <message>
         <source>The weather</source>
-        <translation type="unfinished"></translation>
+        <translation>El tiempo</translation>
     </message>
     <message>
         <source>A shared pitch</source>
-        <translation type="unfinished"></translation>
+        <translation>Un tono compartido</translation>
     </message>
     <message>
         <source>The other drum rings long</source>
-        <translation type="unfinished"></translation>
+        <translation>El otro tambor resuena mucho</translation>
     </message>
     <message>
         <source>Something loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo suelto</translation>
     </message>
     <message>
         <source>The strokes differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Los golpes difieren</translation>
     </message>
     <message>
         <source>Struck off the middle</source>
-        <translation type="unfinished"></translation>
+        <translation>Golpeada fuera del centro</translation>
     </message>
     <message>
         <source>Pad and microphone</source>
-        <translation type="unfinished"></translation>
+        <translation>Almohadilla y micrófono</translation>
     </message>
     <message>
         <source>The microphone close by</source>
-        <translation type="unfinished"></translation>
+        <translation>El micrófono muy cerca</translation>
     </message>
     <message>
         <source>The room</source>
-        <translation type="unfinished"></translation>
+        <translation>La sala</translation>
     </message>
     <message>
         <source>The drum&apos;s own limits</source>
-        <translation type="unfinished"></translation>
+        <translation>Los límites del tambor</translation>
     </message>
     <message>
         <source>Muffled too much</source>
-        <translation type="unfinished"></translation>
+        <translation>Demasiado apagada</translation>
     </message>
     <message>
         <source>The wires lie on a film that gives way instead of throwing them.</source>
-        <translation type="unfinished"></translation>
+        <translation>La bordonera descansa en una película que cede en vez de lanzarla.</translation>
     </message>
     <message>
         <source>Film that was stretched and beaten too long has no tone left. A fresh head is the whole answer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Una película tensada y golpeada demasiado tiempo ya no tiene tono. Un parche nuevo es toda la respuesta.</translation>
     </message>
     <message>
         <source>Rods that pull unequally split the tone in two that beat.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tornillos que tiran desigual parten el tono en dos que laten.</translation>
     </message>
     <message>
         <source>A low head leaves one long boom bare. That is its nature, not a fault.</source>
-        <translation type="unfinished"></translation>
+        <translation>Un parche grave deja al descubierto un retumbo largo. Es su carácter, no un fallo.</translation>
     </message>
     <message>
         <source>They are held so fast that soft strokes cannot lift them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Está tan sujeta que los golpes suaves no la levantan.</translation>
     </message>
     <message>
         <source>They hang, come late and rattle on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cuelga, llega tarde y sigue cascabeleando.</translation>
     </message>
     <message>
         <source>One end plate lies too near the hoop: half the strands do not touch.</source>
-        <translation type="unfinished"></translation>
+        <translation>Una placa queda demasiado cerca del aro: la mitad de los hilos no toca.</translation>
     </message>
     <message>
         <source>It holds the strands off the film at that end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Separa los hilos de la película en ese extremo.</translation>
     </message>
     <message>
         <source>It stands off the film and rattles for itself.</source>
-        <translation type="unfinished"></translation>
+        <translation>Se separa de la película y cascabelea solo.</translation>
     </message>
     <message>
         <source>Strands that have grown long eat up the way of the knob.</source>
-        <translation type="unfinished"></translation>
+        <translation>Los hilos alargados se comen el recorrido del mando.</translation>
     </message>
     <message>
         <source>Strap or cord is held too far in: the lever has no way left.</source>
-        <translation type="unfinished"></translation>
+        <translation>La cinta o el cordón está demasiado metido: la palanca no tiene recorrido.</translation>
     </message>
     <message>
         <source>Strap or cord is given out too far: the knob cannot reach.</source>
-        <translation type="unfinished"></translation>
+        <translation>La cinta o el cordón está demasiado suelto: el mando no alcanza.</translation>
     </message>
     <message>
         <source>The key works against friction, and the hoop stays where it is.</source>
-        <translation type="unfinished"></translation>
+        <translation>La llave trabaja contra la fricción y el aro se queda donde está.</translation>
     </message>
     <message>
         <source>It binds in its lug: the turns do not reach the hoop.</source>
-        <translation type="unfinished"></translation>
+        <translation>Se agarrota en su bellota: las vueltas no llegan al aro.</translation>
     </message>
     <message>
         <source>It pulls the film unequally, however the rods stand.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tira desigual de la película, estén como estén los tornillos.</translation>
     </message>
     <message>
         <source>Its collar lies over the edge on one side only.</source>
-        <translation type="unfinished"></translation>
+        <translation>Su cuello pasa del filo solo por un lado.</translation>
     </message>
     <message>
         <source>Something lies on the edge and lifts the film there.</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo sobre el filo levanta ahí la película.</translation>
     </message>
     <message>
         <source>New film gives for days. That is normal: tune it again.</source>
-        <translation type="unfinished"></translation>
+        <translation>La película nueva cede durante días. Es normal: afine de nuevo.</translation>
     </message>
     <message>
         <source>Played hard, some rods turn themselves loose.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tocando fuerte, algunos tornillos se aflojan solos.</translation>
     </message>
     <message>
         <source>Cold, warmth and damp move every drum. Nothing is broken.</source>
-        <translation type="unfinished"></translation>
+        <translation>El frío, el calor y la humedad mueven todo tambor. Nada está roto.</translation>
     </message>
     <message>
         <source>Another drum sounds just where this one does, and shakes the wires.</source>
-        <translation type="unfinished"></translation>
+        <translation>Otro tambor suena justo donde este y sacude la bordonera.</translation>
     </message>
     <message>
         <source>Its tone outlasts the stroke and keeps the wires going.</source>
-        <translation type="unfinished"></translation>
+        <translation>Su tono dura más que el golpe y mantiene viva la bordonera.</translation>
     </message>
     <message>
         <source>A lug, the strainer or a screw rattles along.</source>
-        <translation type="unfinished"></translation>
+        <translation>Una bellota, el tensor o un tornillo cascabelea también.</translation>
     </message>
     <message>
         <source>The drum is steady; the hands are not yet. That can be practised.</source>
-        <translation type="unfinished"></translation>
+        <translation>El tambor es constante; las manos aún no. Se puede practicar.</translation>
     </message>
     <message>
         <source>There the edge sounds with every stroke. It is the place, not the drum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ahí suena el borde con cada golpe. Es el lugar, no el tambor.</translation>
     </message>
     <message>
         <source>What lies on the head calms what you hear, not what the microphone hears.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lo que hay en el parche calma lo que usted oye, no lo que oye el micrófono.</translation>
     </message>
     <message>
         <source>Near the head every drum rings. In the room it does not.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cerca del parche todo tambor resuena. En la sala no.</translation>
     </message>
     <message>
         <source>Walls and floor colour it. The drum is all right.</source>
-        <translation type="unfinished"></translation>
+        <translation>Paredes y suelo la colorean. El tambor está bien.</translation>
     </message>
     <message>
         <source>Edges and fittings are no better. A fresh head helps it more than anything.</source>
-        <translation type="unfinished"></translation>
+        <translation>Filos y herrajes no dan más. Un parche nuevo ayuda más que nada.</translation>
     </message>
     <message>
         <source>There is more on the head than it needs.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hay más sobre el parche de lo que necesita.</translation>
     </message>
     <message>
         <source>Press the snare side with your thumb.</source>
-        <translation type="unfinished"></translation>
+        <translation>Presione el parche bordonero con el pulgar.</translation>
     </message>
     <message>
         <source>Press the batter with your thumb.</source>
-        <translation type="unfinished"></translation>
+        <translation>Presione el parche batidor con el pulgar.</translation>
     </message>
     <message>
         <source>Tap once round the batter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Golpee una vuelta alrededor del batidor.</translation>
     </message>
     <message>
         <source>Lever off. One stroke, and listen to the end.</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca suelta. Un golpe, y escuche hasta el final.</translation>
     </message>
     <message>
         <source>Look at the batter against the light.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire el batidor a contraluz.</translation>
     </message>
     <message>
         <source>How long has the batter been on?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Cuánto lleva puesto el batidor?</translation>
     </message>
     <message>
         <source>Was the batter put on in the last two days?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Se puso el batidor en los últimos dos días?</translation>
     </message>
     <message>
         <source>Slacken the batter and look along it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje el batidor y mírelo de perfil.</translation>
     </message>
     <message>
         <source>Throw the lever off and strike.</source>
-        <translation type="unfinished"></translation>
+        <translation>Suelte la palanca y golpee.</translation>
     </message>
     <message>
         <source>Turn the strainer three quarters looser.</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje el tensor tres cuartos de vuelta.</translation>
     </message>
     <message>
         <source>Turn the strainer three quarters tighter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Apriete el tensor tres cuartos de vuelta.</translation>
     </message>
     <message>
         <source>Strike the middle as softly as you can.</source>
-        <translation type="unfinished"></translation>
+        <translation>Golpee el centro lo más suave que pueda.</translation>
     </message>
     <message>
         <source>The softest stroke near the edge.</source>
-        <translation type="unfinished"></translation>
+        <translation>El golpe más suave cerca del borde.</translation>
     </message>
     <message>
         <source>One loud stroke in the middle.</source>
-        <translation type="unfinished"></translation>
+        <translation>Un golpe fuerte en el centro.</translation>
     </message>
     <message>
         <source>Look along the wires from the side.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire la bordonera de perfil.</translation>
     </message>
     <message>
         <source>Look at both end plates.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire las dos placas.</translation>
     </message>
     <message>
         <source>Look at the end plates from the side.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire las placas de lado.</translation>
     </message>
     <message>
         <source>Turn the knob towards tight and count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Gire el mando hacia apretado y cuente.</translation>
     </message>
     <message>
         <source>Clamp the wires anew.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sujete la bordonera de nuevo.</translation>
     </message>
     <message>
         <source>Close the lever slowly.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cierre la palanca despacio.</translation>
     </message>
     <message>
         <source>Knob to its loose end, then close the lever.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mando al extremo flojo; luego cierre la palanca.</translation>
     </message>
     <message>
         <source>Feel every screw of lugs and strainer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Compruebe cada tornillo de bellotas y tensor.</translation>
     </message>
     <message>
         <source>Lay a flat hand on the wires and strike.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga la mano plana en la bordonera y golpee.</translation>
     </message>
     <message>
         <source>Play the other drums one by one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Toque los otros tambores uno por uno.</translation>
     </message>
     <message>
         <source>Lay a hand on the drum that sets it off.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga una mano en el tambor que la excita.</translation>
     </message>
     <message>
         <source>Press the other drum&apos;s head near its hoop while it is struck.</source>
-        <translation type="unfinished"></translation>
+        <translation>Presione el parche del otro tambor junto al aro mientras lo golpean.</translation>
     </message>
     <message>
         <source>Look along the hoop all round.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire el aro de perfil, todo alrededor.</translation>
     </message>
     <message>
         <source>Look at the film just inside the hoop.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire la película justo dentro del aro.</translation>
     </message>
     <message>
         <source>Take the head off and feel the edge.</source>
-        <translation type="unfinished"></translation>
+        <translation>Quite el parche y palpe el filo.</translation>
     </message>
     <message>
         <source>Lay the bare hoop on a flat table.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga el aro suelto en una mesa plana.</translation>
     </message>
     <message>
         <source>Loosen that rod by a turn, then turn it by finger.</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje ese tornillo una vuelta y gírelo con los dedos.</translation>
     </message>
     <message>
         <source>Take that rod out and roll it on a table.</source>
-        <translation type="unfinished"></translation>
+        <translation>Saque ese tornillo y hágalo rodar en una mesa.</translation>
     </message>
     <message>
         <source>Change that rod for another one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cambie ese tornillo por otro.</translation>
     </message>
     <message>
         <source>Feel every rod with your fingers.</source>
-        <translation type="unfinished"></translation>
+        <translation>Compruebe cada tornillo con los dedos.</translation>
     </message>
     <message>
         <source>Tap once round: did all of it move the same way?</source>
-        <translation type="unfinished"></translation>
+        <translation>Golpee una vuelta: ¿se movió todo igual?</translation>
     </message>
     <message>
         <source>Is it much warmer, colder or damper than when it was good?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Hace mucho más calor, frío o humedad que cuando sonaba bien?</translation>
     </message>
     <message>
         <source>Strike ten times as alike as you can.</source>
-        <translation type="unfinished"></translation>
+        <translation>Golpee diez veces lo más igual que pueda.</translation>
     </message>
     <message>
         <source>Look where the stick marks are.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire dónde están las marcas de baqueta.</translation>
     </message>
     <message>
         <source>Strike exactly in the middle, five times.</source>
-        <translation type="unfinished"></translation>
+        <translation>Golpee cinco veces justo en el centro.</translation>
     </message>
     <message>
         <source>Let somebody strike and listen four steps away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Que alguien golpee; escuche a cuatro pasos.</translation>
     </message>
     <message>
         <source>Move the microphone up by two hands.</source>
-        <translation type="unfinished"></translation>
+        <translation>Suba el micrófono dos palmos.</translation>
     </message>
     <message>
         <source>Move the microphone a quarter round the drum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mueva el micrófono un cuarto alrededor del tambor.</translation>
     </message>
     <message>
         <source>Play it in another room, or hang a thick blanket behind it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Tóquela en otra sala o cuelgue detrás una manta gruesa.</translation>
     </message>
     <message>
         <source>Take everything off the batter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Quite todo del batidor.</translation>
     </message>
     <message>
         <source>Every batter rod up by a quarter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cada tornillo del batidor, un cuarto más.</translation>
     </message>
     <message>
         <source>Every snare-side rod up by a quarter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cada tornillo del bordonero, un cuarto más.</translation>
     </message>
     <message>
         <source>Put another snare drum in its place.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga otra caja en su lugar.</translation>
     </message>
     <message>
         <source>Look at edges, lugs and strainer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mire filos, bellotas y tensor.</translation>
     </message>
     <message>
         <source>Lever off. Between the wires and the hoop, as hard as on a ripe plum.</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca suelta. Entre bordonera y aro, como a una ciruela madura.</translation>
     </message>
     <message>
         <source>A hand&apos;s breadth in from the hoop, as hard as on a ripe plum.</source>
-        <translation type="unfinished"></translation>
+        <translation>A un palmo del aro, como a una ciruela madura.</translation>
     </message>
     <message>
         <source>Lever off, a finger&apos;s length in from the hoop, in front of every rod. Listen for the odd one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca suelta, a un dedo del aro, ante cada tornillo. Busque el distinto.</translation>
     </message>
     <message>
         <source>Does the tone stand still, or does it come and go?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿El tono está quieto, o va y viene?</translation>
     </message>
     <message>
         <source>Where the sticks land: is the coating there, is it dented?</source>
-        <translation type="unfinished"></translation>
+        <translation>Donde caen las baquetas: ¿queda capa, hay abolladuras?</translation>
     </message>
     <message>
         <source>In shows or long evenings; a guess will do.</source>
-        <translation type="unfinished"></translation>
+        <translation>En funciones o noches largas; basta una estimación.</translation>
     </message>
     <message>
         <source>New film gives for days.</source>
-        <translation type="unfinished"></translation>
+        <translation>La película nueva cede durante días.</translation>
     </message>
     <message>
         <source>Only with a spare at hand: an old head may not come back. Every rod down evenly until the film is loose. Does it lie flat?</source>
-        <translation type="unfinished"></translation>
+        <translation>Solo con un repuesto a mano: un parche viejo puede no volver. Afloje todos los tornillos por igual hasta soltar la película. ¿Queda plana?</translation>
     </message>
     <message>
         <source>What you complain of: is it still there without the wires?</source>
-        <translation type="unfinished"></translation>
+        <translation>Lo que le molesta: ¿sigue ahí sin bordonera?</translation>
     </message>
     <message>
         <source>Then the same strokes again. It is turned back afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Luego los mismos golpes. Después se vuelve atrás.</translation>
     </message>
     <message>
         <source>Lever on. Do the wires answer?</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca puesta. ¿Responde la bordonera?</translation>
     </message>
     <message>
         <source>Lever on, a hand&apos;s breadth in from the hoop. Do the wires answer?</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca puesta, a un palmo del aro. ¿Responde la bordonera?</translation>
     </message>
     <message>
         <source>Lever on, ears protected. Do the wires stop with the drum?</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca puesta, oídos protegidos. ¿Para la bordonera con el tambor?</translation>
     </message>
     <message>
         <source>At eye level, lever on: does every strand lie on the film? Wire ends are sharp.</source>
-        <translation type="unfinished"></translation>
+        <translation>A la altura de los ojos, palanca puesta: ¿toca cada hilo la película? Las puntas cortan.</translation>
     </message>
     <message>
         <source>From below: is each as far from the hoop as the other?</source>
-        <translation type="unfinished"></translation>
+        <translation>Desde abajo: ¿están a igual distancia del aro?</translation>
     </message>
     <message>
         <source>Lever on: does each lie down over the edge, or does one stand up?</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca puesta: ¿asienta cada una sobre el filo, o se levanta alguna?</translation>
     </message>
     <message>
         <source>How far does it go from where it stands? Turn it back afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Cuánto avanza desde donde está? Vuelva atrás después.</translation>
     </message>
     <message>
         <source>Lever off, knob halfway, open the clamp at the strainer, draw the strap in by hand and clamp it. Then lever on. Snug, not stripped.</source>
-        <translation type="unfinished"></translation>
+        <translation>Palanca suelta, mando a la mitad, abra la mordaza del tensor, tire de la cinta a mano y sujétela. Luego palanca puesta. Firme, sin pasar la rosca.</translation>
     </message>
     <message>
         <source>Never force it. Does it go by itself?</source>
-        <translation type="unfinished"></translation>
+        <translation>Nunca a la fuerza. ¿Va sola?</translation>
     </message>
     <message>
         <source>Does it close now?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Cierra ahora?</translation>
     </message>
     <message>
         <source>By finger and screwdriver, snug and no more. Is one loose?</source>
-        <translation type="unfinished"></translation>
+        <translation>Con dedos y destornillador, firme y nada más. ¿Hay alguno suelto?</translation>
     </message>
     <message>
         <source>From below, gently. Does the buzz stop?</source>
-        <translation type="unfinished"></translation>
+        <translation>Desde abajo, con cuidado. ¿Cesa el zumbido?</translation>
     </message>
     <message>
         <source>Leave this one alone, lever on. Which sets it off?</source>
-        <translation type="unfinished"></translation>
+        <translation>Deje este quieto, palanca puesta. ¿Cuál lo excita?</translation>
     </message>
     <message>
         <source>Let somebody strike it so. Does this one still buzz?</source>
-        <translation type="unfinished"></translation>
+        <translation>Que lo golpeen así. ¿Sigue zumbando este?</translation>
     </message>
     <message>
         <source>That raises its pitch. Does this one still buzz?</source>
-        <translation type="unfinished"></translation>
+        <translation>Eso sube su tono. ¿Sigue zumbando este?</translation>
     </message>
     <message>
         <source>From the side: is it as far above the shell everywhere?</source>
-        <translation type="unfinished"></translation>
+        <translation>De lado: ¿está a la misma altura sobre el casco en todas partes?</translation>
     </message>
     <message>
         <source>Is its collar as wide all round?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Es igual de ancho su cuello todo alrededor?</translation>
     </message>
     <message>
         <source>Only with a spare at hand. Every rod down evenly, a half turn at a time; run a finger round the edge and under the film.</source>
-        <translation type="unfinished"></translation>
+        <translation>Solo con un repuesto a mano. Afloje todos por igual, media vuelta cada vez; pase un dedo por el filo y bajo la película.</translation>
     </message>
     <message>
         <source>Only with a spare head at hand, for the head comes off. Press the hoop down here and there: does it rock?</source>
-        <translation type="unfinished"></translation>
+        <translation>Solo con un repuesto a mano, pues el parche se quita. Presione el aro aquí y allá: ¿cojea?</translation>
     </message>
     <message>
         <source>Does it run freely?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Gira libre?</translation>
     </message>
     <message>
         <source>Loosen its opposite as far first. Does it wobble?</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje antes igual el opuesto. ¿Se bambolea?</translation>
     </message>
     <message>
         <source>Put both at their turns again. Where is the trouble now?</source>
-        <translation type="unfinished"></translation>
+        <translation>Devuelva ambos a sus vueltas. ¿Dónde está ahora el problema?</translation>
     </message>
     <message>
         <source>Try to turn each on. Is one looser than its neighbours?</source>
-        <translation type="unfinished"></translation>
+        <translation>Intente apretar cada uno. ¿Hay alguno más flojo que sus vecinos?</translation>
     </message>
     <message>
         <source>All rods down alike is another thing than one rod gone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Que bajen todos igual no es lo mismo que uno solo.</translation>
     </message>
     <message>
         <source>Heaters, a van in winter and the open air count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cuentan la calefacción, la furgoneta en invierno y el aire libre.</translation>
     </message>
     <message>
         <source>Eyes shut, same height, same place. Listen to each.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ojos cerrados, misma altura, mismo lugar. Escuche cada uno.</translation>
     </message>
     <message>
         <source>The middle, or beside it?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿El centro, o al lado?</translation>
     </message>
     <message>
         <source>What you complain of: is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Lo que le molesta: ¿sigue ahí?</translation>
     </message>
     <message>
         <source>With your own ears, not through the microphone.</source>
-        <translation type="unfinished"></translation>
+        <translation>Con sus propios oídos, no por el micrófono.</translation>
     </message>
     <message>
         <source>Then the same strokes. Is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Luego los mismos golpes. ¿Sigue ahí?</translation>
     </message>
     <message>
         <source>Same height, same strokes. Is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>Misma altura, mismos golpes. ¿Sigue ahí?</translation>
     </message>
     <message>
         <source>Is it still there?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Sigue ahí?</translation>
     </message>
     <message>
         <source>Then strike. It is laid back afterwards.</source>
-        <translation type="unfinished"></translation>
+        <translation>Luego golpee. Después se vuelve a poner.</translation>
     </message>
     <message>
         <source>By opposites, evenly; stop where the resistance jumps. Then the same strokes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Por opuestos, por igual; pare donde salte la resistencia. Luego los mismos golpes.</translation>
     </message>
     <message>
         <source>By opposites, evenly; thin film: stop where the resistance jumps. Then the same strokes.</source>
-        <translation type="unfinished"></translation>
+        <translation>Por opuestos, por igual; película fina: pare donde salte la resistencia. Luego los mismos golpes.</translation>
     </message>
     <message>
         <source>The same hands, the same place. Does that one do it too?</source>
-        <translation type="unfinished"></translation>
+        <translation>Las mismas manos, el mismo lugar. ¿También lo hace?</translation>
     </message>
     <message>
         <source>Cracks, thin metal, play, rough edges: how well is it made?</source>
-        <translation type="unfinished"></translation>
+        <translation>Grietas, metal fino, holguras, filos ásperos: ¿está bien hecha?</translation>
     </message>
     <message>
         <source>Hardly gives</source>
-        <translation type="unfinished"></translation>
+        <translation>Apenas cede</translation>
     </message>
     <message>
         <source>Gives a little</source>
-        <translation type="unfinished"></translation>
+        <translation>Cede un poco</translation>
     </message>
     <message>
         <source>Gives easily</source>
-        <translation type="unfinished"></translation>
+        <translation>Cede fácil</translation>
     </message>
     <message>
         <source>All alike</source>
-        <translation type="unfinished"></translation>
+        <translation>Todos iguales</translation>
     </message>
     <message>
         <source>One or two differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Uno o dos distintos</translation>
     </message>
     <message>
         <source>All differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Todos distintos</translation>
     </message>
     <message>
         <source>Stands still</source>
-        <translation type="unfinished"></translation>
+        <translation>Está quieto</translation>
     </message>
     <message>
         <source>Wavers slowly</source>
-        <translation type="unfinished"></translation>
+        <translation>Ondula despacio</translation>
     </message>
     <message>
         <source>Wavers fast</source>
-        <translation type="unfinished"></translation>
+        <translation>Ondula rápido</translation>
     </message>
     <message>
         <source>As new</source>
-        <translation type="unfinished"></translation>
+        <translation>Como nuevo</translation>
     </message>
     <message>
         <source>Worn</source>
-        <translation type="unfinished"></translation>
+        <translation>Gastado</translation>
     </message>
     <message>
         <source>Gone, or dented</source>
-        <translation type="unfinished"></translation>
+        <translation>Sin capa o abollado</translation>
     </message>
     <message>
         <source>A few shows</source>
-        <translation type="unfinished"></translation>
+        <translation>Pocas funciones</translation>
     </message>
     <message>
         <source>Some dozens</source>
-        <translation type="unfinished"></translation>
+        <translation>Unas docenas</translation>
     </message>
     <message>
         <source>More, or nobody knows</source>
-        <translation type="unfinished"></translation>
+        <translation>Más, o no se sabe</translation>
     </message>
     <message>
         <source>No</source>
-        <translation type="unfinished"></translation>
+        <translation>No</translation>
     </message>
     <message>
         <source>Yes</source>
-        <translation type="unfinished"></translation>
+        <translation>Sí</translation>
     </message>
     <message>
         <source>Flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Plana</translation>
     </message>
     <message>
         <source>Dished</source>
-        <translation type="unfinished"></translation>
+        <translation>Hundida</translation>
     </message>
     <message>
         <source>Still the same</source>
-        <translation type="unfinished"></translation>
+        <translation>Sigue igual</translation>
     </message>
     <message>
         <source>Less</source>
-        <translation type="unfinished"></translation>
+        <translation>Menos</translation>
     </message>
     <message>
         <source>Gone</source>
-        <translation type="unfinished"></translation>
+        <translation>Ya no está</translation>
     </message>
     <message>
         <source>No better</source>
-        <translation type="unfinished"></translation>
+        <translation>No mejora</translation>
     </message>
     <message>
         <source>A little better</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo mejor</translation>
     </message>
     <message>
         <source>Much better</source>
-        <translation type="unfinished"></translation>
+        <translation>Mucho mejor</translation>
     </message>
     <message>
         <source>At once</source>
-        <translation type="unfinished"></translation>
+        <translation>Enseguida</translation>
     </message>
     <message>
         <source>Late, or now and then</source>
-        <translation type="unfinished"></translation>
+        <translation>Tarde o a veces</translation>
     </message>
     <message>
         <source>Not at all</source>
-        <translation type="unfinished"></translation>
+        <translation>En absoluto</translation>
     </message>
     <message>
         <source>Clean</source>
-        <translation type="unfinished">Limpio</translation>
+        <translation>Limpio</translation>
     </message>
     <message>
         <source>Rattle on a little</source>
-        <translation type="unfinished"></translation>
+        <translation>Sigue un poco</translation>
     </message>
     <message>
         <source>Rattle on long</source>
-        <translation type="unfinished"></translation>
+        <translation>Sigue mucho</translation>
     </message>
     <message>
         <source>All lie flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Todos asientan</translation>
     </message>
     <message>
         <source>One or two stand off</source>
-        <translation type="unfinished"></translation>
+        <translation>Uno o dos no</translation>
     </message>
     <message>
         <source>Several stand off</source>
-        <translation type="unfinished"></translation>
+        <translation>Varios no</translation>
     </message>
     <message>
         <source>Alike</source>
-        <translation type="unfinished"></translation>
+        <translation>Iguales</translation>
     </message>
     <message>
         <source>A little unlike</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo distintos</translation>
     </message>
     <message>
         <source>Plainly unlike</source>
-        <translation type="unfinished"></translation>
+        <translation>Muy distintos</translation>
     </message>
     <message>
         <source>Lies flat</source>
-        <translation type="unfinished"></translation>
+        <translation>Asienta</translation>
     </message>
     <message>
         <source>Stands up a little</source>
-        <translation type="unfinished"></translation>
+        <translation>Se levanta algo</translation>
     </message>
     <message>
         <source>Plainly stands up</source>
-        <translation type="unfinished"></translation>
+        <translation>Se levanta mucho</translation>
     </message>
     <message>
         <source>Two turns or more</source>
-        <translation type="unfinished"></translation>
+        <translation>Dos vueltas o más</translation>
     </message>
     <message>
         <source>About one</source>
-        <translation type="unfinished"></translation>
+        <translation>Una, más o menos</translation>
     </message>
     <message>
         <source>Nothing</source>
-        <translation type="unfinished"></translation>
+        <translation>Nada</translation>
     </message>
     <message>
         <source>They are tight now</source>
-        <translation type="unfinished"></translation>
+        <translation>Ya está tensa</translation>
     </message>
     <message>
         <source>Still loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Sigue floja</translation>
     </message>
     <message>
         <source>Easily</source>
-        <translation type="unfinished"></translation>
+        <translation>Fácil</translation>
     </message>
     <message>
         <source>Only with force</source>
-        <translation type="unfinished"></translation>
+        <translation>Solo a la fuerza</translation>
     </message>
     <message>
         <source>It closes</source>
-        <translation type="unfinished"></translation>
+        <translation>Cierra</translation>
     </message>
     <message>
         <source>Still not</source>
-        <translation type="unfinished"></translation>
+        <translation>Todavía no</translation>
     </message>
     <message>
         <source>All snug</source>
-        <translation type="unfinished"></translation>
+        <translation>Todos firmes</translation>
     </message>
     <message>
         <source>One is loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Uno suelto</translation>
     </message>
     <message>
         <source>Several are loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Varios sueltos</translation>
     </message>
     <message>
         <source>The buzz stops</source>
-        <translation type="unfinished"></translation>
+        <translation>El zumbido cesa</translation>
     </message>
     <message>
         <source>The buzz stays</source>
-        <translation type="unfinished"></translation>
+        <translation>El zumbido sigue</translation>
     </message>
     <message>
         <source>One far more</source>
-        <translation type="unfinished"></translation>
+        <translation>Uno mucho más</translation>
     </message>
     <message>
         <source>There is something</source>
-        <translation type="unfinished"></translation>
+        <translation>Hay algo</translation>
     </message>
     <message>
         <source>It rocks</source>
-        <translation type="unfinished"></translation>
+        <translation>Cojea</translation>
     </message>
     <message>
         <source>Runs freely</source>
-        <translation type="unfinished"></translation>
+        <translation>Gira libre</translation>
     </message>
     <message>
         <source>Rough</source>
-        <translation type="unfinished"></translation>
+        <translation>Áspero</translation>
     </message>
     <message>
         <source>Sticks</source>
-        <translation type="unfinished"></translation>
+        <translation>Se agarrota</translation>
     </message>
     <message>
         <source>Rolls straight</source>
-        <translation type="unfinished"></translation>
+        <translation>Rueda recto</translation>
     </message>
     <message>
         <source>Wobbles</source>
-        <translation type="unfinished"></translation>
+        <translation>Se bambolea</translation>
     </message>
     <message>
         <source>Goes with the rod</source>
-        <translation type="unfinished"></translation>
+        <translation>Va con el tornillo</translation>
     </message>
     <message>
         <source>Stays at the lug</source>
-        <translation type="unfinished"></translation>
+        <translation>Sigue en la bellota</translation>
     </message>
     <message>
         <source>None is loose</source>
-        <translation type="unfinished"></translation>
+        <translation>Ninguno flojo</translation>
     </message>
     <message>
         <source>Single rods</source>
-        <translation type="unfinished"></translation>
+        <translation>Tornillos sueltos</translation>
     </message>
     <message>
         <source>Somewhat</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo</translation>
     </message>
     <message>
         <source>Plainly</source>
-        <translation type="unfinished"></translation>
+        <translation>Mucho</translation>
     </message>
     <message>
         <source>Some differ</source>
-        <translation type="unfinished"></translation>
+        <translation>Algunos distintos</translation>
     </message>
     <message>
         <source>In the middle</source>
-        <translation type="unfinished"></translation>
+        <translation>En el centro</translation>
     </message>
     <message>
         <source>Beside it</source>
-        <translation type="unfinished"></translation>
+        <translation>Al lado</translation>
     </message>
     <message>
         <source>Everywhere</source>
-        <translation type="unfinished"></translation>
+        <translation>Por todas partes</translation>
     </message>
     <message>
         <source>Fine over there</source>
-        <translation type="unfinished"></translation>
+        <translation>Allí bien</translation>
     </message>
     <message>
         <source>No livelier</source>
-        <translation type="unfinished"></translation>
+        <translation>No más viva</translation>
     </message>
     <message>
         <source>A little livelier</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo más viva</translation>
     </message>
     <message>
         <source>Much livelier</source>
-        <translation type="unfinished"></translation>
+        <translation>Mucho más viva</translation>
     </message>
     <message>
         <source>No, it is fine</source>
-        <translation type="unfinished"></translation>
+        <translation>No, está bien</translation>
     </message>
     <message>
         <source>Partly</source>
-        <translation type="unfinished"></translation>
+        <translation>En parte</translation>
     </message>
     <message>
         <source>Just the same</source>
-        <translation type="unfinished"></translation>
+        <translation>Igual</translation>
     </message>
     <message>
         <source>Well made</source>
-        <translation type="unfinished"></translation>
+        <translation>Bien hecha</translation>
     </message>
     <message>
         <source>Some poor parts</source>
-        <translation type="unfinished"></translation>
+        <translation>Algo pobre</translation>
     </message>
     <message>
         <source>Poor</source>
-        <translation type="unfinished"></translation>
+        <translation>Pobre</translation>
     </message>
     <message>
         <source>Raise the snare side to its target.</source>
-        <translation type="unfinished"></translation>
+        <translation>Suba el bordonero a su objetivo.</translation>
     </message>
     <message>
         <source>Set the strainer anew.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ajuste el tensor de nuevo.</translation>
     </message>
     <message>
         <source>Put a new batter head on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga un parche batidor nuevo.</translation>
     </message>
     <message>
         <source>Seat it and bring it up evenly.</source>
-        <translation type="unfinished"></translation>
+        <translation>Asiéntelo y súbalo por igual.</translation>
     </message>
     <message>
         <source>Even the batter.</source>
-        <translation type="unfinished"></translation>
+        <translation>Iguale el batidor.</translation>
     </message>
     <message>
         <source>Listen again.</source>
-        <translation type="unfinished"></translation>
+        <translation>Escuche de nuevo.</translation>
     </message>
     <message>
         <source>Choose a higher tone, if you like one.</source>
-        <translation type="unfinished"></translation>
+        <translation>Elija un sonido más agudo, si le gusta.</translation>
     </message>
     <message>
         <source>Bring the batter up to it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Suba el batidor hasta él.</translation>
     </message>
     <message>
         <source>Or calm the boom with little, further in.</source>
-        <translation type="unfinished"></translation>
+        <translation>O calme el retumbo con poco, más adentro.</translation>
     </message>
     <message>
         <source>Loosen the strainer until a whisper at the edge is answered.</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje el tensor hasta que responda a un susurro en el borde.</translation>
     </message>
     <message>
         <source>Tighten the strainer until a loud stroke ends clean.</source>
-        <translation type="unfinished"></translation>
+        <translation>Apriete el tensor hasta que un golpe fuerte acabe limpio.</translation>
     </message>
     <message>
         <source>Shift the wires until both gaps are alike.</source>
-        <translation type="unfinished"></translation>
+        <translation>Desplace la bordonera hasta igualar los dos huecos.</translation>
     </message>
     <message>
         <source>Bring both straps level with the film; flat straps lie lower than cord.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga ambas cintas a ras de la película; la cinta queda más baja que el cordón.</translation>
     </message>
     <message>
         <source>Cut a bent strand off at both plates; wire ends are sharp. No tape.</source>
-        <translation type="unfinished"></translation>
+        <translation>Corte el hilo doblado en ambas placas; las puntas cortan. Nada de cinta.</translation>
     </message>
     <message>
         <source>Or put new wires on.</source>
-        <translation type="unfinished"></translation>
+        <translation>O ponga una bordonera nueva.</translation>
     </message>
     <message>
         <source>Clamp anew, the strap given out a little.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sujete de nuevo, con la cinta un poco más suelta.</translation>
     </message>
     <message>
         <source>Clamp anew, knob halfway, the strap drawn in.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sujete de nuevo, mando a la mitad, cinta recogida.</translation>
     </message>
     <message>
         <source>Take the rod out, clean it and its lug, a little grease. Never force it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Saque el tornillo, límpielo con su bellota, un poco de grasa. Nunca a la fuerza.</translation>
     </message>
     <message>
         <source>Put a straight rod in, with its washer.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga un tornillo recto, con su arandela.</translation>
     </message>
     <message>
         <source>Put a round, flat hoop on.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga un aro redondo y plano.</translation>
     </message>
     <message>
         <source>Loosen evenly, centre the head, finger-tight all round.</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje por igual, centre el parche, apriete a mano todo alrededor.</translation>
     </message>
     <message>
         <source>Loosen evenly, lift the head, wipe edge and film clean.</source>
-        <translation type="unfinished"></translation>
+        <translation>Afloje por igual, levante el parche, limpie filo y película.</translation>
     </message>
     <message>
         <source>Leave it overnight; look again tomorrow.</source>
-        <translation type="unfinished"></translation>
+        <translation>Déjelo una noche; mire mañana.</translation>
     </message>
     <message>
         <source>At those rods: a nylon washer, or wax on the thread.</source>
-        <translation type="unfinished"></translation>
+        <translation>En esos tornillos: una arandela de nailon o cera en la rosca.</translation>
     </message>
     <message>
         <source>Say what the weather is now; targets follow.</source>
-        <translation type="unfinished"></translation>
+        <translation>Diga qué tiempo hace ahora; los objetivos siguen.</translation>
     </message>
     <message>
         <source>Every rod the same small turn; no evening needed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Cada tornillo el mismo poco; no hace falta igualar.</translation>
     </message>
     <message>
         <source>Move the other drum&apos;s pitch, or this one&apos;s, by a little: see Buzz with others.</source>
-        <translation type="unfinished"></translation>
+        <translation>Mueva un poco el tono del otro tambor, o de este: vea Zumbido con los demás.</translation>
     </message>
     <message>
         <source>Shorten the other drum&apos;s tone a little.</source>
-        <translation type="unfinished"></translation>
+        <translation>Acorte un poco el tono del otro tambor.</translation>
     </message>
     <message>
         <source>Snug every screw of lugs and strainer, not stripped.</source>
-        <translation type="unfinished"></translation>
+        <translation>Apriete cada tornillo de bellotas y tensor, sin pasar la rosca.</translation>
     </message>
     <message>
         <source>Play twenty backbeats: Player or drum says how even they are.</source>
-        <translation type="unfinished"></translation>
+        <translation>Toque veinte golpes: Músico o tambor dice si son iguales.</translation>
     </message>
     <message>
         <source>Then practise with the same picture in sight.</source>
-        <translation type="unfinished"></translation>
+        <translation>Luego practique con esa misma imagen a la vista.</translation>
     </message>
     <message>
         <source>Aim for the middle; move the stool if the reach is wrong.</source>
-        <translation type="unfinished"></translation>
+        <translation>Apunte al centro; mueva el taburete si no alcanza bien.</translation>
     </message>
     <message>
         <source>Lay the pad where the microphone hears it: turn its angle.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga la almohadilla donde la oye el micrófono: gire su ángulo.</translation>
     </message>
     <message>
         <source>Move the microphone up or out, and hear both places predicted.</source>
-        <translation type="unfinished"></translation>
+        <translation>Suba o aleje el micrófono y oiga la predicción en ambos lugares.</translation>
     </message>
     <message>
         <source>Judge it elsewhere, or bring a blanket and a rug.</source>
-        <translation type="unfinished"></translation>
+        <translation>Júzguela en otro sitio, o traiga una manta y una alfombra.</translation>
     </message>
     <message>
         <source>Put a fresh batter head on: nothing helps such a drum more.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ponga un batidor nuevo: nada ayuda más a un tambor así.</translation>
     </message>
     <message>
         <source>Edges and shell are for a workshop; gloves and clean air if you sand them.</source>
-        <translation type="unfinished"></translation>
+        <translation>Filos y casco son cosa de taller; guantes y aire limpio si los lija.</translation>
     </message>
     <message>
         <source>Take off what is not needed, one thing after the other.</source>
-        <translation type="unfinished"></translation>
+        <translation>Quite lo que sobre, una cosa tras otra.</translation>
     </message>
 </context>
 <context>
@@ -3864,35 +3864,35 @@ la baqueta</translation>
     </message>
     <message>
         <source>complaint</source>
-        <translation type="unfinished"></translation>
+        <translation>queja</translation>
     </message>
     <message>
         <source>answer about the fault</source>
-        <translation type="unfinished"></translation>
+        <translation>respuesta sobre el fallo</translation>
     </message>
     <message>
         <source>cause taken</source>
-        <translation type="unfinished"></translation>
+        <translation>causa aceptada</translation>
     </message>
     <message>
         <source>whether it helped</source>
-        <translation type="unfinished"></translation>
+        <translation>si ayudó</translation>
     </message>
     <message>
         <source>answer taken back</source>
-        <translation type="unfinished"></translation>
+        <translation>respuesta retirada</translation>
     </message>
     <message>
         <source>end of the search</source>
-        <translation type="unfinished"></translation>
+        <translation>fin de la búsqueda</translation>
     </message>
     <message>
         <source>what it was</source>
-        <translation type="unfinished"></translation>
+        <translation>qué era</translation>
     </message>
     <message>
         <source>Nothing is being looked for; say first what is wrong with the drum.</source>
-        <translation type="unfinished"></translation>
+        <translation>No se busca nada; diga primero qué le pasa al tambor.</translation>
     </message>
 </context>
 <context>
@@ -6563,81 +6563,81 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <name>bombo::FaultsPage</name>
     <message>
         <source>What it may be</source>
-        <translation type="unfinished"></translation>
+        <translation>Qué puede ser</translation>
     </message>
     <message>
         <source>Why this question</source>
-        <translation type="unfinished"></translation>
+        <translation>Por qué esta pregunta</translation>
     </message>
     <message>
         <source>One back</source>
-        <translation type="unfinished"></translation>
+        <translation>Uno atrás</translation>
     </message>
     <message>
         <source>I know what it is…</source>
-        <translation type="unfinished"></translation>
+        <translation>Sé lo que es…</translation>
     </message>
     <message>
         <source>Something else is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Le pasa otra cosa</translation>
     </message>
     <message>
         <source>What is wrong with it?</source>
-        <translation type="unfinished"></translation>
+        <translation>¿Qué le pasa?</translation>
     </message>
     <message>
         <source>Choose what you hear or see. What the workbook knows of %1 counts from the start.</source>
-        <translation type="unfinished"></translation>
+        <translation>Elija lo que oye o ve. Lo que el cuaderno sabe de %1 cuenta desde el principio.</translation>
     </message>
     <message>
         <source>Choose what you hear or see. No drum is in front: the questions alone have to tell.</source>
-        <translation type="unfinished"></translation>
+        <translation>Elija lo que oye o ve. No hay tambor delante: solo las preguntas pueden decirlo.</translation>
     </message>
     <message>
         <source>Known without a question.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sabido sin preguntar.</translation>
     </message>
     <message numerus="yes">
         <source>After %n question(s).</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>Tras %n pregunta.</numerusform>
+            <numerusform>Tras %n preguntas.</numerusform>
         </translation>
     </message>
     <message>
         <source>Question %1, about %2 to go after it. Nothing that cannot be taken back is asked before everything else.</source>
-        <translation type="unfinished"></translation>
+        <translation>Pregunta %1, después unas %2 más. Nada irreversible se pide antes que todo lo demás.</translation>
     </message>
     <message>
         <source>about %1 seconds</source>
-        <translation type="unfinished"></translation>
+        <translation>unos %1 segundos</translation>
     </message>
     <message numerus="yes">
         <source>about %n minute(s)</source>
-        <translation type="unfinished">
-            <numerusform></numerusform>
-            <numerusform></numerusform>
+        <translation>
+            <numerusform>alrededor de %n minuto</numerusform>
+            <numerusform>alrededor de %n minutos</numerusform>
         </translation>
     </message>
     <message>
         <source>It tells most for %1, and nothing is turned.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es lo que más dice por %1, y no se gira nada.</translation>
     </message>
     <message>
         <source>It tells most for %1; what is turned is turned back.</source>
-        <translation type="unfinished"></translation>
+        <translation>Es lo que más dice por %1; lo que se gira se devuelve.</translation>
     </message>
     <message>
         <source>It takes %1 and may not be taken back: everything else has been asked.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lleva %1 y quizá no tenga vuelta atrás: lo demás ya se preguntó.</translation>
     </message>
     <message>
         <source>Next would be: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Después vendría: %1</translation>
     </message>
     <message>
         <source>You found: %1. The workbook says: %2. Both count.</source>
-        <translation type="unfinished"></translation>
+        <translation>Usted encontró: %1. El cuaderno dice: %2. Ambos cuentan.</translation>
     </message>
 </context>
 <context>
@@ -7738,7 +7738,7 @@ parte del límite</translation>
     </message>
     <message>
         <source>Faults</source>
-        <translation type="unfinished"></translation>
+        <translation>Fallos</translation>
     </message>
 </context>
 <context>
@@ -8391,22 +8391,22 @@ parte del límite</translation>
     </message>
     <message>
         <source>Find what is wrong</source>
-        <translation type="unfinished"></translation>
+        <translation>Buscar qué le pasa</translation>
     </message>
     <message>
         <source>A few questions, the telling ones first.</source>
-        <translation type="unfinished"></translation>
+        <translation>Unas pocas preguntas, primero las que más dicen.</translation>
     </message>
 </context>
 <context>
     <name>bombo::QuestionCard</name>
     <message>
         <source>Space</source>
-        <translation type="unfinished">Espacio</translation>
+        <translation>Espacio</translation>
     </message>
     <message>
         <source>Not sure</source>
-        <translation type="unfinished"></translation>
+        <translation>No lo sé</translation>
     </message>
 </context>
 <context>
@@ -8650,11 +8650,11 @@ parte del límite</translation>
     </message>
     <message>
         <source>Faults</source>
-        <translation type="unfinished"></translation>
+        <translation>Fallos</translation>
     </message>
     <message>
         <source>Faults: under way</source>
-        <translation type="unfinished"></translation>
+        <translation>Fallos: en curso</translation>
     </message>
 </context>
 <context>
@@ -9259,75 +9259,75 @@ parte del límite</translation>
     <name>bombo::VerdictCard</name>
     <message>
         <source>It is gone</source>
-        <translation type="unfinished"></translation>
+        <translation>Ya no está</translation>
     </message>
     <message>
         <source>It is better</source>
-        <translation type="unfinished"></translation>
+        <translation>Está mejor</translation>
     </message>
     <message>
         <source>Still there</source>
-        <translation type="unfinished"></translation>
+        <translation>Sigue ahí</translation>
     </message>
     <message>
         <source>And when that is done: has it helped?</source>
-        <translation type="unfinished"></translation>
+        <translation>Y cuando esté hecho: ¿ha ayudado?</translation>
     </message>
     <message>
         <source>Try this remedy first</source>
-        <translation type="unfinished"></translation>
+        <translation>Probar antes este remedio</translation>
     </message>
     <message>
         <source>Mend it</source>
-        <translation type="unfinished"></translation>
+        <translation>Arreglarlo</translation>
     </message>
     <message>
         <source>To the station: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>A la estación: %1</translation>
     </message>
     <message>
         <source>Back to the work</source>
-        <translation type="unfinished"></translation>
+        <translation>Volver al trabajo</translation>
     </message>
     <message>
         <source>Nothing stands out.</source>
-        <translation type="unfinished"></translation>
+        <translation>Nada destaca.</translation>
     </message>
     <message>
         <source>What was tried leaves several causes open. The likeliest of them: %1. Or it is something that is not listed here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lo probado deja abiertas varias causas. La más probable: %1. O es algo que no figura aquí.</translation>
     </message>
     <message>
         <source>Being mended: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>En arreglo: %1</translation>
     </message>
     <message>
         <source>Gone. It was: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Resuelto. Era: %1</translation>
     </message>
     <message>
         <source>Better. It was: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Mejor. Era: %1</translation>
     </message>
     <message>
         <source>Kept: the next search on this drum knows of it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Guardado: la próxima búsqueda en este tambor lo sabrá.</translation>
     </message>
     <message>
         <source>%1, by what is usual.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, por lo que es habitual.</translation>
     </message>
     <message>
         <source>%1: %2.</source>
-        <translation type="unfinished">%1: %2.</translation>
+        <translation>%1: %2.</translation>
     </message>
     <message>
         <source>Go to %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Ir a %1</translation>
     </message>
     <message>
         <source>Before: %1. Now: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Antes: %1. Ahora: %2.</translation>
     </message>
 </context>
 <context>

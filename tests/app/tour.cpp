@@ -226,7 +226,7 @@ void takeFaults(Program& p, Visitor& visitor) {
     p.press(Qt::Key_2);
     p.press(Qt::Key_1);
     settle();
-    visitor.see(QStringLiteral("faults-later"), p.window);
+    visitor.see(QStringLiteral("faults"), p.window);
     for (int answers = 0;
          answers < 10 && p.window.findChild<QWidget*>(QStringLiteral("faultNotSure"))->isVisible(); ++answers)
         p.press(answers % 2 == 0 ? Qt::Key_1 : Qt::Key_Space);

@@ -332,6 +332,40 @@ TEST_F(Cli, TheLogbookGoesBackComparesAndTellsDrift) {
     EXPECT_EQ(show({{"numbers", {{{"tone", "nothing"}}}}}).code, 2);
     EXPECT_EQ(show({{"numbers", Json::array()}}).code, 2);
     EXPECT_EQ(show({{"numbers", numbers}, {"drums", {"Nobody"}}}).code, 2);
+    // What is wrong with it: a figure of the workbook counts, a drum that is not there is refused.
+    const auto faults = [&](const Json& in, bool hasBook) {
+        QStringList arguments{QStringLiteral("faults")};
+        if (hasBook)
+            arguments = QStringList{QStringLiteral("--workbook"), path("season.bombo")} + arguments;
+        return run(arguments, QByteArray::fromStdString(in.dump()));
+    };
+    const Json dull = faults({{"complaint", "dull"}}, false).json();
+    EXPECT_EQ(dull["causes"][0]["id"], "snare_side_slack");
+    EXPECT_TRUE(dull["remedy"].is_null());
+    EXPECT_GT(dull["next_test"]["tells_bits"].get<double>(), 0.04);
+    double sum = dull["unexplained_odds"].get<double>();
+    for (const Json& cause : dull["causes"])
+        sum += cause["odds"].get<double>();
+    EXPECT_NEAR(sum, 1.0, 0.03); // the unlikely ones are not listed
+    const Json found = faults({{"complaint", "dull"},
+                               {"answers", {{"thumb_snare", "slack"}, {"snare_side_up", "much_better"}}}},
+                              false)
+                           .json();
+    EXPECT_EQ(found["remedy"]["cause"], "snare_side_slack");
+    EXPECT_EQ(found["remedy"]["steps"][0]["station"], "snare_side");
+    EXPECT_TRUE(found["next_test"].is_null());
+    const Json unsure =
+        faults({{"complaint", "dull"}, {"answers", {{"thumb_snare", "not_sure"}}}}, false).json();
+    EXPECT_EQ(unsure["causes"], dull["causes"]);
+    EXPECT_NE(unsure["next_test"]["id"], "thumb_snare");
+    const Json known = faults({{"complaint", "dull"}, {"drum", "Plover"}}, true).json();
+    EXPECT_FALSE(known["known"].empty());
+    EXPECT_NE(known["causes"], dull["causes"]);
+    EXPECT_EQ(faults({{"complaint", "dull"}, {"drum", "Plover"}}, false).code, 2);
+    EXPECT_EQ(faults({{"complaint", "dull"}, {"drum", "Nobody"}}, true).code, 2);
+    EXPECT_EQ(faults({{"complaint", "too quiet"}}, false).code, 2);
+    EXPECT_EQ(faults(Json::object(), false).code, 2);
+    EXPECT_EQ(faults({{"complaint", "dull"}, {"answers", {{"thumb_snare", "purple"}}}}, false).code, 2);
     // Out, and in again elsewhere.
     EXPECT_EQ(log({QStringLiteral("export"), path("log.json")}).code, 0);
     EXPECT_EQ(

@@ -349,7 +349,7 @@ void FaultDrawing::show(const std::string& drawing, const QString& words, int ro
 }
 
 QSize FaultDrawing::minimumSizeHint() const {
-    return scaled(QSize(280, 220));
+    return scaled(QSize(200, 96));
 }
 
 void FaultDrawing::paintEvent(QPaintEvent*) {

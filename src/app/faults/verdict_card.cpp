@@ -9,6 +9,7 @@
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 
 namespace bombo {
 
@@ -88,10 +89,14 @@ std::size_t VerdictCard::causeIndex() const {
 
 namespace {
 
-/// The test that shows a cause most plainly.
+/// The test that shows a cause most plainly, and few others.
 const FaultTest& plainest(const FaultNet& net, std::size_t cause) {
     const auto shows = [&](const FaultTest& test) {
-        return test.under[cause].empty() ? 0.0 : test.under[cause].back() - test.usual.back();
+        if (test.under[cause].empty())
+            return 0.0;
+        const auto shown = std::count_if(test.under.begin(), test.under.end(),
+                                         [](const std::vector<double>& under) { return !under.empty(); });
+        return (test.under[cause].back() - test.usual.back()) / std::sqrt(static_cast<double>(shown));
     };
     return *std::max_element(net.tests.begin(), net.tests.end(),
                              [&](const FaultTest& a, const FaultTest& b) { return shows(a) < shows(b); });

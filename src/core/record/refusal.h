@@ -46,7 +46,7 @@ enum class Refusal {
     StarsOutOfRange,
     TooLongAName,
     NothingLookedFor, ///< no fault is being looked for, or its cause is found
-    NoSuchDrum, ///< a drum that cannot be computed, or another one
+    NoSuchDrum,       ///< a drum that cannot be computed, or another one
 };
 
 struct Session;

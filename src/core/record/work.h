@@ -153,7 +153,7 @@ struct Work {
     std::optional<BlindResult> blind;
     std::optional<GoingBack> goingBack;
     std::optional<FaultCase> faults; ///< what is being looked for
-    int stars = 0; ///< 1 to kMostStars; 0: not judged
+    int stars = 0;                   ///< 1 to kMostStars; 0: not judged
 
     int clock = 0;  ///< steps taken so far
     int toneAt = 0; ///< clock when tone, wish or school was chosen; 0 never; likewise below
