@@ -7,6 +7,7 @@
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
+#include "app/ears/ears_page.h"
 #include "app/faults/faults_page.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
@@ -80,6 +81,8 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_logbook);
     m_faults = new FaultsPage(controller);
     m_stack->addWidget(m_faults);
+    m_ears = new EarsPage(controller);
+    m_stack->addWidget(m_ears);
     m_stand = new StandView(m_frame);
 
     connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
@@ -95,6 +98,7 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     });
     connect(m_rail, &RouteRail::stationChosen, this, &MainWindow::goTo);
     connect(m_rail, &RouteRail::logbookChosen, this, [this] { showLogbook(true); });
+    connect(m_rail, &RouteRail::practiceChosen, this, &MainWindow::showPractice);
     connect(m_rail, &RouteRail::faultsChosen, this, [this] { showFaults(true); });
     connect(m_purpose, &PurposePage::faultsChosen, this, [this] { showFaults(true); });
     connect(m_faults, &FaultsPage::stationChosen, this, [this](Station station) {
@@ -276,6 +280,7 @@ void MainWindow::fillMenus() {
     });
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
     go->addAction(tr("Faults"), QKeySequence(Qt::CTRL | Qt::Key_F), this, [this] { showFaults(true); });
+    go->addAction(tr("Practice"), QKeySequence(Qt::CTRL | Qt::Key_T), this, &MainWindow::showPractice);
 }
 
 void MainWindow::fillLanguages(QMenu& menu) {
@@ -349,14 +354,19 @@ void MainWindow::refresh() {
         m_start->refresh();
         return bring(m_start);
     }
-    m_rail->refresh(m_beside == Beside::Logbook  ? RouteRail::Beside::Logbook
-                    : m_beside == Beside::Faults ? RouteRail::Beside::Faults
-                                                 : RouteRail::Beside::Nothing);
+    m_rail->refresh(m_beside == Beside::Logbook    ? RouteRail::Beside::Logbook
+                    : m_beside == Beside::Faults   ? RouteRail::Beside::Faults
+                    : m_beside == Beside::Practice ? RouteRail::Beside::Practice
+                                                   : RouteRail::Beside::Nothing);
     if (m_beside == Beside::Logbook)
         return bring(m_logbook);
     if (m_beside == Beside::Faults) {
         m_faults->refresh();
         return bring(m_faults);
+    }
+    if (m_beside == Beside::Practice) {
+        m_ears->refresh();
+        return bring(m_ears);
     }
     if (m_beside == Beside::Purpose) {
         m_purpose->refresh();
@@ -376,6 +386,8 @@ PrimaryButton* MainWindow::primaryInFront() const {
         return m_logbook->primary();
     case Beside::Faults:
         return m_faults->primary();
+    case Beside::Practice:
+        return m_ears->primary();
     case Beside::Maker:
         return m_maker->primary();
     case Beside::Purpose:
@@ -466,6 +478,13 @@ void MainWindow::showFaults(bool inFront) {
     refresh();
 }
 
+void MainWindow::showPractice() {
+    if (!m_controller.hasSession())
+        return m_controller.tell(tr("Open a workbook first, or try the practice drum."));
+    m_beside = Beside::Practice;
+    refresh();
+}
+
 void MainWindow::toggleStand() {
     if (!m_controller.hasSession())
         return;
@@ -505,7 +524,8 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
             pressPrimary();
         return;
     }
-    if (m_beside == Beside::Faults && !event->isAutoRepeat() && m_faults->takeKey(event->key()))
+    if (!event->isAutoRepeat() && ((m_beside == Beside::Faults && m_faults->takeKey(event->key())) ||
+                                   (m_beside == Beside::Practice && m_ears->takeKey(event->key()))))
         return;
     QMainWindow::keyPressEvent(event);
 }

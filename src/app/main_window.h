@@ -18,6 +18,7 @@ class StartPage;
 class DrumMaker;
 class PurposePage;
 class FaultsPage;
+class EarsPage;
 struct Drum;
 enum class Describe;
 
@@ -45,6 +46,7 @@ private:
     void goTo(Station station);
     void showLogbook(bool inFront);
     void showFaults(bool inFront);
+    void showPractice();
     void describeDrum(Describe what);
     void takeDrum(const Drum& drum);
     void backToWork();
@@ -67,12 +69,13 @@ private:
     StartPage* m_start;
     LogbookPage* m_logbook;
     FaultsPage* m_faults;
+    EarsPage* m_ears;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
     DrumMaker* m_maker = nullptr; ///< until a drum is described
     PurposePage* m_purpose;
     /// What stands in front beside the work at a station.
-    enum class Beside { Nothing, Logbook, Faults, Maker, Purpose };
+    enum class Beside { Nothing, Logbook, Faults, Practice, Maker, Purpose };
     Beside m_beside = Beside::Nothing;
     Describe m_describing{};     ///< while the maker is in front
     QTimer m_resized;            ///< runs out when the user has stopped pulling at the window

@@ -3,17 +3,20 @@
 #include "app/listening/ear.h"
 #include "driver.h"
 
+#include "app/ears/ears_page.h"
 #include "app/listening/clock_dialog.h"
 #include "app/listening/microphone_dialog.h"
 #include "app/proof/blind_panel.h"
 #include "core/practice/practice_session.h"
 #include "core/tuning/evenness.h"
+#include "core/units/dice.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 #include "support/synthesis.h"
 
 #include <QComboBox>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMediaDevices>
 #include <QProcess>
 #include <QTabBar>
@@ -402,6 +405,39 @@ TEST(SoundServer, AVoiceIsHeardWithTheLeverOffAndOn) {
     }
     ASSERT_TRUE(p.session().wires.voice) << p.window.noticeBar()->text().toStdString();
     EXPECT_TRUE(p.session().wires.voice->answers()) << p.session().wires.voice->gainDb;
+}
+
+// Pairs are played and answered rightly from 10 cents on, below by guess: the threshold is kept, by name, and
+// is there after a restart.
+TEST(SoundServer, ARoundForTheEarIsPlayedAndKept) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("season.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    Dice guess(4);
+    {
+        Program p(book);
+        p.click(QStringLiteral("practice"));
+        p.find<QLineEdit>(QStringLiteral("earsWho"))->setText(QStringLiteral("Ida"));
+        p.click(QStringLiteral("primary")); // one tap for the loudness
+        p.click(QStringLiteral("ear-higher"));
+        auto* page = p.window.findChild<EarsPage*>();
+        ASSERT_NE(page, nullptr);
+        for (int pair = 0; pair < kMostTrials && p.session().earResults.empty(); ++pair) {
+            const bool isTold = page->difference() >= 10.0 || guess.uniform(0, 1) < 0.5;
+            p.press(page->isSecondDue() == isTold ? Qt::Key_2 : Qt::Key_1);
+        }
+        ASSERT_EQ(p.session().earResults.size(), 1U);
+        EXPECT_TRUE(
+            p.find<QLabel>(QStringLiteral("earSaid"))->text().contains(QStringLiteral("three in four")));
+    }
+    Program p(book);
+    ASSERT_EQ(p.session().earResults.size(), 1U);
+    const EarResult& kept = p.session().earResults[0];
+    EXPECT_EQ(kept.who, "Ida");
+    EXPECT_EQ(kept.exercise, "higher");
+    EXPECT_GT(kept.threshold, 4.0);
+    EXPECT_LT(kept.threshold, 20.0);
+    EXPECT_GE(kept.trials, kFewestTrials);
 }
 
 } // namespace

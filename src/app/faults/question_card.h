@@ -1,6 +1,6 @@
 #pragma once
 /// One question, large, with a drawing of what to do and its answers.
-#include "app/faults/answer_button.h"
+#include "app/theme/answer_button.h"
 #include "core/faults/fault_net.h"
 
 #include <array>

@@ -1,6 +1,6 @@
 #pragma once
 /// The cause that stands, what to do about it, and whether it helped.
-#include "app/faults/answer_button.h"
+#include "app/theme/answer_button.h"
 #include "app/faults/fault_finder.h"
 
 #include <array>

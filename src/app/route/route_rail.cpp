@@ -50,6 +50,8 @@ RouteRail::RouteRail(SessionController& controller, QWidget* parent)
     connect(m_logbook, &QPushButton::clicked, this, &RouteRail::logbookChosen);
     m_faults = add(tr("Faults"), "faults");
     connect(m_faults, &QPushButton::clicked, this, &RouteRail::faultsChosen);
+    m_practice = add(tr("Practice"), "practice");
+    connect(m_practice, &QPushButton::clicked, this, &RouteRail::practiceChosen);
     column->addLayout(beside);
     auto* stand = textLabel("quiet", tr("F11  stand view"));
     stand->setContentsMargins(18, 6, 8, 0);
@@ -73,6 +75,7 @@ void RouteRail::refresh(Beside inFront) {
     }
     m_logbook->setChecked(inFront == Beside::Logbook);
     m_faults->setChecked(inFront == Beside::Faults);
+    m_practice->setChecked(inFront == Beside::Practice);
     const auto& search = session.faults;
     m_faults->setText(search && !search->ended ? tr("Faults: under way") : tr("Faults"));
 }

@@ -13,13 +13,14 @@ class RouteRail : public QWidget {
 public:
     explicit RouteRail(SessionController& controller, QWidget* parent = nullptr);
     /// What stands in front beside the route.
-    enum class Beside { Nothing, Logbook, Faults };
+    enum class Beside { Nothing, Logbook, Faults, Practice };
     void refresh(Beside inFront);
 
 signals:
     void stationChosen(bombo::Station station);
     void logbookChosen();
     void faultsChosen();
+    void practiceChosen();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -31,6 +32,7 @@ private:
     std::vector<StationButton*> m_stations;
     QPushButton* m_logbook;
     QPushButton* m_faults;
+    QPushButton* m_practice;
 };
 
 } // namespace bombo

@@ -10,9 +10,9 @@
 namespace bombo {
 namespace {
 
-class Figures {
+class KnownFigures {
 public:
-    Figures(const Reckoned& reckoned, std::span<const Entry> entries, std::int64_t now)
+    KnownFigures(const Reckoned& reckoned, std::span<const Entry> entries, std::int64_t now)
         : m_reckoned(reckoned), m_session(reckoned.session()), m_entries(entries), m_now(now) {}
 
     std::vector<FaultFigure> all() {
@@ -141,7 +141,7 @@ private:
 
 std::vector<FaultFigure> faultFigures(const Reckoned& reckoned, std::span<const Entry> entries,
                                       std::int64_t now) {
-    return Figures(reckoned, entries, now).all();
+    return KnownFigures(reckoned, entries, now).all();
 }
 
 } // namespace bombo

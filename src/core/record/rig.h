@@ -29,11 +29,24 @@ struct DrumRig {
     bool operator==(const DrumRig&) const = default;
 };
 
+/// What somebody's ear could tell apart one day, in the practice room.
+struct EarResult {
+    std::int64_t at = 0;  ///< seconds since 1970, UTC
+    std::string who;      ///< the user's word
+    std::string exercise; ///< stored name
+    double threshold = 0; ///< that is told in three of four, in the exercise's unit
+    double error = 0;     ///< one standard error of its natural logarithm
+    int trials = 0;
+    bool operator==(const EarResult&) const = default;
+};
+inline constexpr std::size_t kMostEarResults = 2000;
+
 /// Kept by workbook.
 struct PlaceRig {
     std::vector<PadKind> ownKinds;         ///< mufflers calibrated by the user, newest last
     std::vector<Neighbour> neighbours;     ///< instruments that may set the wires going
     bool leftHanded = false;               ///< rounds of taps run clockwise, as a left hand goes on
+    std::vector<EarResult> earResults{};   ///< the newest last
     std::vector<FoundCause> foundCauses{}; ///< what was wrong with the house's drums, the newest last
     bool operator==(const PlaceRig&) const = default;
 };

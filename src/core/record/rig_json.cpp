@@ -20,7 +20,9 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(NeighbourPartial, frequency, t60, levelDb)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Neighbour, name, kind, partials)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(MicrophonePlace, angle, fromCentre, height)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FoundCause, caseAt, drumId, cause)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlaceRig, ownKinds, neighbours, leftHanded, foundCauses)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(EarResult, at, who, exercise, threshold, error, trials)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlaceRig, ownKinds, neighbours, leftHanded, foundCauses,
+                                                earResults)
 
 std::string drumRigText(const DrumRig& rig) {
     return Json{{"layout", rig.layout}, {"microphone", rig.microphone}, {"gauge", rig.gauge.name}}.dump();

@@ -236,6 +236,15 @@ std::optional<InputProblem> faultIn(const PlaceRig& rig) {
     sieve.atMost(rig.neighbours.size(), kMostNeighbours, "neighbours");
     for (const Neighbour& neighbour : rig.neighbours)
         sieve.take(checkNeighbour(neighbour), "neighbours");
+    sieve.atMost(rig.earResults.size(), kMostEarResults, "earResults");
+    for (const EarResult& result : rig.earResults) {
+        sieve.between(static_cast<double>(result.at), 0.0, kLatest, "earResults.at");
+        sieve.atMost(result.who.size(), kLongestWords, "earResults.who");
+        sieve.atMost(result.exercise.size(), kLongestId, "earResults.exercise");
+        sieve.between(result.threshold, 0.0, 1e6, "earResults.threshold");
+        sieve.between(result.error, 0.0, 100.0, "earResults.error");
+        sieve.between(result.trials, 0, 1e6, "earResults.trials");
+    }
     sieve.atMost(rig.foundCauses.size(), kMostFound, "foundCauses");
     for (const FoundCause& found : rig.foundCauses) {
         sieve.between(static_cast<double>(found.caseAt), 0.0, kLatest, "foundCauses.caseAt");

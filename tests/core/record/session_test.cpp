@@ -40,7 +40,7 @@ TEST(SessionCommands, EveryCommandHasAStableName) {
         VoiceHeard{},    LayPads{},          PlaceMicrophone{}, KeepKind{},        BeginExperiment{},
         EndExperiment{}, JudgeBlind{},       SetStars{},        DescribeDrum{},    FitHead{},
         FitWires{},      GoBack{},           Complain{},        AnswerFault{},     TakeCause{},
-        JudgeRemedy{},   StepBackInFaults{}, LeaveFaults{},     KeepFound{}};
+        JudgeRemedy{},   StepBackInFaults{}, LeaveFaults{},     KeepFound{},       KeepEarResult{}};
     ASSERT_EQ(commands.size(), std::variant_size_v<Command>);
     std::vector<std::string> names;
     for (const Command& c : commands)

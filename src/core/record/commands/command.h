@@ -29,7 +29,7 @@ using Command =
                  TakeBackCardTap, StartCard, SetStrainer, AnswerWires, JudgeWires, VoiceHeard, AddPad,
                  MovePad, RemovePad, LayPads, StrokeHeard, BeginExperiment, EndExperiment, JudgeBlind,
                  SetStars, MarkSaved, GoBack, DescribeDrum, FitHead, FitWires, Complain, AnswerFault,
-                 TakeCause, JudgeRemedy, StepBackInFaults, LeaveFaults, KeepFound>;
+                 TakeCause, JudgeRemedy, StepBackInFaults, LeaveFaults, KeepFound, KeepEarResult>;
 
 /// The session after the command, or why it cannot be. Pure: equal input, equal output.
 Outcome apply(Session session, const Command& command);

@@ -55,6 +55,15 @@ Outcome PlaceMicrophone::carryOut(Session session) const {
     return session;
 }
 
+Outcome KeepEarResult::carryOut(Session session) const {
+    if (result.who.size() > kLongestWho)
+        return failure(Refusal::TooLongAName);
+    session.earResults.push_back(result);
+    if (session.earResults.size() > kMostEarResults)
+        session.earResults.erase(session.earResults.begin());
+    return session;
+}
+
 Outcome KeepKind::carryOut(Session session) const {
     if (!isOwnKind(kind) || kind.id.size() > kLongestName || !isUsable(kind))
         return failure(Refusal::KindOutOfRange);

@@ -46,6 +46,15 @@ struct PlaceMicrophone {
     Outcome carryOut(Session session) const;
 };
 
+/// What an ear could tell apart in the practice room. Names are up to kLongestWho letters.
+struct KeepEarResult {
+    static constexpr Touches touches = Touches::Rig;
+    static constexpr const char* name = "keep_ear_result";
+    EarResult result;
+    Outcome carryOut(Session session) const;
+};
+inline constexpr std::size_t kLongestWho = 60;
+
 /// A thing of the user's own, calibrated; one of the same name is replaced.
 struct KeepKind {
     static constexpr Touches touches = Touches::Rig;

@@ -1,4 +1,4 @@
-#include "app/faults/answer_button.h"
+#include "app/theme/answer_button.h"
 
 #include "app/theme/fitted_type.h"
 

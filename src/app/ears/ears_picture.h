@@ -1,0 +1,50 @@
+#pragma once
+/// Trials of a round and thresholds of earlier days, on one axis of difference.
+#include "core/record/rig.h"
+
+#include "app/theme/scale.h"
+
+#include <QString>
+#include <QWidget>
+#include <optional>
+#include <vector>
+
+class QPainter;
+
+namespace bombo {
+
+struct EarTrial {
+    double difference = 0; ///< in the exercise's unit
+    bool isRight = false;
+};
+
+struct EarsPicture {
+    double smallest = 1; ///< of the axis, a logarithm
+    double largest = 300;
+    std::vector<double> marks;   ///< of the axis
+    std::vector<QString> labels; ///< of the marks
+    std::vector<EarTrial> trials;
+    double threshold = 0;           ///< of this round so far
+    double error = 0;               ///< of its logarithm
+    std::vector<EarResult> results; ///< of this listener, the oldest first
+};
+
+/// Trials from the left, a full dot right and a ring wrong; the band is what is known of the threshold; at
+/// the right the days before.
+void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture);
+
+class EarsView : public QWidget {
+    Q_OBJECT
+public:
+    explicit EarsView(QWidget* parent = nullptr);
+    void show(EarsPicture picture, const QString& words);
+    QSize minimumSizeHint() const override { return scaled(QSize(360, 200)); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    EarsPicture m_picture;
+};
+
+} // namespace bombo

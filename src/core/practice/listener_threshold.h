@@ -1,0 +1,40 @@
+#pragma once
+/// How small a difference a listener still tells, found trial by trial.
+#include <cstdint>
+#include <vector>
+
+namespace bombo {
+
+/// A Bayesian staircase over the logarithm of the difference that is told in three of four: two sounds, which
+/// is the higher (longer, wavering) one. Chance right at a difference d of a threshold t: Phi(0.674 d / t)
+/// with one answer in twenty-five a slip (Green and Swets 1966; Watson and Pelli, Percept. Psychophys. 33,
+/// 1983).
+class ListenerThreshold {
+public:
+    /// @param usual threshold of usual listeners @param smallest, largest that can be found or tried
+    ListenerThreshold(double usual, double smallest, double largest);
+
+    /// The difference that is expected to tell most; within the limits.
+    double next() const;
+    /// @param difference that was tried
+    void answer(double difference, bool isRight);
+
+    double threshold() const; ///< the median, in the unit of the differences
+    double error() const;     ///< one standard deviation of its natural logarithm
+    int trials() const { return m_trials; }
+    /// Further trials would hardly sharpen it.
+    bool isDone() const;
+
+private:
+    double differenceAt(std::size_t index) const;
+    std::vector<double> m_logs;    ///< of thresholds
+    std::vector<double> m_chances; ///< sum to 1
+    int m_trials = 0;
+};
+
+/// After so many it ends.
+inline constexpr int kMostTrials = 40;
+/// And not before so many.
+inline constexpr int kFewestTrials = 20;
+
+} // namespace bombo
