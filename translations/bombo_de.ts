@@ -1035,6 +1035,96 @@
     </message>
 </context>
 <context>
+    <name>Ears</name>
+    <message>
+        <source>Which is higher?</source>
+        <translation>Was ist höher?</translation>
+    </message>
+    <message>
+        <source>Which one wavers?</source>
+        <translation>Was schwebt?</translation>
+    </message>
+    <message>
+        <source>Which rings longer?</source>
+        <translation>Was klingt länger?</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>You tell %1 apart in three of four; it may be %2 to %3.</source>
+        <translation>Sie unterscheiden %1 in drei von vier Fällen; es können %2 bis %3 sein.</translation>
+    </message>
+    <message>
+        <source>Finer than the tolerance of this drum, %1 cents: you can even it by ear.</source>
+        <translation>Feiner als die Toleranz dieser Trommel, %1 Cent: Sie können nach Gehör ausgleichen.</translation>
+    </message>
+    <message>
+        <source>The tolerance of this drum is %1 cents: the last round is the microphone&apos;s.</source>
+        <translation>Die Toleranz dieser Trommel ist %1 Cent: die letzte Runde gehört dem Mikrofon.</translation>
+    </message>
+    <message>
+        <source>A head that is split by less sounds even to you.</source>
+        <translation>Ein Fell, das weniger gespalten ist, klingt für Sie gleichmäßig.</translation>
+    </message>
+    <message>
+        <source>A pad that shortens the ring by less is not worth its place.</source>
+        <translation>Ein Pad, das weniger verkürzt, ist seinen Platz nicht wert.</translation>
+    </message>
+    <message>
+        <source>the second</source>
+        <translation>das zweite</translation>
+    </message>
+    <message>
+        <source>the first</source>
+        <translation>das erste</translation>
+    </message>
+    <message>
+        <source>Right: it was %1, by %2.</source>
+        <translation>Richtig: es war %1, um %2.</translation>
+    </message>
+    <message>
+        <source>No: it was %1, by %2.</source>
+        <translation>Nein: es war %1, um %2.</translation>
+    </message>
+    <message>
+        <source>For evening by ear</source>
+        <translation>Zum Ausgleichen nach Gehör</translation>
+    </message>
+    <message>
+        <source>An uneven head beats</source>
+        <translation>Ein ungleiches Fell schwebt</translation>
+    </message>
+    <message>
+        <source>For muffling: shorter, or not?</source>
+        <translation>Zum Dämpfen: kürzer oder nicht?</translation>
+    </message>
+</context>
+<context>
+    <name>EarsPicture</name>
+    <message>
+        <source>this round: full dot right, ring wrong</source>
+        <translation>diese Runde: voller Punkt richtig, Ring falsch</translation>
+    </message>
+    <message>
+        <source>days before</source>
+        <translation>Tage zuvor</translation>
+    </message>
+    <message>
+        <source>What the ear tells apart</source>
+        <translation>Was das Ohr unterscheidet</translation>
+    </message>
+    <message>
+        <source>here stands what you tell apart, day by day</source>
+        <translation>hier steht Tag für Tag, was Sie unterscheiden</translation>
+    </message>
+</context>
+<context>
     <name>Exchange</name>
     <message numerus="yes">
         <source>; and %n more</source>
@@ -3894,6 +3984,10 @@ trifft hier</translation>
         <source>Nothing is being looked for; say first what is wrong with the drum.</source>
         <translation>Es wird nichts gesucht; sagen Sie zuerst, was mit der Trommel nicht stimmt.</translation>
     </message>
+    <message>
+        <source>result of the practice room</source>
+        <translation>Ergebnis aus dem Übungsraum</translation>
+    </message>
 </context>
 <context>
     <name>RingPicture</name>
@@ -6485,6 +6579,88 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::EarsPage</name>
+    <message>
+        <source>Who listens</source>
+        <translation>Wer hört</translation>
+    </message>
+    <message>
+        <source>a name, if several practise here</source>
+        <translation>ein Name, wenn hier mehrere üben</translation>
+    </message>
+    <message>
+        <source>Play one tap, to set the loudness</source>
+        <translation>Ein Klopfen spielen, für die Lautstärke</translation>
+    </message>
+    <message>
+        <source>The first</source>
+        <translation>Das erste</translation>
+    </message>
+    <message>
+        <source>The second</source>
+        <translation>Das zweite</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>Hear them again</source>
+        <translation>Noch einmal hören</translation>
+    </message>
+    <message>
+        <source>Practice: what your ear tells apart</source>
+        <translation>Üben: was Ihr Ohr unterscheidet</translation>
+    </message>
+    <message>
+        <source>Two taps of the practice drum at the pitch of %1, in its room. It gets harder as you are right; twenty to forty pairs.</source>
+        <translation>Zwei Klopfer der Übungstrommel in der Tonhöhe von %1, in ihrem Raum. Es wird schwerer, solange Sie richtig liegen; zwanzig bis vierzig Paare.</translation>
+    </message>
+    <message>
+        <source>Again; it should be as loud as quiet talk</source>
+        <translation>Noch einmal; so laut wie leises Sprechen</translation>
+    </message>
+    <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones and begin again. This round will not be kept.</source>
+        <translation>Es ist nichts zu hören: schließen Sie Lautsprecher oder Kopfhörer an und beginnen Sie neu. Diese Runde wird nicht behalten.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard, so nothing is kept.</source>
+        <translation>Es war nichts zu hören, also wird nichts behalten.</translation>
+    </message>
+    <message>
+        <source>Done.</source>
+        <translation>Fertig.</translation>
+    </message>
+    <message>
+        <source>The first, then the second. Guess if you must: that tells, too.</source>
+        <translation>Das erste, dann das zweite. Raten Sie, wenn nötig: auch das sagt etwas.</translation>
+    </message>
+    <message>
+        <source>Another round</source>
+        <translation>Noch eine Runde</translation>
+    </message>
+    <message>
+        <source>Stop here; this round is not kept</source>
+        <translation>Hier aufhören; diese Runde wird nicht behalten</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Zurück zu den Übungen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pair(s) heard.</source>
+        <translation>
+            <numerusform>%n Paar gehört.</numerusform>
+            <numerusform>%n Paare gehört.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Last time: %1</source>
+        <translation>Zuletzt: %1</translation>
+    </message>
+</context>
+<context>
     <name>bombo::ExperimentPanel</name>
     <message>
         <source>Change one thing</source>
@@ -7740,6 +7916,14 @@ Anteil der Grenze</translation>
         <source>Faults</source>
         <translation>Fehler</translation>
     </message>
+    <message>
+        <source>Practice</source>
+        <translation>Üben</translation>
+    </message>
+    <message>
+        <source>Open a workbook first, or try the practice drum.</source>
+        <translation>Öffnen Sie zuerst ein Arbeitsbuch, oder versuchen Sie die Übungstrommel.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -8655,6 +8839,10 @@ Anteil der Grenze</translation>
     <message>
         <source>Faults: under way</source>
         <translation>Fehler: im Gange</translation>
+    </message>
+    <message>
+        <source>Practice</source>
+        <translation>Üben</translation>
     </message>
 </context>
 <context>

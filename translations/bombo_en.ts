@@ -110,6 +110,16 @@
     </message>
 </context>
 <context>
+    <name>bombo::EarsPage</name>
+    <message numerus="yes">
+        <source>%n pair(s) heard.</source>
+        <translation>
+            <numerusform>%n pair heard.</numerusform>
+            <numerusform>%n pairs heard.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::FaultsPage</name>
     <message numerus="yes">
         <source>After %n question(s).</source>

@@ -1035,6 +1035,96 @@
     </message>
 </context>
 <context>
+    <name>Ears</name>
+    <message>
+        <source>Which is higher?</source>
+        <translation>¿Cuál es más agudo?</translation>
+    </message>
+    <message>
+        <source>Which one wavers?</source>
+        <translation>¿Cuál ondula?</translation>
+    </message>
+    <message>
+        <source>Which rings longer?</source>
+        <translation>¿Cuál dura más?</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>You tell %1 apart in three of four; it may be %2 to %3.</source>
+        <translation>Distingue %1 en tres de cada cuatro; puede ser de %2 a %3.</translation>
+    </message>
+    <message>
+        <source>Finer than the tolerance of this drum, %1 cents: you can even it by ear.</source>
+        <translation>Más fino que la tolerancia de este tambor, %1 cents: puede igualarlo de oído.</translation>
+    </message>
+    <message>
+        <source>The tolerance of this drum is %1 cents: the last round is the microphone&apos;s.</source>
+        <translation>La tolerancia de este tambor es de %1 cents: la última vuelta es del micrófono.</translation>
+    </message>
+    <message>
+        <source>A head that is split by less sounds even to you.</source>
+        <translation>Un parche con menos diferencia le suena igualado.</translation>
+    </message>
+    <message>
+        <source>A pad that shortens the ring by less is not worth its place.</source>
+        <translation>Una almohadilla que acorta menos no vale su sitio.</translation>
+    </message>
+    <message>
+        <source>the second</source>
+        <translation>el segundo</translation>
+    </message>
+    <message>
+        <source>the first</source>
+        <translation>el primero</translation>
+    </message>
+    <message>
+        <source>Right: it was %1, by %2.</source>
+        <translation>Bien: era %1, por %2.</translation>
+    </message>
+    <message>
+        <source>No: it was %1, by %2.</source>
+        <translation>No: era %1, por %2.</translation>
+    </message>
+    <message>
+        <source>For evening by ear</source>
+        <translation>Para igualar de oído</translation>
+    </message>
+    <message>
+        <source>An uneven head beats</source>
+        <translation>Un parche desigual late</translation>
+    </message>
+    <message>
+        <source>For muffling: shorter, or not?</source>
+        <translation>Para apagar: ¿más corto o no?</translation>
+    </message>
+</context>
+<context>
+    <name>EarsPicture</name>
+    <message>
+        <source>this round: full dot right, ring wrong</source>
+        <translation>esta vuelta: punto lleno bien, anillo mal</translation>
+    </message>
+    <message>
+        <source>days before</source>
+        <translation>días anteriores</translation>
+    </message>
+    <message>
+        <source>What the ear tells apart</source>
+        <translation>Lo que distingue el oído</translation>
+    </message>
+    <message>
+        <source>here stands what you tell apart, day by day</source>
+        <translation>aquí verá lo que distingue, día a día</translation>
+    </message>
+</context>
+<context>
     <name>Exchange</name>
     <message numerus="yes">
         <source>; and %n more</source>
@@ -3894,6 +3984,10 @@ la baqueta</translation>
         <source>Nothing is being looked for; say first what is wrong with the drum.</source>
         <translation>No se busca nada; diga primero qué le pasa al tambor.</translation>
     </message>
+    <message>
+        <source>result of the practice room</source>
+        <translation>resultado de la sala de práctica</translation>
+    </message>
 </context>
 <context>
     <name>RingPicture</name>
@@ -6485,6 +6579,88 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::EarsPage</name>
+    <message>
+        <source>Who listens</source>
+        <translation>Quién escucha</translation>
+    </message>
+    <message>
+        <source>a name, if several practise here</source>
+        <translation>un nombre, si practican varios</translation>
+    </message>
+    <message>
+        <source>Play one tap, to set the loudness</source>
+        <translation>Tocar un golpe, para ajustar el volumen</translation>
+    </message>
+    <message>
+        <source>The first</source>
+        <translation>El primero</translation>
+    </message>
+    <message>
+        <source>The second</source>
+        <translation>El segundo</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>Hear them again</source>
+        <translation>Oír otra vez</translation>
+    </message>
+    <message>
+        <source>Practice: what your ear tells apart</source>
+        <translation>Práctica: lo que distingue su oído</translation>
+    </message>
+    <message>
+        <source>Two taps of the practice drum at the pitch of %1, in its room. It gets harder as you are right; twenty to forty pairs.</source>
+        <translation>Dos toques del tambor de práctica al tono de %1, en su sala. Se hace más difícil según acierta; de veinte a cuarenta pares.</translation>
+    </message>
+    <message>
+        <source>Again; it should be as loud as quiet talk</source>
+        <translation>Otra vez; debe sonar como una charla tranquila</translation>
+    </message>
+    <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones and begin again. This round will not be kept.</source>
+        <translation>No se oye nada: conecte un altavoz o auriculares y empiece de nuevo. Esta vuelta no se guardará.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard, so nothing is kept.</source>
+        <translation>No se oyó nada, así que no se guarda nada.</translation>
+    </message>
+    <message>
+        <source>Done.</source>
+        <translation>Listo.</translation>
+    </message>
+    <message>
+        <source>The first, then the second. Guess if you must: that tells, too.</source>
+        <translation>El primero, luego el segundo. Adivine si hace falta: también dice algo.</translation>
+    </message>
+    <message>
+        <source>Another round</source>
+        <translation>Otra vuelta</translation>
+    </message>
+    <message>
+        <source>Stop here; this round is not kept</source>
+        <translation>Parar aquí; esta vuelta no se guarda</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Volver a los ejercicios</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pair(s) heard.</source>
+        <translation>
+            <numerusform>%n par oído.</numerusform>
+            <numerusform>%n pares oídos.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Last time: %1</source>
+        <translation>Última vez: %1</translation>
+    </message>
+</context>
+<context>
     <name>bombo::ExperimentPanel</name>
     <message>
         <source>Change one thing</source>
@@ -7740,6 +7916,14 @@ parte del límite</translation>
         <source>Faults</source>
         <translation>Fallos</translation>
     </message>
+    <message>
+        <source>Practice</source>
+        <translation>Práctica</translation>
+    </message>
+    <message>
+        <source>Open a workbook first, or try the practice drum.</source>
+        <translation>Abra antes un cuaderno o pruebe el tambor de práctica.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -8655,6 +8839,10 @@ parte del límite</translation>
     <message>
         <source>Faults: under way</source>
         <translation>Fallos: en curso</translation>
+    </message>
+    <message>
+        <source>Practice</source>
+        <translation>Práctica</translation>
     </message>
 </context>
 <context>

@@ -18,6 +18,14 @@ constexpr double kRate = 48000.0;
 constexpr float kSoft = 0.35F;
 constexpr double kBetween = 0.35; ///< s
 
+/// Three stand side by side.
+class ExerciseButton : public ChoiceButton {
+public:
+    using ChoiceButton::ChoiceButton;
+    QSize sizeHint() const override { return scaled(QSize(260, 84)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(220, 84)); }
+};
+
 std::vector<float> oneAfterTheOther(const EarPair& pair) {
     std::vector<float> both = pair.first;
     both.insert(both.end(), static_cast<std::size_t>(kBetween * kRate), 0.0F);
@@ -65,15 +73,24 @@ QWidget* EarsPage::chooserSide() {
     name->addWidget(m_who);
     name->addStretch();
     column->addLayout(name);
+    auto* exercises = new QHBoxLayout;
+    exercises->setSpacing(14);
     for (const EarExercise exercise : kEarExercises) {
+        QFrame* frame = card();
+        auto* inside = new QVBoxLayout(frame);
+        inside->setContentsMargins(12, 12, 12, 8);
+        inside->setSpacing(10);
         const QString key = QString::number(static_cast<int>(exercise) + 1);
-        auto* button = new ChoiceButton(earQuestion(exercise), earPurpose(exercise), key);
+        auto* button = new ExerciseButton(earQuestion(exercise), earPurpose(exercise), key);
         button->setObjectName(QStringLiteral("ear-%1").arg(QLatin1String(earExerciseName(exercise))));
         connect(button, &QPushButton::clicked, this, [this, exercise] { begin(exercise); });
         m_choices.push_back(button);
-        column->addWidget(button);
+        inside->addWidget(button);
+        m_histories.push_back(new EarsView);
+        inside->addWidget(m_histories.back(), 1);
+        exercises->addWidget(frame, 1);
     }
-    column->addStretch();
+    column->addLayout(exercises, 1);
     m_level = primaryButton();
     m_level->setText(tr("Play one tap, to set the loudness"));
     connect(m_level, &QPushButton::clicked, this, &EarsPage::testLevel);
@@ -146,10 +163,13 @@ void EarsPage::refresh() {
         const EarExercise exercise = kEarExercises.at(i);
         const std::vector<EarResult> before = resultsOf(exercise);
         m_choices[i]->say(earQuestion(exercise),
-                          before.empty() ? earPurpose(exercise)
-                                         : tr("Last time: %1. %2")
-                                               .arg(earDifference(exercise, before.back().threshold),
-                                                    earPurpose(exercise)));
+                          before.empty()
+                              ? earPurpose(exercise)
+                              : tr("Last time: %1").arg(earDifference(exercise, before.back().threshold)));
+        m_histories[i]->show(pictureOf(exercise),
+                             before.empty()
+                                 ? QString()
+                                 : earThreshold(exercise, before.back().threshold, before.back().error));
     }
     if (isRound)
         showPicture();
@@ -232,6 +252,18 @@ void EarsPage::stop() {
     m_level->setFocus(Qt::OtherFocusReason);
 }
 
+EarsPicture EarsPage::pictureOf(EarExercise exercise) const {
+    const EarRange range = rangeOf(exercise);
+    EarsPicture picture;
+    picture.smallest = range.smallest;
+    picture.largest = range.largest;
+    picture.marks = earMarks(exercise);
+    for (const double mark : picture.marks)
+        picture.labels.push_back(earDifference(exercise, mark));
+    picture.results = resultsOf(exercise);
+    return picture;
+}
+
 void EarsPage::showPicture() {
     const bool isUnderWay = m_staircase != nullptr;
     m_question->setText(isUnderWay ? earQuestion(m_exercise) : tr("Done."));
@@ -241,15 +273,8 @@ void EarsPage::showPicture() {
     m_second->setVisible(isUnderWay);
     m_again->setText(isUnderWay ? tr("Hear them again") : tr("Another round"));
     m_stop->setText(isUnderWay ? tr("Stop here; this round is not kept") : tr("Back to the exercises"));
-    const EarRange range = rangeOf(m_exercise);
-    EarsPicture picture;
-    picture.smallest = range.smallest;
-    picture.largest = range.largest;
-    picture.marks = earMarks(m_exercise);
-    for (const double mark : picture.marks)
-        picture.labels.push_back(earDifference(m_exercise, mark));
+    EarsPicture picture = pictureOf(m_exercise);
     picture.trials = m_trials;
-    picture.results = resultsOf(m_exercise);
     if (isUnderWay) {
         picture.threshold = m_staircase->threshold();
         picture.error = m_staircase->error();

@@ -41,6 +41,7 @@ private:
     void finish();
     void stop();
     void showPicture();
+    EarsPicture pictureOf(EarExercise exercise) const;
     std::vector<EarResult> resultsOf(EarExercise exercise) const;
     QString who() const;
 
@@ -59,6 +60,7 @@ private:
     QStackedWidget* m_stack;
     QLineEdit* m_who;
     std::vector<ChoiceButton*> m_choices;
+    std::vector<EarsView*> m_histories;
     PrimaryButton* m_level;
     QLabel* m_question;
     QLabel* m_said;

@@ -43,7 +43,8 @@ void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture
         painter.drawText(QRectF(area.left(), y - 10, labels - 6, 20), Qt::AlignRight | Qt::AlignVCenter,
                          picture.labels[i]);
     }
-    const double middle = plot.left() + 0.62 * plot.width();
+    const bool isRound = !picture.trials.empty();
+    const double middle = isRound ? plot.left() + 0.62 * plot.width() : plot.left() - 14;
     const QRectF round(plot.left(), plot.top(), middle - plot.left() - 14, plot.height());
     if (picture.threshold > 0.0 && !picture.trials.empty()) {
         const double top = down(picture.threshold * std::exp(picture.error));
@@ -63,8 +64,10 @@ void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture
         painter.setBrush(picture.trials[i].isRight ? QBrush(p.ink) : QBrush(p.card));
         painter.drawEllipse(at, 5, 5);
     }
-    painter.setPen(QPen(p.line, 1, Qt::DashLine));
-    painter.drawLine(QPointF(middle, plot.top()), QPointF(middle, plot.bottom()));
+    if (isRound) {
+        painter.setPen(QPen(p.line, 1, Qt::DashLine));
+        painter.drawLine(QPointF(middle, plot.top()), QPointF(middle, plot.bottom()));
+    }
     const QRectF days(middle + 14, plot.top(), plot.right() - middle - 14, plot.height());
     const std::size_t shown =
         std::min<std::size_t>(picture.results.size(), static_cast<std::size_t>(kMostShown));
@@ -86,11 +89,14 @@ void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture
     }
     painter.setPen(p.quiet);
     painter.setFont(typeface(13));
-    painter.drawText(QRectF(round.left(), plot.bottom() + 6, round.width(), 30),
-                     Qt::AlignLeft | Qt::TextWordWrap,
-                     EarsPictureText::tr("this round: full dot right, ring wrong"));
-    painter.drawText(QRectF(days.left(), plot.bottom() + 6, days.width(), 30),
-                     Qt::AlignLeft | Qt::TextWordWrap, EarsPictureText::tr("days before"));
+    if (isRound)
+        painter.drawText(QRectF(round.left(), plot.bottom() + 6, round.width(), 34),
+                         Qt::AlignLeft | Qt::TextWordWrap,
+                         EarsPictureText::tr("this round: full dot right, ring wrong"));
+    painter.drawText(
+        QRectF(days.left(), plot.bottom() + 6, days.width(), 34), Qt::AlignLeft | Qt::TextWordWrap,
+        shown > 0 || isRound ? EarsPictureText::tr("days before")
+                             : EarsPictureText::tr("here stands what you tell apart, day by day"));
 }
 
 EarsView::EarsView(QWidget* parent) : QWidget(parent) {

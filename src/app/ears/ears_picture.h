@@ -30,7 +30,7 @@ struct EarsPicture {
 };
 
 /// Trials from the left, a full dot right and a ring wrong; the band is what is known of the threshold; at
-/// the right the days before.
+/// the right, or all over where there are no trials, the days before.
 void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture);
 
 class EarsView : public QWidget {
@@ -38,7 +38,7 @@ class EarsView : public QWidget {
 public:
     explicit EarsView(QWidget* parent = nullptr);
     void show(EarsPicture picture, const QString& words);
-    QSize minimumSizeHint() const override { return scaled(QSize(360, 200)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(240, 180)); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;

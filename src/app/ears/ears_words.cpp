@@ -13,9 +13,9 @@ struct EarsText {
 };
 
 QString amount(EarExercise exercise, double value) {
-    if (exercise == EarExercise::Longer)
-        return number(100.0 * value, value < 0.1 ? 1 : 0);
-    return number(value, value < 10.0 ? 1 : 0);
+    const double shown = exercise == EarExercise::Longer ? 100.0 * value : value;
+    const bool isWhole = std::abs(shown - std::round(shown)) < 1e-6;
+    return number(shown, shown < 10.0 && !isWhole ? 1 : 0);
 }
 
 } // namespace
@@ -35,13 +35,13 @@ QString earQuestion(EarExercise exercise) {
 QString earPurpose(EarExercise exercise) {
     switch (exercise) {
     case EarExercise::Higher:
-        return EarsText::tr("For evening by ear: two taps in front of a rod.");
+        return EarsText::tr("For evening by ear");
     case EarExercise::Wavers:
-        return EarsText::tr("An uneven head beats: hear it before you measure it.");
+        return EarsText::tr("An uneven head beats");
     case EarExercise::Longer:
         break;
     }
-    return EarsText::tr("For muffling: is it shorter now, or do you think so?");
+    return EarsText::tr("For muffling: shorter, or not?");
 }
 
 QString earDifference(EarExercise exercise, double difference) {

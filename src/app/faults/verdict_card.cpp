@@ -96,7 +96,10 @@ const FaultTest& plainest(const FaultNet& net, std::size_t cause) {
             return 0.0;
         const auto shown = std::count_if(test.under.begin(), test.under.end(),
                                          [](const std::vector<double>& under) { return !under.empty(); });
-        return (test.under[cause].back() - test.usual.back()) / std::sqrt(static_cast<double>(shown));
+        double unlike = 0.0; // half the sum of the differences: 1 where no answer is common
+        for (std::size_t i = 0; i < test.usual.size(); ++i)
+            unlike += 0.5 * std::abs(test.under[cause][i] - test.usual[i]);
+        return unlike / std::sqrt(static_cast<double>(shown));
     };
     return *std::max_element(net.tests.begin(), net.tests.end(),
                              [&](const FaultTest& a, const FaultTest& b) { return shows(a) < shows(b); });

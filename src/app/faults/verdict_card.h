@@ -1,7 +1,7 @@
 #pragma once
 /// The cause that stands, what to do about it, and whether it helped.
-#include "app/theme/answer_button.h"
 #include "app/faults/fault_finder.h"
+#include "app/theme/answer_button.h"
 
 #include <array>
 

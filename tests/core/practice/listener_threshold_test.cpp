@@ -9,6 +9,7 @@
 #include <gtest/gtest.h>
 
 #include <cmath>
+#include <cstdio>
 
 namespace bombo {
 namespace {
@@ -38,6 +39,8 @@ TEST(ListenerThreshold, IsFoundWithinAFifthInThirtyTrials) {
         withinOne += ln < staircase.error();
         withinTwo += ln < 2.0 * staircase.error();
     }
+    std::printf("thresholds: half within %.0f %%, within one error %d of 240, two %d\n",
+                100.0 * (std::exp(medianOf(off)) - 1.0), withinOne, withinTwo);
     EXPECT_LT(medianOf(off), std::log(1.2));
     // The stated error is a promise: 68 and 95 of 100.
     EXPECT_GE(withinOne, 144);
