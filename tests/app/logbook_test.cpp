@@ -1,4 +1,5 @@
 /// The logbook: a season to walk through, the way back to an entry, what differs, words afterwards.
+#include "answer_next.h"
 #include "driver.h"
 
 #include "app/logbook/logbook_page.h"
@@ -6,10 +7,16 @@
 #include "app/logbook/set_list_dialog.h"
 #include "core/procedure/head_rounds.h"
 #include "store/demo.h"
+#include "store/exchange/exchange.h"
+#include "store/usual_drum.h"
 #include "support/raw_sql.h"
 
 #include <QApplication>
+#include <QDropEvent>
 #include <QLabel>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPushButton>
 #include <QTabBar>
 #include <QWheelEvent>
 #include <gtest/gtest.h>
@@ -275,6 +282,56 @@ TEST_F(Logbook, AShowIsPlannedOverTheDrumsAndKept) {
 }
 
 /// Entries without a reading, from the future, without any weather; and a drum without entries.
+/// A file let go over the window, as from a file manager.
+void drop(QWidget& window, const QString& file) {
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(file)});
+    QDragEnterEvent enter(QPoint(100, 100), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&window, &enter);
+    ASSERT_TRUE(enter.isAccepted());
+    QDropEvent event(QPointF(100, 100), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&window, &event);
+}
+
+// A house's logbook is dropped on the window of a new workbook: left once, taken in once, and then nothing of
+// it is new; all of it is there after a restart.
+TEST_F(Logbook, ALogbookDroppedOnTheWindowIsTakenInOnce) {
+    const QString parcel = p().path(QStringLiteral("season.json"));
+    ASSERT_FALSE(exportTo(parcel, *p().controller.workbook(), std::nullopt));
+    const std::size_t all = p().controller.entries().size();
+    ASSERT_GT(all, 30U);
+
+    const QString mine = p().path(QStringLiteral("mine.bombo"));
+    ASSERT_TRUE(p().controller.newWorkbook(mine));
+    DrumRow own;
+    own.drum = usualDrum();
+    own.drum.id = "mine";
+    own.drum.name = "Mine";
+    ASSERT_TRUE(p().controller.addDrum(own));
+    QString said;
+    const auto dropAndPress = [&](const char* button) {
+        said.clear();
+        testing::answerNext<QMessageBox>([&](QMessageBox& ask) {
+            said = ask.text();
+            ask.findChild<QPushButton*>(QLatin1String(button))->click();
+        });
+        ASSERT_NO_FATAL_FAILURE(drop(p().window, parcel));
+        ASSERT_TRUE(p().waitFor([&] { return !said.isEmpty(); }));
+    };
+    ASSERT_NO_FATAL_FAILURE(dropAndPress("leaveIt"));
+    EXPECT_TRUE(said.contains(QString::number(all)));
+    EXPECT_TRUE(p().controller.entries().empty());
+    ASSERT_NO_FATAL_FAILURE(dropAndPress("takeIn"));
+    EXPECT_TRUE(p().waitFor([&] { return p().controller.entries().size() == all; }));
+    EXPECT_EQ(p().controller.drums().size(), 4U);
+    ASSERT_NO_FATAL_FAILURE(dropAndPress("leaveIt"));
+    EXPECT_TRUE(said.startsWith(QStringLiteral("Nothing in it is new")));
+
+    Program again(mine);
+    EXPECT_EQ(again.controller.entries().size(), all);
+    EXPECT_EQ(again.controller.drums().size(), 4U);
+}
+
 TEST_F(Logbook, OddEntriesAreShownAndNothingFalls) {
     const LogEntry bare{
         0, QStringLiteral("2026-11-25T18:00:00+00:00"), "plover", "gone", QStringLiteral("{}"), false};

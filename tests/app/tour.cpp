@@ -3,6 +3,7 @@
 #include "app/card/card_dialog.h"
 #include "app/drum/fit_dialog.h"
 #include "app/ears/ears_page.h"
+#include "app/faults/causes_strip.h"
 #include "app/faults/fault_drawing.h"
 #include "app/faults/fault_words.h"
 #include "app/head/ledger_dialog.h"
@@ -226,7 +227,7 @@ void takeFaults(Program& p, Visitor& visitor) {
     visitor.see(QStringLiteral("faults-question"), p.window);
     p.press(Qt::Key_2);
     p.press(Qt::Key_1);
-    settle();
+    p.waitFor([&] { return !p.window.findChild<CausesStrip*>()->isMoving(); });
     visitor.see(QStringLiteral("faults"), p.window);
     for (int answers = 0;
          answers < 10 && p.window.findChild<QWidget*>(QStringLiteral("faultNotSure"))->isVisible(); ++answers)

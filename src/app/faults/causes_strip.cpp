@@ -90,8 +90,7 @@ void CausesStrip::show(std::vector<CauseBar> bars, bool areBefore) {
 
 void CausesStrip::paintEvent(QPaintEvent*) {
     PicturePainter painter(this);
-    const bool isMoving = m_moving.state() == QAbstractAnimation::Running;
-    paintCauses(painter, drawnRect(*this), m_bars, isMoving ? m_moving.currentValue().toDouble() : 1.0,
+    paintCauses(painter, drawnRect(*this), m_bars, isMoving() ? m_moving.currentValue().toDouble() : 1.0,
                 m_areBefore);
 }
 

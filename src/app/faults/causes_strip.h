@@ -30,6 +30,7 @@ public:
     explicit CausesStrip(QWidget* parent = nullptr);
     /// @param areBefore the bars of before are shown thin beside them
     void show(std::vector<CauseBar> bars, bool areBefore);
+    bool isMoving() const { return m_moving.state() == QAbstractAnimation::Running; }
     QSize minimumSizeHint() const override { return scaled(QSize(260, 300)); }
 
 protected:
