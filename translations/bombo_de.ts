@@ -6815,6 +6815,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <source>You found: %1. The workbook says: %2. Both count.</source>
         <translation>Sie fanden: %1. Das Arbeitsbuch sagt: %2. Beides zählt.</translation>
     </message>
+    <message>
+        <source>Back to the first page</source>
+        <translation>Zurück zur ersten Seite</translation>
+    </message>
 </context>
 <context>
     <name>bombo::FitDialog</name>

@@ -6815,6 +6815,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <source>You found: %1. The workbook says: %2. Both count.</source>
         <translation>Usted encontró: %1. El cuaderno dice: %2. Ambos cuentan.</translation>
     </message>
+    <message>
+        <source>Back to the first page</source>
+        <translation>Volver a la primera página</translation>
+    </message>
 </context>
 <context>
     <name>bombo::FitDialog</name>

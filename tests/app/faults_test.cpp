@@ -179,6 +179,9 @@ TEST_F(Faults, WithoutAWorkbookTheQuestionsAloneTell) {
     EXPECT_TRUE(text("verdictTitle").contains(causeName("rod_bent")));
     p().click(QStringLiteral("faultOther"));
     EXPECT_TRUE(isThere("complaint-dull"));
+    p().click(QStringLiteral("faultsLeave"));
+    EXPECT_FALSE(isThere("complaint-dull"));
+    EXPECT_TRUE(isThere("primary")); // the first page
 }
 
 TEST_F(Faults, EverythingInTheNetHasWordsAndADrawing) {

@@ -27,7 +27,13 @@ FaultsPage::FaultsPage(SessionController& controller, QWidget* parent)
     column->setSpacing(8);
     m_title = textLabel("title");
     m_title->setObjectName(QStringLiteral("faultsTitle"));
-    column->addWidget(m_title);
+    auto* header = new QHBoxLayout;
+    header->addWidget(m_title, 1);
+    m_leave = secondaryButton(tr("Back to the first page"));
+    m_leave->setObjectName(QStringLiteral("faultsLeave"));
+    connect(m_leave, &QPushButton::clicked, this, &FaultsPage::left);
+    header->addWidget(m_leave);
+    column->addLayout(header);
     m_what = textLabel("quiet");
     m_what->setObjectName(QStringLiteral("faultsWhat"));
     m_what->setWordWrap(true);
@@ -109,6 +115,7 @@ bool FaultsPage::isAsking() {
 }
 
 void FaultsPage::refresh() {
+    m_leave->setVisible(!m_controller.hasSession());
     if (m_finder.current() == nullptr) {
         m_title->setText(tr("What is wrong with it?"));
         m_what->setText(

@@ -44,6 +44,7 @@ private:
     FaultFinder m_finder;
     QLabel* m_title;
     QLabel* m_what;
+    QPushButton* m_leave; ///< where no rail leads away
     QStackedWidget* m_stack;
     ComplaintChooser* m_chooser;
     QStackedWidget* m_cards;
