@@ -5,7 +5,8 @@ packages_build="build-essential cmake ninja-build ccache pkg-config qt6-base-dev
     libbenchmark-dev qt6-l10n-tools zlib1g-dev"
 packages_run="libqt6sql6-sqlite qt6-qpa-plugins libqt6multimedia6 qt6-translations-l10n"
 # The last one holds recorded drums under free licences: what is heard is tested on real hits too.
-packages_test="python3 python3-jsonschema clang-format clang-16 libclang-rt-16-dev xvfb xauth pulseaudio pulseaudio-utils hydrogen-drumkits"
+packages_test="python3 python3-jsonschema clang-format clang-16 libclang-rt-16-dev xvfb xauth pulseaudio pulseaudio-utils hydrogen-drumkits
+    lintian desktop-file-utils appstream file"
 
 # need_packages GROUP...: installs what is not there; asks for root only then.
 need_packages() {

@@ -6,12 +6,16 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QFileInfo>
+#include <QIcon>
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bombo"));
     QApplication::setApplicationVersion(QStringLiteral(BOMBO_VERSION));
     QApplication::setDesktopFileName(QStringLiteral("bombo"));
+    QIcon icon(QStringLiteral(":/icon/bombo-128.png"));
+    icon.addFile(QStringLiteral(":/icon/bombo-32.png"));
+    QApplication::setWindowIcon(icon);
     QCommandLineParser parser;
     parser.setApplicationDescription(
         QApplication::translate("main", "Tune a snare drum: heads, wires, muffling, record."));
