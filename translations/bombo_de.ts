@@ -7320,6 +7320,49 @@ Anteil der Grenze</translation>
     </message>
 </context>
 <context>
+    <name>bombo::HelpWindow</name>
+    <message>
+        <source>The manual</source>
+        <translation>Das Handbuch</translation>
+    </message>
+    <message>
+        <source>Search the manual</source>
+        <translation>Im Handbuch suchen</translation>
+    </message>
+    <message>
+        <source>Pages of the manual</source>
+        <translation>Seiten des Handbuchs</translation>
+    </message>
+    <message>
+        <source>The page</source>
+        <translation>Die Seite</translation>
+    </message>
+    <message>
+        <source>The manual is missing from this build; it stands in docs/manual of the source tree.</source>
+        <translation>Das Handbuch fehlt in diesem Programm; es steht in docs/manual des Quelltexts.</translation>
+    </message>
+    <message>
+        <source>Nothing in the manual says so. Try another word.</source>
+        <translation>Davon steht nichts im Handbuch. Versuchen Sie ein anderes Wort.</translation>
+    </message>
+    <message>
+        <source>About Bombo</source>
+        <translation>Über Bombo</translation>
+    </message>
+    <message>
+        <source>Bombo %1</source>
+        <translation>Bombo %1</translation>
+    </message>
+    <message>
+        <source>Tunes a snare drum with you.
+
+Free software under the GNU General Public License, version 3 or later. Built on Qt, Eigen, FFTW, libsndfile, nlohmann-json, fmt, CLI11 and SQLite, each under its own free licence; the typeface is Inter, under the Open Font License.</source>
+        <translation>Stimmt mit Ihnen eine kleine Trommel.
+
+Freie Software unter der GNU General Public License, Version 3 oder später. Gebaut auf Qt, Eigen, FFTW, libsndfile, nlohmann-json, fmt, CLI11 und SQLite, jedes unter seiner eigenen freien Lizenz; die Schrift ist Inter, unter der Open Font License.</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HoopView</name>
     <message>
         <source>Hoop, laid flat</source>
@@ -7927,6 +7970,26 @@ Anteil der Grenze</translation>
     <message>
         <source>Open a workbook first, or try the practice drum.</source>
         <translation>Öffnen Sie zuerst ein Arbeitsbuch, oder versuchen Sie die Übungstrommel.</translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation>&amp;Hilfe</translation>
+    </message>
+    <message>
+        <source>&amp;The manual</source>
+        <translation>Das Hand&amp;buch</translation>
+    </message>
+    <message>
+        <source>Every &amp;key</source>
+        <translation>Alle &amp;Tasten</translation>
+    </message>
+    <message>
+        <source>Take &amp;care</source>
+        <translation>&amp;Vorsicht</translation>
+    </message>
+    <message>
+        <source>&amp;About Bombo…</source>
+        <translation>Ü&amp;ber Bombo …</translation>
     </message>
 </context>
 <context>

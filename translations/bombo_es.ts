@@ -7320,6 +7320,49 @@ parte del límite</translation>
     </message>
 </context>
 <context>
+    <name>bombo::HelpWindow</name>
+    <message>
+        <source>The manual</source>
+        <translation>El manual</translation>
+    </message>
+    <message>
+        <source>Search the manual</source>
+        <translation>Buscar en el manual</translation>
+    </message>
+    <message>
+        <source>Pages of the manual</source>
+        <translation>Páginas del manual</translation>
+    </message>
+    <message>
+        <source>The page</source>
+        <translation>La página</translation>
+    </message>
+    <message>
+        <source>The manual is missing from this build; it stands in docs/manual of the source tree.</source>
+        <translation>Falta el manual en este programa; está en docs/manual del código fuente.</translation>
+    </message>
+    <message>
+        <source>Nothing in the manual says so. Try another word.</source>
+        <translation>El manual no dice nada de eso. Pruebe otra palabra.</translation>
+    </message>
+    <message>
+        <source>About Bombo</source>
+        <translation>Acerca de Bombo</translation>
+    </message>
+    <message>
+        <source>Bombo %1</source>
+        <translation>Bombo %1</translation>
+    </message>
+    <message>
+        <source>Tunes a snare drum with you.
+
+Free software under the GNU General Public License, version 3 or later. Built on Qt, Eigen, FFTW, libsndfile, nlohmann-json, fmt, CLI11 and SQLite, each under its own free licence; the typeface is Inter, under the Open Font License.</source>
+        <translation>Afina una caja con usted.
+
+Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho con Qt, Eigen, FFTW, libsndfile, nlohmann-json, fmt, CLI11 y SQLite, cada uno bajo su propia licencia libre; la letra es Inter, bajo la Open Font License.</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HoopView</name>
     <message>
         <source>Hoop, laid flat</source>
@@ -7927,6 +7970,26 @@ parte del límite</translation>
     <message>
         <source>Open a workbook first, or try the practice drum.</source>
         <translation>Abra antes un cuaderno o pruebe el tambor de práctica.</translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation>A&amp;yuda</translation>
+    </message>
+    <message>
+        <source>&amp;The manual</source>
+        <translation>El &amp;manual</translation>
+    </message>
+    <message>
+        <source>Every &amp;key</source>
+        <translation>Todas las &amp;teclas</translation>
+    </message>
+    <message>
+        <source>Take &amp;care</source>
+        <translation>&amp;Cuidado</translation>
+    </message>
+    <message>
+        <source>&amp;About Bombo…</source>
+        <translation>&amp;Acerca de Bombo…</translation>
     </message>
 </context>
 <context>

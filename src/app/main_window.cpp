@@ -9,6 +9,7 @@
 #include "app/drum/drum_page.h"
 #include "app/ears/ears_page.h"
 #include "app/faults/faults_page.h"
+#include "app/help/help_window.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
@@ -281,6 +282,19 @@ void MainWindow::fillMenus() {
     go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
     go->addAction(tr("Faults"), QKeySequence(Qt::CTRL | Qt::Key_F), this, [this] { showFaults(true); });
     go->addAction(tr("Practice"), QKeySequence(Qt::CTRL | Qt::Key_T), this, &MainWindow::showPractice);
+
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    addAction(help->addAction(tr("&The manual"), QKeySequence::HelpContents, this, &MainWindow::showHelp));
+    help->addAction(tr("Every &key"), this, [this] {
+        showHelp();
+        m_help->open(QStringLiteral("keys.md"));
+    });
+    help->addAction(tr("Take &care"), this, [this] {
+        showHelp();
+        m_help->open(QStringLiteral("care.md"));
+    });
+    help->addSeparator();
+    help->addAction(tr("&About Bombo…"), this, [this] { showAbout(this); });
 }
 
 void MainWindow::fillLanguages(QMenu& menu) {
@@ -483,6 +497,47 @@ void MainWindow::showPractice() {
         return m_controller.tell(tr("Open a workbook first, or try the practice drum."));
     m_beside = Beside::Practice;
     refresh();
+}
+
+QString MainWindow::helpPage() const {
+    switch (m_beside) {
+    case Beside::Logbook:
+        return QStringLiteral("logbook.md");
+    case Beside::Faults:
+        return QStringLiteral("faults.md");
+    case Beside::Practice:
+        return QStringLiteral("practice.md");
+    case Beside::Maker:
+        return QStringLiteral("drum.md");
+    case Beside::Purpose:
+        return QStringLiteral("first-job.md");
+    case Beside::Nothing:
+        break;
+    }
+    if (!m_controller.hasSession())
+        return QStringLiteral("first-job.md");
+    switch (m_controller.session().station) {
+    case Station::Drum:
+        return QStringLiteral("drum.md");
+    case Station::Tone:
+        return QStringLiteral("first-job.md");
+    case Station::SnareSide:
+    case Station::Batter:
+        return QStringLiteral("heads.md");
+    case Station::Wires:
+        return QStringLiteral("wires.md");
+    case Station::Muffling:
+        return QStringLiteral("muffling.md");
+    case Station::Proof:
+        break;
+    }
+    return QStringLiteral("proof.md");
+}
+
+void MainWindow::showHelp() {
+    if (m_help == nullptr)
+        m_help = new HelpWindow(this);
+    m_help->open(helpPage());
 }
 
 void MainWindow::toggleStand() {

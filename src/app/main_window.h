@@ -19,6 +19,7 @@ class DrumMaker;
 class PurposePage;
 class FaultsPage;
 class EarsPage;
+class HelpWindow;
 struct Drum;
 enum class Describe;
 
@@ -47,6 +48,9 @@ private:
     void showLogbook(bool inFront);
     void showFaults(bool inFront);
     void showPractice();
+    void showHelp();
+    /// The page of the manual about what is in front.
+    QString helpPage() const;
     void describeDrum(Describe what);
     void takeDrum(const Drum& drum);
     void backToWork();
@@ -70,6 +74,7 @@ private:
     LogbookPage* m_logbook;
     FaultsPage* m_faults;
     EarsPage* m_ears;
+    HelpWindow* m_help = nullptr; ///< until it is asked for
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
     DrumMaker* m_maker = nullptr; ///< until a drum is described

@@ -7,6 +7,7 @@
 #include "app/faults/fault_drawing.h"
 #include "app/faults/fault_words.h"
 #include "app/head/ledger_dialog.h"
+#include "app/help/help_window.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/clock_dialog.h"
 #include "app/listening/ear.h"
@@ -18,6 +19,7 @@
 #include "store/resources.h"
 
 #include <QApplication>
+#include <QLineEdit>
 #include <QPainter>
 #include <QPixmap>
 #include <QTabBar>
@@ -256,6 +258,14 @@ void takeEars(Program& p, Visitor& visitor) {
     p.click(QStringLiteral("earStop"));
 }
 
+void takeHelp(Program& p, Visitor& visitor) {
+    HelpWindow help(&p.window);
+    help.open(QStringLiteral("faults.md"));
+    visitor.see(QStringLiteral("help"), help);
+    help.findChild<QLineEdit*>(QStringLiteral("helpSearch"))->setText(QStringLiteral("choked"));
+    visitor.see(QStringLiteral("help-search"), help);
+}
+
 /// A drum of one's own, and the start page at last.
 void takeFirstDrum(Program& p, Visitor& visitor) {
     p.click(QStringLiteral("station-0"));
@@ -374,6 +384,7 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     visitor.see(QStringLiteral("logbook-list"), p.window);
     takeFaults(p, visitor);
     takeEars(p, visitor);
+    takeHelp(p, visitor);
     takeFirstDrum(p, visitor);
 }
 

@@ -1,0 +1,126 @@
+#include "app/help/help_window.h"
+
+#include "app/help/manual.h"
+#include "app/theme/scale.h"
+
+#include <QCoreApplication>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMessageBox>
+#include <QTextBrowser>
+#include <QUrl>
+#include <QVBoxLayout>
+
+namespace bombo {
+namespace {
+
+enum Role { kPage = Qt::UserRole, kWords };
+
+} // namespace
+
+HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
+    setObjectName(QStringLiteral("helpWindow"));
+    setWindowTitle(tr("The manual"));
+    resize(980, 680);
+    auto* row = new QHBoxLayout(this);
+    row->setSpacing(14);
+    auto* left = new QVBoxLayout;
+    m_search = new QLineEdit;
+    m_search->setObjectName(QStringLiteral("helpSearch"));
+    m_search->setPlaceholderText(tr("Search the manual"));
+    m_search->setAccessibleName(tr("Search the manual"));
+    m_search->setClearButtonEnabled(true);
+    connect(m_search, &QLineEdit::textChanged, this, &HelpWindow::search);
+    left->addWidget(m_search);
+    m_list = new QListWidget;
+    m_list->setObjectName(QStringLiteral("helpPages"));
+    m_list->setAccessibleName(tr("Pages of the manual"));
+    m_list->setWordWrap(true);
+    connect(m_list, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
+        if (item != nullptr && item->data(kPage).isValid())
+            showPage(item->data(kPage).toInt(), item->data(kWords).toString());
+    });
+    left->addWidget(m_list, 1);
+    row->addLayout(left, 2);
+    m_text = new QTextBrowser;
+    m_text->setObjectName(QStringLiteral("helpText"));
+    m_text->setAccessibleName(tr("The page"));
+    m_text->setOpenLinks(false);
+    connect(m_text, &QTextBrowser::anchorClicked, this, &HelpWindow::follow);
+    row->addWidget(m_text, 5);
+    listPages();
+}
+
+void HelpWindow::listPages() {
+    m_list->clear();
+    for (int i = 0; i < static_cast<int>(manualPages().size()); ++i) {
+        auto* item = new QListWidgetItem(manualPages()[static_cast<std::size_t>(i)].title, m_list);
+        item->setData(kPage, i);
+    }
+    if (m_list->count() == 0)
+        m_text->setPlainText(
+            tr("The manual is missing from this build; it stands in docs/manual of the source tree."));
+}
+
+void HelpWindow::open(const QString& file) {
+    m_search->clear();
+    int index = 0;
+    for (int i = 0; i < static_cast<int>(manualPages().size()); ++i)
+        if (manualPages()[static_cast<std::size_t>(i)].file == file)
+            index = i;
+    m_list->setCurrentRow(index);
+    show();
+    raise();
+    activateWindow();
+    m_text->setFocus(Qt::OtherFocusReason);
+}
+
+void HelpWindow::search(const QString& words) {
+    if (words.trimmed().isEmpty())
+        return listPages();
+    const std::vector<ManualFind> found = searchManual(words);
+    m_list->clear();
+    for (const ManualFind& one : found) {
+        constexpr qsizetype most = 110;
+        const QString line = one.line.size() > most ? one.line.left(most) + QStringLiteral("…") : one.line;
+        auto* item = new QListWidgetItem(
+            manualPages()[static_cast<std::size_t>(one.page)].title + QLatin1Char('\n') + line, m_list);
+        item->setData(kPage, one.page);
+        item->setData(kWords, one.line.left(40));
+    }
+    if (found.empty())
+        new QListWidgetItem(tr("Nothing in the manual says so. Try another word."), m_list);
+}
+
+void HelpWindow::follow(const QUrl& link) {
+    for (int i = 0; i < static_cast<int>(manualPages().size()); ++i)
+        if (manualPages()[static_cast<std::size_t>(i)].file == link.path())
+            return showPage(i);
+}
+
+void HelpWindow::showPage(int index, const QString& words) {
+    const ManualPage& page = manualPages()[static_cast<std::size_t>(index)];
+    m_page = page.file;
+    m_text->setMarkdown(page.text);
+    m_text->moveCursor(QTextCursor::Start);
+    if (!words.isEmpty())
+        m_text->find(words);
+}
+
+void showAbout(QWidget* parent) {
+    QMessageBox about(parent);
+    about.setObjectName(QStringLiteral("about"));
+    about.setWindowTitle(HelpWindow::tr("About Bombo"));
+    about.setIconPixmap(
+        QPixmap(QStringLiteral(":/icon/bombo-128.png")).scaledToWidth(scaled(96), Qt::SmoothTransformation));
+    about.setText(HelpWindow::tr("Bombo %1").arg(QCoreApplication::applicationVersion()));
+    about.setInformativeText(HelpWindow::tr("Tunes a snare drum with you.\n\nFree software under the GNU "
+                                            "General Public License, version 3 or later. Built on "
+                                            "Qt, Eigen, FFTW, libsndfile, nlohmann-json, fmt, CLI11 and "
+                                            "SQLite, each under its own free licence; the typeface is "
+                                            "Inter, under the Open Font License."));
+    about.exec();
+}
+
+} // namespace bombo

@@ -1,0 +1,76 @@
+#include "app/help/manual.h"
+
+#include <QFile>
+#include <QRegularExpression>
+#include <algorithm>
+
+namespace bombo {
+namespace {
+
+constexpr std::size_t kMostFinds = 30;
+
+/// What a word has in common with its other forms: "choked" and "choking" with "choke".
+QString stem(QString word) {
+    for (const char* ending : {"ing", "ed", "es", "s", "e"})
+        if (word.size() > 4 && word.endsWith(QLatin1String(ending))) {
+            word.chop(static_cast<int>(std::char_traits<char>::length(ending)));
+            break;
+        }
+    return word;
+}
+
+QString plain(QString markdown) {
+    static const QRegularExpression link(QStringLiteral("\\[([^\\]]*)\\]\\([^)]*\\)"));
+    static const QRegularExpression marks(QStringLiteral("[*`#|]+"));
+    return markdown.replace(link, QStringLiteral("\\1")).replace(marks, QStringLiteral(" ")).simplified();
+}
+
+std::vector<ManualPage> readPages() {
+    std::vector<ManualPage> pages;
+    for (const char* name : {"first-job", "drum", "heads", "wires", "muffling", "proof", "logbook", "faults",
+                             "practice", "listening", "keys", "care"}) {
+        const QString file = QString::fromLatin1(name) + QStringLiteral(".md");
+        QFile source(QStringLiteral(":/manual/") + file);
+        if (!source.open(QIODevice::ReadOnly))
+            continue;
+        const QString text = QString::fromUtf8(source.readAll());
+        pages.push_back({file, plain(text.section(QLatin1Char('\n'), 0, 0)), text});
+    }
+    return pages;
+}
+
+} // namespace
+
+const std::vector<ManualPage>& manualPages() {
+    static const std::vector<ManualPage> pages = readPages();
+    return pages;
+}
+
+std::vector<ManualFind> searchManual(const QString& words) {
+    QStringList stems;
+    for (const QString& word :
+         words.toLower().split(QRegularExpression(QStringLiteral("\\W+")), Qt::SkipEmptyParts))
+        stems << stem(word);
+    std::vector<ManualFind> titles;
+    std::vector<ManualFind> lines;
+    if (stems.isEmpty())
+        return lines;
+    const auto holds = [&](const QString& text) {
+        return std::all_of(stems.begin(), stems.end(), [&](const QString& one) {
+            return text.contains(QRegularExpression(QStringLiteral("\\b") + QRegularExpression::escape(one),
+                                                    QRegularExpression::CaseInsensitiveOption));
+        });
+    };
+    static const QRegularExpression paragraphs(QStringLiteral("\\n\\s*\\n|\\n(?=\\s*[-*|\\d])"));
+    for (int page = 0; page < static_cast<int>(manualPages().size()); ++page)
+        for (const QString& part : manualPages()[static_cast<std::size_t>(page)].text.split(paragraphs)) {
+            const QString line = plain(part);
+            if (!line.isEmpty() && holds(line))
+                (part.trimmed().startsWith(QLatin1Char('#')) ? titles : lines).push_back({page, line});
+        }
+    titles.insert(titles.end(), lines.begin(), lines.end());
+    titles.resize(std::min(titles.size(), kMostFinds));
+    return titles;
+}
+
+} // namespace bombo

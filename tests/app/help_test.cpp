@@ -1,0 +1,140 @@
+/// The manual inside the program: F1 finds the page of what is in front, links lead somewhere, words are
+/// found, every key is named.
+#include "answer_next.h"
+#include "driver.h"
+
+#include "app/help/help_window.h"
+#include "app/help/manual.h"
+#include "store/demo.h"
+
+#include <gtest/gtest.h>
+
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QRegularExpression>
+#include <QTextBrowser>
+
+namespace bombo {
+namespace {
+
+using testing::Program;
+
+class Help : public ::testing::Test {
+protected:
+    Help() {
+        EXPECT_TRUE(createDemoWorkbook(m_folder.filePath(QStringLiteral("house.bombo"))));
+        m_program = std::make_unique<Program>(m_folder.filePath(QStringLiteral("house.bombo")));
+    }
+    Program& p() { return *m_program; }
+    QString pageByF1() {
+        p().window.activateWindow();
+        QTest::keyClick(&p().window, Qt::Key_F1);
+        auto* help = p().window.findChild<HelpWindow*>();
+        return help != nullptr && help->isVisible() ? help->page() : QString();
+    }
+
+    QTemporaryDir m_folder;
+    std::unique_ptr<Program> m_program;
+};
+
+TEST_F(Help, FOneOpensThePageOfWhatIsInFront) {
+    const std::vector<std::pair<Station, const char*>> rows{
+        {Station::Drum, "drum.md"},    {Station::Tone, "first-job.md"}, {Station::SnareSide, "heads.md"},
+        {Station::Batter, "heads.md"}, {Station::Wires, "wires.md"},    {Station::Muffling, "muffling.md"},
+        {Station::Proof, "proof.md"}};
+    for (const auto& [station, page] : rows) {
+        p().click(QStringLiteral("station-%1").arg(static_cast<int>(station)));
+        EXPECT_EQ(pageByF1(), QLatin1String(page));
+    }
+    for (const char* beside : {"logbook", "faults", "practice"}) {
+        p().click(QLatin1String(beside));
+        EXPECT_EQ(pageByF1(), QLatin1String(beside) + QStringLiteral(".md"));
+    }
+    p().controller.closeWorkbook();
+    EXPECT_EQ(pageByF1(), QStringLiteral("first-job.md"));
+}
+
+TEST_F(Help, EveryPageIsThereAndEveryLinkLeadsToOne) {
+    const std::vector<ManualPage>& pages = manualPages();
+    ASSERT_EQ(pages.size(), 12U);
+    static const QRegularExpression link(QStringLiteral("\\]\\(([^)]*)\\)"));
+    int links = 0;
+    for (const ManualPage& page : pages) {
+        EXPECT_FALSE(page.title.isEmpty()) << page.file.toStdString();
+        for (auto found = link.globalMatch(page.text); found.hasNext(); ++links) {
+            const QString to = found.next().captured(1);
+            EXPECT_TRUE(std::any_of(pages.begin(), pages.end(),
+                                    [&](const ManualPage& one) { return one.file == to; }))
+                << page.file.toStdString() << " -> " << to.toStdString();
+        }
+    }
+    EXPECT_GE(links, 5);
+    // And a click on one goes there.
+    ASSERT_EQ(pageByF1(), QStringLiteral("drum.md"));
+    auto* help = p().window.findChild<HelpWindow*>();
+    help->open(QStringLiteral("first-job.md"));
+    auto* text = help->findChild<QTextBrowser*>(QStringLiteral("helpText"));
+    emit text->anchorClicked(QUrl(QStringLiteral("wires.md")));
+    EXPECT_EQ(help->page(), QStringLiteral("wires.md"));
+    emit text->anchorClicked(QUrl(QStringLiteral("nowhere.md")));
+    EXPECT_EQ(help->page(), QStringLiteral("wires.md"));
+}
+
+TEST_F(Help, WhatADrummerWouldTypeIsFound) {
+    for (const char* word : {"ring", "choked", "note", "gauge", "buzz", "cold", "worn head", "RODS", "foot"})
+        EXPECT_FALSE(searchManual(QLatin1String(word)).empty()) << word;
+    EXPECT_TRUE(searchManual(QStringLiteral("saxophone")).empty());
+    EXPECT_TRUE(searchManual(QStringLiteral("  ?")).empty());
+    EXPECT_LE(searchManual(QStringLiteral("a")).size(), 30U);
+
+    pageByF1();
+    auto* help = p().window.findChild<HelpWindow*>();
+    auto* list = help->findChild<QListWidget*>(QStringLiteral("helpPages"));
+    auto* search = help->findChild<QLineEdit*>(QStringLiteral("helpSearch"));
+    EXPECT_EQ(list->count(), 12);
+    QTest::keyClicks(search, QStringLiteral("choked"));
+    ASSERT_GE(list->count(), 1);
+    list->setCurrentRow(0);
+    EXPECT_TRUE(help->findChild<QTextBrowser*>(QStringLiteral("helpText"))
+                    ->toPlainText()
+                    .contains(QStringLiteral("chok")));
+    search->clear();
+    EXPECT_EQ(list->count(), 12);
+    QTest::keyClicks(search, QStringLiteral("xyzzy"));
+    EXPECT_EQ(list->count(), 1); // says that there is nothing
+}
+
+// A key that works and is not listed would never be found.
+TEST_F(Help, EveryKeyOfTheMenusIsNamed) {
+    const auto keys = std::find_if(manualPages().begin(), manualPages().end(), [](const ManualPage& page) {
+        return page.file == QStringLiteral("keys.md");
+    });
+    ASSERT_NE(keys, manualPages().end());
+    int named = 0;
+    for (const QAction* action : p().window.findChildren<QAction*>()) {
+        const QString key = action->shortcut().toString(QKeySequence::PortableText);
+        static const QRegularExpression station(QStringLiteral("^Ctrl\\+[1-7]$"));
+        if (key.isEmpty() || station.match(key).hasMatch())
+            continue;
+        ++named;
+        EXPECT_TRUE(keys->text.contains(key)) << key.toStdString();
+    }
+    EXPECT_GE(named, 14);
+}
+
+TEST_F(Help, AboutSaysLicenceAndVersion) {
+    QString said;
+    testing::answerNext<QMessageBox>([&](QMessageBox& about) {
+        said = about.text() + about.informativeText();
+        about.close();
+    });
+    showAbout(&p().window);
+    EXPECT_TRUE(said.contains(QStringLiteral("General Public License")));
+    EXPECT_TRUE(said.contains(QStringLiteral("Open Font License")));
+}
+
+} // namespace
+} // namespace bombo
