@@ -4,6 +4,7 @@
 
 #include "app/faults/fault_drawing.h"
 #include "app/faults/fault_words.h"
+#include "app/faults/faults_page.h"
 #include "core/faults/fault_search.h"
 #include "store/demo.h"
 #include "store/resources.h"
@@ -135,6 +136,27 @@ TEST_F(Faults, AnswersAreTakenBackUndoneAndChanged) {
     p().press(Qt::Key_Backspace); // nothing but the complaint: that too
     EXPECT_FALSE(search());
     EXPECT_TRUE(isThere("complaint-dull"));
+}
+
+// What is measured while a search is under way counts at once.
+TEST_F(Faults, AMeasureTakenMeanwhileMovesTheOdds) {
+    complain("late_wires");
+    auto* page = p().window.findChild<FaultsPage*>();
+    ASSERT_NE(page, nullptr);
+    const auto odds = [&] {
+        for (const CauseOdds& one : page->finder().says().causes)
+            if (faultNet().causes[one.cause].id == "wires_off_centre")
+                return one.odds;
+        return -1.0;
+    };
+    WireLayout layout = p().session().layout.value_or(WireLayout{});
+    layout.strainerGap = Metres{0.006};
+    layout.buttGap = Metres{0.006};
+    ASSERT_TRUE(p().controller.perform(MeasureWires{layout}));
+    const double centred = odds();
+    layout.strainerGap = Metres{0.015};
+    ASSERT_TRUE(p().controller.perform(MeasureWires{layout}));
+    EXPECT_GT(odds(), 2.0 * centred);
 }
 
 TEST_F(Faults, NotSureAllTheWayEndsHonestly) {

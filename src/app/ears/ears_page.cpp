@@ -141,7 +141,10 @@ QWidget* EarsPage::roundSide() {
 }
 
 QString EarsPage::who() const {
-    return m_who->text().trimmed();
+    QString name = m_who->text().trimmed();
+    while (name.toUtf8().size() > static_cast<qsizetype>(kLongestWho))
+        name.chop(1);
+    return name;
 }
 
 std::vector<EarResult> EarsPage::resultsOf(EarExercise exercise) const {

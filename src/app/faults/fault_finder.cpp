@@ -28,10 +28,14 @@ void FaultFinder::freshFigures() {
         return;
     }
     const Session& session = m_controller.session();
-    // The search itself moves no figure: with each answer they would be reckoned for nothing.
-    Work now = session;
+    // Neither the search nor where one stands moves a figure: with each answer they would be reckoned for
+    // nothing.
+    Session now = session;
     now.faults.reset();
     now.clock = 0;
+    static_cast<Context&>(now) = {};
+    now.foundCauses.clear();
+    now.earResults.clear();
     if (!m_stale && m_figuresOf == now)
         return;
     std::vector<Entry> own;

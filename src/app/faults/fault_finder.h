@@ -39,9 +39,8 @@ private:
     void freshFigures();
 
     SessionController& m_controller;
-    std::optional<FaultCase> m_loose; ///< without a session
-    std::optional<Work> m_figuresOf;  ///< without its search
-    std::string m_figuresDrum;
+    std::optional<FaultCase> m_loose;   ///< without a session
+    std::optional<Session> m_figuresOf; ///< what of the session moves them
     std::vector<FaultFigure> m_figures;
     std::optional<FaultCase> m_saysOf;
     std::vector<FaultFigure> m_saysWith;
