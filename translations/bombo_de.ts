@@ -3990,6 +3990,25 @@ trifft hier</translation>
     </message>
 </context>
 <context>
+    <name>Report</name>
+    <message>
+        <source>Save a report</source>
+        <translation>Einen Bericht sichern</translation>
+    </message>
+    <message>
+        <source>Text (*.txt)</source>
+        <translation>Text (*.txt)</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2. Choose another place.</source>
+        <translation>%1 kann nicht geschrieben werden: %2. Wählen Sie einen anderen Ort.</translation>
+    </message>
+    <message>
+        <source>The report was written to %1. It holds no sound and no names; read it before you send it.</source>
+        <translation>Der Bericht wurde nach %1 geschrieben. Er enthält weder Klang noch Namen; lesen Sie ihn, bevor Sie ihn senden.</translation>
+    </message>
+</context>
+<context>
     <name>RingPicture</name>
     <message>
         <source>whole</source>
@@ -7990,6 +8009,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>&amp;About Bombo…</source>
         <translation>Ü&amp;ber Bombo …</translation>
+    </message>
+    <message>
+        <source>Save a &amp;report…</source>
+        <translation>Einen Be&amp;richt sichern …</translation>
     </message>
 </context>
 <context>

@@ -3990,6 +3990,25 @@ la baqueta</translation>
     </message>
 </context>
 <context>
+    <name>Report</name>
+    <message>
+        <source>Save a report</source>
+        <translation>Guardar un informe</translation>
+    </message>
+    <message>
+        <source>Text (*.txt)</source>
+        <translation>Texto (*.txt)</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2. Choose another place.</source>
+        <translation>No se puede escribir %1: %2. Elija otro lugar.</translation>
+    </message>
+    <message>
+        <source>The report was written to %1. It holds no sound and no names; read it before you send it.</source>
+        <translation>El informe se escribió en %1. No contiene sonido ni nombres; léalo antes de enviarlo.</translation>
+    </message>
+</context>
+<context>
     <name>RingPicture</name>
     <message>
         <source>whole</source>
@@ -7990,6 +8009,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>&amp;About Bombo…</source>
         <translation>&amp;Acerca de Bombo…</translation>
+    </message>
+    <message>
+        <source>Save a &amp;report…</source>
+        <translation>Guardar un &amp;informe…</translation>
     </message>
 </context>
 <context>

@@ -10,6 +10,7 @@
 #include "app/ears/ears_page.h"
 #include "app/faults/faults_page.h"
 #include "app/help/help_window.h"
+#include "app/help/report.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
@@ -294,6 +295,7 @@ void MainWindow::fillMenus() {
         m_help->open(QStringLiteral("care.md"));
     });
     help->addSeparator();
+    help->addAction(tr("Save a &report…"), this, [this] { saveReport(m_controller, this); });
     help->addAction(tr("&About Bombo…"), this, [this] { showAbout(this); });
 }
 

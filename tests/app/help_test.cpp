@@ -5,6 +5,7 @@
 
 #include "app/help/help_window.h"
 #include "app/help/manual.h"
+#include "app/help/report.h"
 #include "store/demo.h"
 
 #include <gtest/gtest.h>
@@ -123,6 +124,21 @@ TEST_F(Help, EveryKeyOfTheMenusIsNamed) {
         EXPECT_TRUE(keys->text.contains(key)) << key.toStdString();
     }
     EXPECT_GE(named, 14);
+}
+
+TEST_F(Help, AReportTellsOfTheProgramAndOfNobody) {
+    p().controller.setNote(QStringLiteral("Ida says it chokes"));
+    p().click(QStringLiteral("station-1"));
+    ASSERT_TRUE(p().controller.perform(SetStars{3}));
+    const QString report = reportText(p().controller);
+    EXPECT_TRUE(report.contains(QStringLiteral("Qt 6")));
+    EXPECT_TRUE(report.contains(QStringLiteral("drums 3")));
+    EXPECT_TRUE(report.contains(QStringLiteral("stars"))); // the last step
+    for (const QString& name : {QStringLiteral("Ida"), QStringLiteral("Plover"), QStringLiteral("Nightjar"),
+                                QStringLiteral("house"), QDir::homePath()})
+        EXPECT_FALSE(report.contains(name)) << name.toStdString();
+    p().controller.closeWorkbook();
+    EXPECT_TRUE(reportText(p().controller).contains(QStringLiteral("no workbook")));
 }
 
 TEST_F(Help, AboutSaysLicenceAndVersion) {
