@@ -61,7 +61,7 @@ TEST_F(Ears, EachListenerSeesTheirOwn) {
     const auto add = [&](const char* who, double threshold) {
         p().controller.perform(KeepEarResult{{1'790'000'000, who, "higher", threshold, 0.2, 30}});
     };
-    add("Ida", 9.0);
+    add("Ida", 9.5);
     add("Max", 31.0);
     p().click(QStringLiteral("practice"));
     auto* who = p().find<QLineEdit>(QStringLiteral("earsWho"));
@@ -71,7 +71,7 @@ TEST_F(Ears, EachListenerSeesTheirOwn) {
     EXPECT_FALSE(says().contains(QStringLiteral("Last time")));
     who->setFocus();
     QTest::keyClicks(who, QStringLiteral("Ida"));
-    EXPECT_TRUE(says().contains(testing::shown(QStringLiteral("9.0 cents")))) << says().toStdString();
+    EXPECT_TRUE(says().contains(testing::shown(QStringLiteral("9.5 cents")))) << says().toStdString();
     who->clear();
     QTest::keyClicks(who, QStringLiteral("Max"));
     EXPECT_TRUE(says().contains(QStringLiteral("31 cents")));
