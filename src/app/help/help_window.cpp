@@ -8,7 +8,10 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMessageBox>
+#include <QTextBlock>
 #include <QTextBrowser>
+#include <QTextDocument>
+#include <QTextList>
 #include <QUrl>
 #include <QVBoxLayout>
 
@@ -16,6 +19,16 @@ namespace bombo {
 namespace {
 
 enum Role { kPage = Qt::UserRole, kWords };
+
+/// Markdown comes without room between its paragraphs.
+void airParagraphs(QTextDocument& document) {
+    for (QTextBlock block = document.begin(); block.isValid(); block = block.next()) {
+        QTextBlockFormat format = block.blockFormat();
+        format.setBottomMargin(scaled(block.textList() != nullptr ? 5 : 11));
+        format.setLineHeight(118, QTextBlockFormat::ProportionalHeight);
+        QTextCursor(block).setBlockFormat(format);
+    }
+}
 
 } // namespace
 
@@ -37,6 +50,7 @@ HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
     m_list->setObjectName(QStringLiteral("helpPages"));
     m_list->setAccessibleName(tr("Pages of the manual"));
     m_list->setWordWrap(true);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(m_list, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item != nullptr && item->data(kPage).isValid())
             showPage(item->data(kPage).toInt(), item->data(kWords).toString());
@@ -89,7 +103,9 @@ void HelpWindow::search(const QString& words) {
         item->setData(kPage, one.page);
         item->setData(kWords, one.line.left(40));
     }
-    if (found.empty())
+    if (!found.empty())
+        m_list->setCurrentRow(0);
+    else
         new QListWidgetItem(tr("Nothing in the manual says so. Try another word."), m_list);
 }
 
@@ -103,6 +119,7 @@ void HelpWindow::showPage(int index, const QString& words) {
     const ManualPage& page = manualPages()[static_cast<std::size_t>(index)];
     m_page = page.file;
     m_text->setMarkdown(page.text);
+    airParagraphs(*m_text->document());
     m_text->moveCursor(QTextCursor::Start);
     if (!words.isEmpty())
         m_text->find(words);
