@@ -97,7 +97,8 @@ void HelpWindow::search(const QString& words) {
     m_list->clear();
     for (const ManualFind& one : found) {
         constexpr qsizetype most = 110;
-        const QString line = one.line.size() > most ? one.line.left(most) + QStringLiteral("…") : one.line;
+        const QString line =
+            one.line.size() > most ? one.line.left(one.line.lastIndexOf(QLatin1Char(' '), most)) : one.line;
         auto* item = new QListWidgetItem(
             manualPages()[static_cast<std::size_t>(one.page)].title + QLatin1Char('\n') + line, m_list);
         item->setData(kPage, one.page);
