@@ -428,7 +428,7 @@ TEST(SoundServer, ARoundForTheEarIsPlayedAndKept) {
         }
         ASSERT_EQ(p.session().earResults.size(), 1U);
         EXPECT_TRUE(
-            p.find<QLabel>(QStringLiteral("earSaid"))->text().contains(QStringLiteral("three in four")));
+            p.find<QLabel>(QStringLiteral("earSaid"))->text().contains(QStringLiteral("three of four")));
     }
     Program p(book);
     ASSERT_EQ(p.session().earResults.size(), 1U);
