@@ -52,6 +52,8 @@ Result<Drum, InputProblem> checkedDrum(Drum drum) {
         return failure(*p);
     if (auto p = outside("wires.mass_kg", drum.wires.mass.value, 0.001, 0.1, "kg"))
         return failure(*p);
+    if (auto p = outside("wires.slack_turns", drum.wires.slackTurns, -10.0, 10.0, "turns"))
+        return failure(*p);
     return drum;
 }
 

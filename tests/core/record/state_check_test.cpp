@@ -82,6 +82,7 @@ TEST(StateCheck, WhatCannotBeIsRefusedByItsPlace) {
         {"/drum/fittedAt/batter", -4},
         {"/drum/fittedAt", 7},
         {"/drum/markedRod", 9},
+        {"/drum/wires/slackTurns", 1e8},
         {"/drum/shell/diameter", 0.0},
         {"/tone/batterEdgeAt14", 1e12},
         {"/tone/ring", -1.0},
