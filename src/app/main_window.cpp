@@ -81,10 +81,6 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
         m_stack->addWidget(page);
     m_logbook = new LogbookPage(controller);
     m_stack->addWidget(m_logbook);
-    m_faults = new FaultsPage(controller);
-    m_stack->addWidget(m_faults);
-    m_ears = new EarsPage(controller);
-    m_stack->addWidget(m_ears);
     m_stand = new StandView(m_frame);
 
     connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
@@ -103,13 +99,6 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     connect(m_rail, &RouteRail::practiceChosen, this, &MainWindow::showPractice);
     connect(m_rail, &RouteRail::faultsChosen, this, [this] { showFaults(true); });
     connect(m_purpose, &PurposePage::faultsChosen, this, [this] { showFaults(true); });
-    connect(m_faults, &FaultsPage::stationChosen, this, [this](Station station) {
-        if (m_controller.hasSession())
-            goTo(station);
-        else
-            m_controller.tell(tr("Open a workbook first."));
-    });
-    connect(m_faults, &FaultsPage::left, this, [this] { showFaults(false); });
     connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
     connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
     connect(&controller, &SessionController::workbookChanged, this, [this] {
@@ -285,15 +274,10 @@ void MainWindow::fillMenus() {
     go->addAction(tr("Practice"), QKeySequence(Qt::CTRL | Qt::Key_T), this, &MainWindow::showPractice);
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
-    addAction(help->addAction(tr("&The manual"), QKeySequence::HelpContents, this, &MainWindow::showHelp));
-    help->addAction(tr("Every &key"), this, [this] {
-        showHelp();
-        m_help->open(QStringLiteral("keys.md"));
-    });
-    help->addAction(tr("Take &care"), this, [this] {
-        showHelp();
-        m_help->open(QStringLiteral("care.md"));
-    });
+    addAction(help->addAction(tr("&The manual"), QKeySequence::HelpContents, this,
+                              [this] { showHelp(helpPage()); }));
+    help->addAction(tr("Every &key"), this, [this] { showHelp(QStringLiteral("keys.md")); });
+    help->addAction(tr("Take &care"), this, [this] { showHelp(QStringLiteral("care.md")); });
     help->addSeparator();
     help->addAction(tr("Save a &report…"), this, [this] { saveReport(m_controller, this); });
     help->addAction(tr("&About Bombo…"), this, [this] { showAbout(this); });
@@ -361,19 +345,16 @@ void MainWindow::refresh() {
     };
     if (m_beside == Beside::Maker)
         return bring(m_maker);
-    if (!ready && m_beside == Beside::Faults) {
-        m_faults->refresh();
-        return bring(m_faults);
-    }
-    if (!ready) {
+    if (!ready && m_beside != Beside::Faults) {
         m_beside = Beside::Nothing;
         m_start->refresh();
         return bring(m_start);
     }
-    m_rail->refresh(m_beside == Beside::Logbook    ? RouteRail::Beside::Logbook
-                    : m_beside == Beside::Faults   ? RouteRail::Beside::Faults
-                    : m_beside == Beside::Practice ? RouteRail::Beside::Practice
-                                                   : RouteRail::Beside::Nothing);
+    if (ready)
+        m_rail->refresh(m_beside == Beside::Logbook    ? RouteRail::Beside::Logbook
+                        : m_beside == Beside::Faults   ? RouteRail::Beside::Faults
+                        : m_beside == Beside::Practice ? RouteRail::Beside::Practice
+                                                       : RouteRail::Beside::Nothing);
     if (m_beside == Beside::Logbook)
         return bring(m_logbook);
     if (m_beside == Beside::Faults) {
@@ -490,6 +471,17 @@ void MainWindow::showLogbook(bool inFront) {
 
 /// Without a workbook too: then the questions alone have to tell.
 void MainWindow::showFaults(bool inFront) {
+    if (inFront && m_faults == nullptr) {
+        m_faults = new FaultsPage(m_controller);
+        m_stack->addWidget(m_faults);
+        connect(m_faults, &FaultsPage::stationChosen, this, [this](Station station) {
+            if (m_controller.hasSession())
+                goTo(station);
+            else
+                m_controller.tell(tr("Open a workbook first."));
+        });
+        connect(m_faults, &FaultsPage::left, this, [this] { showFaults(false); });
+    }
     m_beside = inFront ? Beside::Faults : Beside::Nothing;
     refresh();
 }
@@ -497,6 +489,10 @@ void MainWindow::showFaults(bool inFront) {
 void MainWindow::showPractice() {
     if (!m_controller.hasSession())
         return m_controller.tell(tr("Open a workbook first, or try the practice drum."));
+    if (m_ears == nullptr) {
+        m_ears = new EarsPage(m_controller);
+        m_stack->addWidget(m_ears);
+    }
     m_beside = Beside::Practice;
     refresh();
 }
@@ -536,10 +532,10 @@ QString MainWindow::helpPage() const {
     return QStringLiteral("proof.md");
 }
 
-void MainWindow::showHelp() {
+void MainWindow::showHelp(const QString& page) {
     if (m_help == nullptr)
         m_help = new HelpWindow(this);
-    m_help->open(helpPage());
+    m_help->open(page);
 }
 
 void MainWindow::toggleStand() {

@@ -48,7 +48,7 @@ private:
     void showLogbook(bool inFront);
     void showFaults(bool inFront);
     void showPractice();
-    void showHelp();
+    void showHelp(const QString& page);
     /// The page of the manual about what is in front.
     QString helpPage() const;
     void describeDrum(Describe what);
@@ -72,9 +72,9 @@ private:
     QStackedWidget* m_stack;
     StartPage* m_start;
     LogbookPage* m_logbook;
-    FaultsPage* m_faults;
-    EarsPage* m_ears;
-    HelpWindow* m_help = nullptr; ///< until it is asked for
+    FaultsPage* m_faults = nullptr; ///< until it is asked for; likewise below
+    EarsPage* m_ears = nullptr;
+    HelpWindow* m_help = nullptr;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;
     DrumMaker* m_maker = nullptr; ///< until a drum is described

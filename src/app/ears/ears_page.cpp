@@ -127,7 +127,7 @@ QWidget* EarsPage::roundSide() {
     connect(m_second, &QPushButton::clicked, this, [this] { answer(true); });
     m_again = add(tr("Space"), tr("Hear them again"), "earAgain");
     connect(m_again, &QPushButton::clicked, this, [this] {
-        if (m_staircase)
+        if (isUnderWay())
             play();
         else
             begin(m_exercise);
@@ -194,7 +194,7 @@ void EarsPage::begin(EarExercise exercise) {
     m_staircase = std::make_unique<ListenerThreshold>(range.usual, range.smallest, range.largest);
     m_trials.clear();
     m_reply.clear();
-    m_isSilent = false;
+    m_isSilent = m_isKept = false;
     m_stack->setCurrentIndex(1);
     nextPair();
 }
@@ -213,12 +213,11 @@ void EarsPage::play() {
     if (m_controller.output().play(oneAfterTheOther(m_pair), kRate))
         return;
     m_isSilent = true;
-    m_said->setText(tr("Nothing can be heard: plug in a loudspeaker or headphones and begin again. This "
-                       "round will not be kept."));
+    showPicture();
 }
 
 void EarsPage::answer(bool second) {
-    if (!m_staircase)
+    if (!isUnderWay())
         return;
     const bool isRight = second == m_pair.isSecond;
     m_staircase->answer(m_difference, isRight);
@@ -238,13 +237,12 @@ void EarsPage::finish() {
     result.threshold = m_staircase->threshold();
     result.error = m_staircase->error();
     result.trials = m_staircase->trials();
-    m_staircase.reset();
     m_reply = earThreshold(m_exercise, result.threshold, result.error) + QLatin1Char(' ') +
               earMeaning(m_exercise, result.threshold, m_controller.session().tolerance.value);
     if (m_isSilent)
         m_reply = tr("Nothing was heard, so nothing is kept.");
     else
-        m_controller.perform(KeepEarResult{result});
+        m_isKept = m_controller.perform(KeepEarResult{result});
     refresh();
 }
 
@@ -268,24 +266,24 @@ EarsPicture EarsPage::pictureOf(EarExercise exercise) const {
 }
 
 void EarsPage::showPicture() {
-    const bool isUnderWay = m_staircase != nullptr;
-    m_question->setText(isUnderWay ? earQuestion(m_exercise) : tr("Done."));
-    m_said->setText(m_reply.isEmpty() ? tr("The first, then the second. Guess if you must: that tells, too.")
-                                      : m_reply);
-    m_first->setVisible(isUnderWay);
-    m_second->setVisible(isUnderWay);
-    m_again->setText(isUnderWay ? tr("Hear them again") : tr("Another round"));
-    m_stop->setText(isUnderWay ? tr("Stop here; this round is not kept") : tr("Back to the exercises"));
+    const bool isAsking = isUnderWay();
+    m_question->setText(isAsking ? earQuestion(m_exercise) : tr("Done."));
+    m_said->setText(
+        isAsking && m_isSilent
+            ? tr("Nothing can be heard: plug in a loudspeaker or headphones and begin again. This "
+                 "round will not be kept.")
+        : m_reply.isEmpty() ? tr("The first, then the second. Guess if you must: that tells, too.")
+                            : m_reply);
+    m_first->setVisible(isAsking);
+    m_second->setVisible(isAsking);
+    m_again->setText(isAsking ? tr("Hear them again") : tr("Another round"));
+    m_stop->setText(isAsking ? tr("Stop here; this round is not kept") : tr("Back to the exercises"));
     EarsPicture picture = pictureOf(m_exercise);
     picture.trials = m_trials;
-    if (isUnderWay) {
-        picture.threshold = m_staircase->threshold();
-        picture.error = m_staircase->error();
-    } else if (!picture.results.empty()) {
-        picture.threshold = picture.results.back().threshold;
-        picture.error = picture.results.back().error;
+    picture.threshold = m_staircase->threshold();
+    picture.error = m_staircase->error();
+    if (m_isKept && !picture.results.empty())
         picture.results.pop_back(); // the round itself is on the left
-    }
     const int trials = static_cast<int>(m_trials.size());
     m_view->show(picture,
                  tr("%n pair(s) heard.", nullptr, trials) + QLatin1Char(' ') +
@@ -304,7 +302,7 @@ bool EarsPage::takeKey(int key) {
         begin(kEarExercises.at(static_cast<std::size_t>(index)));
         return true;
     }
-    if (!m_staircase || index < 0 || index > 1)
+    if (!isUnderWay() || index < 0 || index > 1)
         return false;
     answer(index == 1);
     return true;

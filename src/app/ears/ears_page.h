@@ -38,6 +38,7 @@ private:
     void nextPair();
     void play();
     void answer(bool second);
+    bool isUnderWay() const { return m_staircase && !m_staircase->isDone(); }
     void finish();
     void stop();
     void showPicture();
@@ -47,12 +48,13 @@ private:
 
     SessionController& m_controller;
     EarExercise m_exercise = EarExercise::Higher;
-    std::unique_ptr<ListenerThreshold> m_staircase; ///< while a round is under way
+    std::unique_ptr<ListenerThreshold> m_staircase; ///< of the round at hand, done or under way
     std::vector<EarTrial> m_trials;
     EarPair m_pair;
     double m_difference = 0;
     std::uint64_t m_seed;
     QString m_reply;
+    bool m_isKept = false;
     bool m_isSilent = false; ///< a pair of this round could not be played: it is not kept
 
     QLabel* m_title;

@@ -172,6 +172,15 @@ struct Known {
     std::vector<double> odds;
 };
 
+/// The answers from one to before another.
+void hearAnswers(const FaultNet& net, const Complaint& complaint, const FaultCase& faultCase,
+                 std::size_t from, std::size_t to, Known& known) {
+    for (std::size_t i = from; i < to; ++i)
+        if (const FaultTest* test = testOf(net, faultCase.answers[i]))
+            weigh(known.states, *test, net.slip, *faultCase.answers[i].level);
+    known.odds = oddsOf(known.states, complaint, net.causes.size());
+}
+
 Known whatIsKnown(const FaultNet& net, const Complaint& complaint, const FaultCase& faultCase,
                   std::size_t answers, std::span<const FaultFigure> figures,
                   const std::vector<double>& shares) {
@@ -191,10 +200,7 @@ Known whatIsKnown(const FaultNet& net, const Complaint& complaint, const FaultCa
                 logWeight += std::log(kRemedyFails);
         state.weight = std::exp(logWeight);
     }
-    for (std::size_t i = 0; i < answers; ++i)
-        if (const FaultTest* test = testOf(net, faultCase.answers[i]))
-            weigh(known.states, *test, net.slip, *faultCase.answers[i].level);
-    known.odds = oddsOf(known.states, complaint, net.causes.size());
+    hearAnswers(net, complaint, faultCase, 0, answers, known);
     return known;
 }
 
@@ -278,9 +284,10 @@ FaultsSay faultsSay(const FaultNet& net, const FaultCase& faultCase, std::span<c
     const std::size_t complaintIndex = indexOf(net.complaints, faultCase.complaint).value();
     const Complaint& complaint = net.complaints[complaintIndex];
     const std::vector<double> shares = sharesOf(net, found, drumId);
-    const Known known = whatIsKnown(net, complaint, faultCase, faultCase.answers.size(), figures, shares);
     const std::size_t last = faultCase.answers.empty() ? 0 : faultCase.answers.size() - 1;
     const Known before = whatIsKnown(net, complaint, faultCase, last, figures, shares);
+    Known known = before;
+    hearAnswers(net, complaint, faultCase, last, faultCase.answers.size(), known);
 
     FaultsSay say;
     say.unexplained = known.odds.back();
