@@ -36,6 +36,7 @@ void FaultFinder::freshFigures() {
     static_cast<Context&>(now) = {};
     now.foundCauses.clear();
     now.earResults.clear();
+    now.tuningResults.clear();
     if (!m_stale && m_figuresOf == now)
         return;
     std::vector<Entry> own;

@@ -198,6 +198,25 @@ double trueMeanTension(const HiddenNature& nature, const PracticeState& state, H
     return rodTensions(nature.head(side), state, side).mean();
 }
 
+std::vector<Turns> evenTurns(const HiddenNature& nature, const PracticeState& state, HeadSide side,
+                             Tension tension) {
+    const HiddenHead& hidden = nature.head(side);
+    const bool stood = side == HeadSide::Batter ? state.batterStood : state.snareSideStood;
+    const double drawn = (tension.value - hidden.fingerTension) / hidden.perTurn;
+    std::vector<Turns> turns;
+    for (std::size_t rod = 0; rod < hidden.unevenTurns.size(); ++rod)
+        turns.push_back(Turns{(drawn - hidden.unevenTurns[rod]) / (1.0 - hidden.friction[rod]) -
+                              (stood ? hidden.standing.value : 0.0)});
+    return turns;
+}
+
+std::vector<Tension> trueRodTensions(const HiddenNature& nature, const PracticeState& state, HeadSide side) {
+    std::vector<Tension> tensions;
+    for (const double one : rodTensions(nature.head(side), state, side))
+        tensions.push_back(Tension{one});
+    return tensions;
+}
+
 std::vector<Cents> trueOwnDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side) {
     std::vector<Cents> result;
     for (const double own : deviationCents(rodTensions(nature.head(side), state, side)))

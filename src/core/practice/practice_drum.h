@@ -141,6 +141,11 @@ double practiceFeel(const HiddenNature& nature, const PracticeState& state, Head
 /// Each rod's own against the mean tension, in cents of pitch.
 std::vector<Cents> trueOwnDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
+/// Turns of each rod, counted as `state` counts them, at which every rod of the head pulls alike.
+std::vector<Turns> evenTurns(const HiddenNature& nature, const PracticeState& state, HeadSide side,
+                             Tension tension);
+/// Tension in front of each rod, N/m.
+std::vector<Tension> trueRodTensions(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 /// True mean tension of a head in kPracticeWeather.
 double trueMeanTension(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 

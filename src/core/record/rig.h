@@ -41,13 +41,33 @@ struct EarResult {
 };
 inline constexpr std::size_t kMostEarResults = 2000;
 
+/// How a practice drum was put right.
+struct TuningResult {
+    std::int64_t at = 0;     ///< seconds since 1970, UTC
+    std::string who;         ///< the user's word
+    std::string task;        ///< stored name
+    std::string help;        ///< stored name of what was shown meanwhile
+    bool isDone = false;     ///< within the tolerance at the end
+    double widestBefore = 0; ///< cents; 0 at the wires
+    double widestAfter = 0;
+    double offAfter = 0; ///< cents from the goal
+    int passes = 0;
+    int placements = 0; ///< of the key
+    int fewest = 0;     ///< that would have done
+    double load = 0;    ///< highest, share of what the film bears
+    double seconds = 0; ///< it took
+    bool operator==(const TuningResult&) const = default;
+};
+inline constexpr std::size_t kMostTuningResults = 2000;
+
 /// Kept by workbook.
 struct PlaceRig {
-    std::vector<PadKind> ownKinds;         ///< mufflers calibrated by the user, newest last
-    std::vector<Neighbour> neighbours;     ///< instruments that may set the wires going
-    bool leftHanded = false;               ///< rounds of taps run clockwise, as a left hand goes on
-    std::vector<EarResult> earResults{};   ///< the newest last
-    std::vector<FoundCause> foundCauses{}; ///< what was wrong with the house's drums, the newest last
+    std::vector<PadKind> ownKinds;             ///< mufflers calibrated by the user, newest last
+    std::vector<Neighbour> neighbours;         ///< instruments that may set the wires going
+    bool leftHanded = false;                   ///< rounds of taps run clockwise, as a left hand goes on
+    std::vector<EarResult> earResults{};       ///< the newest last
+    std::vector<TuningResult> tuningResults{}; ///< likewise
+    std::vector<FoundCause> foundCauses{};     ///< what was wrong with the house's drums, the newest last
     bool operator==(const PlaceRig&) const = default;
 };
 

@@ -21,8 +21,10 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Neighbour, name, kind, partials)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(MicrophonePlace, angle, fromCentre, height)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(FoundCause, caseAt, drumId, cause)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(EarResult, at, who, exercise, threshold, error, trials)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(TuningResult, at, who, task, help, isDone, widestBefore, widestAfter,
+                                   offAfter, passes, placements, fewest, load, seconds)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlaceRig, ownKinds, neighbours, leftHanded, foundCauses,
-                                                earResults)
+                                                earResults, tuningResults)
 
 std::string drumRigText(const DrumRig& rig) {
     return Json{{"layout", rig.layout}, {"microphone", rig.microphone}, {"gauge", rig.gauge.name}}.dump();

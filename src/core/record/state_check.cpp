@@ -245,6 +245,19 @@ std::optional<InputProblem> faultIn(const PlaceRig& rig) {
         sieve.between(result.error, 0.0, 100.0, "earResults.error");
         sieve.between(result.trials, 0, 1e6, "earResults.trials");
     }
+    sieve.atMost(rig.tuningResults.size(), kMostTuningResults, "tuningResults");
+    for (const TuningResult& result : rig.tuningResults) {
+        sieve.between(static_cast<double>(result.at), 0.0, kLatest, "tuningResults.at");
+        sieve.atMost(result.who.size(), kLongestWords, "tuningResults.who");
+        sieve.atMost(result.task.size(), kLongestId, "tuningResults.task");
+        sieve.atMost(result.help.size(), kLongestId, "tuningResults.help");
+        for (const double cents : {result.widestBefore, result.widestAfter, result.offAfter})
+            sieve.between(cents, -1e5, 1e5, "tuningResults.cents");
+        for (const int count : {result.passes, result.placements, result.fewest})
+            sieve.between(count, 0, 1e6, "tuningResults.count");
+        sieve.between(result.load, 0.0, 100.0, "tuningResults.load");
+        sieve.between(result.seconds, 0.0, 1e7, "tuningResults.seconds");
+    }
     sieve.atMost(rig.foundCauses.size(), kMostFound, "foundCauses");
     for (const FoundCause& found : rig.foundCauses) {
         sieve.between(static_cast<double>(found.caseAt), 0.0, kLatest, "foundCauses.caseAt");

@@ -98,16 +98,34 @@ TEST(FaultCommands, EarResultsAndFoundCausesComeBackFromAFile) {
     Session session = testing::fullSession();
     session = done(session, KeepFound{{5, "plover", "uneven"}});
     session = done(session, KeepEarResult{{7, "Ida", "higher", 9.5, 0.2, 31}});
+    session = done(session, KeepTuningResult{{.at = 8,
+                                              .who = "Ida",
+                                              .task = "uneven",
+                                              .help = "figures",
+                                              .isDone = true,
+                                              .widestBefore = 31.0,
+                                              .widestAfter = 5.5,
+                                              .offAfter = -3.0,
+                                              .passes = 2,
+                                              .placements = 9,
+                                              .fewest = 6,
+                                              .load = 0.4,
+                                              .seconds = 210.0}});
     const auto again = placeRigFromText(placeRigText(session));
     ASSERT_TRUE(again);
+    EXPECT_EQ(again->tuningResults, session.tuningResults);
     EXPECT_EQ(again->foundCauses, session.foundCauses);
     EXPECT_EQ(again->earResults, session.earResults);
     Json bad = Json::parse(placeRigText(session));
     bad["earResults"][0]["threshold"] = -3;
     EXPECT_FALSE(placeRigFromText(bad.dump()));
+    Json badTask = Json::parse(placeRigText(session));
+    badTask["tuningResults"][0]["seconds"] = -1;
+    EXPECT_FALSE(placeRigFromText(badTask.dump()));
     Json old = Json::parse(placeRigText(session)); // of a program that knew neither
     old.erase("earResults");
     old.erase("foundCauses");
+    old.erase("tuningResults");
     ASSERT_TRUE(placeRigFromText(old.dump()));
     EXPECT_TRUE(placeRigFromText(old.dump())->earResults.empty());
 }

@@ -20,16 +20,15 @@ namespace bombo {
 
 /// One thing that the user did. A new one is a struct in its family (with its stored name), its carryOut, and
 /// its place here.
-using Command =
-    std::variant<GoTo, ChooseSource, SetNote, SetNearestRod, SetReminder, SetHand, ChooseGauge, MeasureWires,
-                 SetNeighbours, PlaceMicrophone, KeepKind, ChooseTone, SetWish, ChooseSchool, SetWeather,
-                 ChooseHandling, ChooseCondition, Prepared, FingerTight, GroupTurned, MoveMade, BothTurned,
-                 CorrectCount, Resists, RetraceHead, Rested, StartHeadAgain, BeginTrial, EndTrial,
-                 BeginTapping, TapHeard, GaugeRead, ChooseWay, AskAgain, BeginHurry, EndHurry, CardTapHeard,
-                 TakeBackCardTap, StartCard, SetStrainer, AnswerWires, JudgeWires, VoiceHeard, AddPad,
-                 MovePad, RemovePad, LayPads, StrokeHeard, BeginExperiment, EndExperiment, JudgeBlind,
-                 SetStars, MarkSaved, GoBack, DescribeDrum, FitHead, FitWires, Complain, AnswerFault,
-                 TakeCause, JudgeRemedy, StepBackInFaults, LeaveFaults, KeepFound, KeepEarResult>;
+using Command = std::variant<
+    GoTo, ChooseSource, SetNote, SetNearestRod, SetReminder, SetHand, ChooseGauge, MeasureWires,
+    SetNeighbours, PlaceMicrophone, KeepKind, ChooseTone, SetWish, ChooseSchool, SetWeather, ChooseHandling,
+    ChooseCondition, Prepared, FingerTight, GroupTurned, MoveMade, BothTurned, CorrectCount, Resists,
+    RetraceHead, Rested, StartHeadAgain, BeginTrial, EndTrial, BeginTapping, TapHeard, GaugeRead, ChooseWay,
+    AskAgain, BeginHurry, EndHurry, CardTapHeard, TakeBackCardTap, StartCard, SetStrainer, AnswerWires,
+    JudgeWires, VoiceHeard, AddPad, MovePad, RemovePad, LayPads, StrokeHeard, BeginExperiment, EndExperiment,
+    JudgeBlind, SetStars, MarkSaved, GoBack, DescribeDrum, FitHead, FitWires, Complain, AnswerFault,
+    TakeCause, JudgeRemedy, StepBackInFaults, LeaveFaults, KeepFound, KeepEarResult, KeepTuningResult>;
 
 /// The session after the command, or why it cannot be. Pure: equal input, equal output.
 Outcome apply(Session session, const Command& command);

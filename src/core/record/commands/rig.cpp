@@ -64,6 +64,15 @@ Outcome KeepEarResult::carryOut(Session session) const {
     return session;
 }
 
+Outcome KeepTuningResult::carryOut(Session session) const {
+    if (result.who.size() > kLongestWho)
+        return failure(Refusal::TooLongAName);
+    session.tuningResults.push_back(result);
+    if (session.tuningResults.size() > kMostTuningResults)
+        session.tuningResults.erase(session.tuningResults.begin());
+    return session;
+}
+
 Outcome KeepKind::carryOut(Session session) const {
     if (!isOwnKind(kind) || kind.id.size() > kLongestName || !isUsable(kind))
         return failure(Refusal::KindOutOfRange);

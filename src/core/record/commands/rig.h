@@ -55,6 +55,14 @@ struct KeepEarResult {
 };
 inline constexpr std::size_t kLongestWho = 60;
 
+/// How a practice drum was put right.
+struct KeepTuningResult {
+    static constexpr Touches touches = Touches::Rig;
+    static constexpr const char* name = "keep_tuning_result";
+    TuningResult result;
+    Outcome carryOut(Session session) const;
+};
+
 /// A thing of the user's own, calibrated; one of the same name is replaced.
 struct KeepKind {
     static constexpr Touches touches = Touches::Rig;

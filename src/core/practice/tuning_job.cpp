@@ -1,0 +1,293 @@
+#include "core/practice/tuning_job.h"
+
+#include "core/acoustics/pitches.h"
+#include "core/tap/taps_in.h"
+#include "core/units/dice.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace bombo {
+namespace {
+
+constexpr Turns kLowRod{-0.3};
+constexpr double kStickingLoss = 0.5; ///< of what the sticking rod is turned
+constexpr Turns kStickingLow{-0.35};
+constexpr double kUneven = 0.16; ///< turns, one standard deviation
+constexpr Turns kSlack{-1.0};
+constexpr Turns kALittleLow{-0.25};
+constexpr Turns kTooFar{1.0}; ///< of the knob, beyond where the softest strokes still answer
+
+std::vector<Turns>& turnsIn(PracticeState& state, HeadSide side) {
+    return side == HeadSide::Batter ? state.batterTurns : state.snareSideTurns;
+}
+const std::vector<Turns>& turnsIn(const PracticeState& state, HeadSide side) {
+    return side == HeadSide::Batter ? state.batterTurns : state.snareSideTurns;
+}
+
+Turns toSixteenth(Turns turns) {
+    return Turns{std::round(turns.value / kSmallestTurn.value) * kSmallestTurn.value};
+}
+
+PracticeSound soundIn(const PracticeRoom& room, double sampleRate, std::uint64_t seed) {
+    PracticeSound sound;
+    sound.sampleRate = sampleRate;
+    sound.room = room;
+    sound.room.seed = seed % 1000 + 1;
+    return sound;
+}
+
+} // namespace
+
+const char* tuningTaskName(TuningTask task) {
+    static constexpr std::array names{"one_rod",          "uneven",       "choked_wires",
+                                      "slack_snare_side", "sticking_rod", "five_minutes"};
+    return names.at(static_cast<std::size_t>(task));
+}
+
+TuningJob::TuningJob(TuningTask task, const Drum& drum, Tension batter, Tension snareSide, std::uint64_t seed)
+    : m_task(task), m_drum(drum), m_nature(drawNature(drum, seed)),
+      m_tension(side() == HeadSide::Batter ? batter : snareSide),
+      m_other(side() == HeadSide::Batter ? snareSide : batter), m_stroke(seed * 1000),
+      m_turned(static_cast<std::size_t>(drum.rods)), m_readings(static_cast<std::size_t>(drum.rods)) {
+    plant(seed);
+    m_goal = pitchAt(m_tension);
+    m_begin = m_state;
+    m_load = highestLoad();
+}
+
+/// Even and at its goal first, then the flaw.
+void TuningJob::plant(std::uint64_t seed) {
+    Dice dice(seed ^ 0x7A5CULL);
+    HiddenHead& head = side() == HeadSide::Batter ? m_nature.batter : m_nature.snareSide;
+    head.pitchOff = 0.0; // the goal is stated in Hz
+    const auto rods = static_cast<std::size_t>(m_drum.rods);
+    const auto one = static_cast<std::size_t>(dice.uniform(0.0, static_cast<double>(rods)));
+    if (m_task == TuningTask::StickingRod)
+        head.friction[one] = kStickingLoss;
+    for (const HeadSide which : {HeadSide::Batter, HeadSide::SnareSide})
+        turnsIn(m_state, which) = evenTurns(m_nature, m_state, which, which == side() ? m_tension : m_other);
+    std::vector<Turns>& turns = turnsIn(m_state, side());
+    const auto strew = [&](Turns all) {
+        for (Turns& turn : turns)
+            turn = turn + all + Turns{std::clamp(kUneven * dice.normal(), -0.4, 0.4)};
+    };
+    switch (m_task) {
+    case TuningTask::OneRod:
+        turns[one] = turns[one] + kLowRod;
+        break;
+    case TuningTask::Uneven:
+        strew({});
+        break;
+    case TuningTask::StickingRod:
+        turns[one] = turns[one] + Turns{kStickingLow.value / (1.0 - kStickingLoss)};
+        break;
+    case TuningTask::SlackSnareSide:
+        strew(kSlack);
+        break;
+    case TuningTask::FiveMinutes:
+        strew(kALittleLow);
+        break;
+    case TuningTask::ChokedWires:
+        m_state.strainer = toSixteenth(chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper) + kTooFar);
+        break;
+    }
+}
+
+std::optional<Seconds> TuningJob::within() const {
+    return m_task == TuningTask::FiveMinutes ? std::optional(kFiveMinutes) : std::nullopt;
+}
+
+Hertz TuningJob::pitchAt(Tension tension) const {
+    const bool isBatter = side() == HeadSide::Batter;
+    return edgePitch(drumState(m_drum, isBatter ? tension : m_other, isBatter ? m_other : tension,
+                               airAt(kPracticeWeather)),
+                     side());
+}
+
+double TuningJob::highestLoad() const {
+    double highest = 0.0;
+    for (const Tension tension : trueRodTensions(m_nature, m_state, side()))
+        highest = std::max(highest, filmLoad(m_drum.head(side()), tension));
+    return highest;
+}
+
+bool TuningJob::turn(int rod, Turns turns) {
+    if (isTorn())
+        return false;
+    if (isWires()) {
+        const Turns knob = m_state.strainer + turns;
+        if (knob.value < 0.0 || knob.value > 6.0)
+            return false;
+        m_state.strainer = knob;
+        rod = 0;
+    } else {
+        std::vector<Turns>& all = turnsIn(m_state, side());
+        const auto at = static_cast<std::size_t>(rod);
+        const Turns before = all[at];
+        const Tension pulled = trueRodTensions(m_nature, m_state, side())[at];
+        all[at] = before + turns;
+        if (turns.value < 0.0 && trueRodTensions(m_nature, m_state, side())[at] == pulled) {
+            all[at] = before; // it is loose already
+            return false;
+        }
+        m_turned[at] = m_turned[at] + turns;
+        m_load = std::max(m_load, highestLoad());
+    }
+    if (m_placements.empty() || m_hasTapped || m_placements.back().rod != rod)
+        m_placements.push_back({rod, {}, m_hasTapped});
+    m_placements.back().turns = m_placements.back().turns + turns;
+    m_hasTapped = false;
+    m_hasTurned = true;
+    return true;
+}
+
+Turns TuningJob::turnedAt(int rod) const {
+    if (isWires())
+        return m_state.strainer - m_begin.strainer;
+    return m_turned[static_cast<std::size_t>(rod)];
+}
+
+std::vector<float> TuningJob::tap(int rod, const PracticeRoom& room, double sampleRate) {
+    if (m_hasTurned)
+        std::fill(m_readings.begin(), m_readings.end(), std::nullopt);
+    m_hasTurned = false;
+    m_hasTapped = true;
+    m_lastRod = rod;
+    PracticeTap tap{.side = side(), .rod = rod, .stroke = ++m_stroke};
+    return practiceTap(m_drum, m_nature, m_state, tap, kPracticeWeather, soundIn(room, sampleRate, m_stroke));
+}
+
+std::vector<float> TuningJob::goalTap(const PracticeRoom& room, double sampleRate) {
+    PracticeState even = m_state;
+    turnsIn(even, side()) = evenTurns(m_nature, even, side(), m_tension);
+    const PracticeTap tap{.side = side(), .rod = m_lastRod, .stroke = ++m_stroke};
+    return practiceTap(m_drum, m_nature, even, tap, kPracticeWeather, soundIn(room, sampleRate, m_stroke));
+}
+
+PracticeWireStroke TuningJob::strike(Dynamic dynamic, const PracticeRoom& room, double sampleRate) {
+    m_hasTapped = true;
+    ++m_stroke;
+    const StrokePlace place = dynamic == Dynamic::Loud ? StrokePlace::Middle : StrokePlace::Edge;
+    return practiceWireStroke(m_drum, m_nature, m_state, place, dynamic, m_stroke, kPracticeWeather,
+                              soundIn(room, sampleRate, m_stroke));
+}
+
+/// What the task says of the pitch and what was counted since, at what a turn usually does.
+Expectation TuningJob::expectation() const {
+    const bool isBatter = side() == HeadSide::Batter;
+    double turned = 0.0;
+    for (int rod = 0; rod < m_drum.rods; ++rod)
+        turned += turnedAt(rod).value / m_drum.rods;
+    const Turns planted = m_task == TuningTask::SlackSnareSide ? kSlack : Turns{0.0};
+    const double perTurn = tensionPerTurnPrior(m_drum, side()).value;
+    const Tension now{std::max(0.3 * m_tension.value, m_tension.value + (planted.value + turned) * perTurn)};
+    const DrumState state =
+        drumState(m_drum, isBatter ? now : m_other, isBatter ? m_other : now, airAt(kPracticeWeather));
+    return {.modes = expectedModes(mutedModes(state, side()))};
+}
+
+std::optional<RodReading> TuningJob::hear(std::span<const float> samples, double sampleRate) {
+    ReadingOptions options;
+    options.expected = expectation();
+    for (const Tap& tap : tapsIn(samples, sampleRate)) {
+        const Reading reading = readTap(tap, options);
+        if (reading.hasFigure() && reading.error() <= kUsable)
+            return m_readings[static_cast<std::size_t>(m_lastRod)] = rodReadingFrom(reading);
+    }
+    return std::nullopt;
+}
+
+bool TuningJob::isRoundWhole() const {
+    return !m_hasTurned && std::all_of(m_readings.begin(), m_readings.end(),
+                                       [](const auto& reading) { return reading.has_value(); });
+}
+
+MovePlan TuningJob::advice(Cents tolerance) const {
+    std::vector<std::optional<RodPitches>> heard;
+    for (const auto& reading : m_readings)
+        heard.push_back(RodPitches{.edge = reading->frequency,
+                                   .second = reading->second,
+                                   .error = errorOf(*reading).value_or(Cents{0.0}),
+                                   .secondError = reading->second && reading->secondError
+                                                      ? errorInCents(*reading->secondError, *reading->second)
+                                                      : Cents{0.0}});
+    const EveningShare share = eveningPrior(m_drum, side());
+    const EvennessEstimate now = estimateEvenness(heard, {}, share);
+    // Nobody counted before: the count begins at the tension that is heard now.
+    const double up = std::exp2(centsBetween(m_goal, now.mean).value / 600.0);
+    const TurnResponse response =
+        learnTurnResponse(m_drum, side(), {}, {m_tension * up, Tension{0.05 * m_tension.value}});
+    const std::vector<Turns> none(m_readings.size());
+    return planMoves(now, m_goal, none, response, m_drum.head(side()),
+                     {.tolerance = tolerance, .evening = share, .floor = Turns{-2.0}});
+}
+
+/// The largest of the turns back to even at the goal, as many as it takes; in sixteenths.
+std::vector<Turns> TuningJob::shortestWay(Cents tolerance) const {
+    std::vector<Turns> best;
+    if (isWires()) {
+        const Turns choke = chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper);
+        const Turns middle{0.5 * (choke.value + std::min(m_nature.rattle, choke).value)};
+        return {toSixteenth(middle - m_begin.strainer)};
+    }
+    const std::vector<Turns> even = evenTurns(m_nature, m_begin, side(), m_tension);
+    const std::vector<Turns>& begin = turnsIn(m_begin, side());
+    std::vector<std::size_t> order(even.size());
+    std::iota(order.begin(), order.end(), std::size_t{0});
+    const auto need = [&](std::size_t rod) { return std::abs((even[rod] - begin[rod]).value); };
+    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return need(a) > need(b); });
+    best.assign(even.size(), Turns{0.0});
+    PracticeState state = m_begin;
+    for (const std::size_t rod : order) {
+        if (isWithin(state, tolerance))
+            break;
+        best[rod] = toSixteenth(even[rod] - begin[rod]);
+        turnsIn(state, side())[rod] = begin[rod] + best[rod];
+    }
+    return best;
+}
+
+Cents TuningJob::offGoal(const PracticeState& state) const {
+    return centsBetween(m_goal, pitchAt(Tension{trueMeanTension(m_nature, state, side())}));
+}
+
+bool TuningJob::isWithin(const PracticeState& state, Cents tolerance) const {
+    return widestIn(state) <= tolerance && std::abs(offGoal(state).value) <= tolerance.value;
+}
+
+Cents TuningJob::widestIn(const PracticeState& state) const {
+    Cents widest{0.0};
+    for (const Cents one : trueEdgeDeviation(m_nature, state, side()))
+        widest = std::max(widest, Cents{std::abs(one.value)});
+    return widest;
+}
+
+TuningScore TuningJob::score(Cents tolerance) const {
+    TuningScore score;
+    score.isWires = isWires();
+    score.best = shortestWay(tolerance);
+    score.fewest = static_cast<int>(
+        std::count_if(score.best.begin(), score.best.end(), [](Turns turns) { return turns.value != 0.0; }));
+    score.placements = static_cast<int>(m_placements.size());
+    score.passes = static_cast<int>(std::count_if(m_placements.begin(), m_placements.end(),
+                                                  [](const KeyPlacement& one) { return one.beginsPass; }));
+    for (std::size_t rod = 0; rod < score.best.size(); ++rod)
+        score.turned.push_back(turnedAt(static_cast<int>(rod)));
+    if (isWires()) {
+        score.answers = m_state.strainer < chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper);
+        score.rattles = m_state.strainer < m_nature.rattle;
+        score.isDone = score.answers && !score.rattles;
+        return score;
+    }
+    score.load = m_load;
+    score.widestBefore = widestIn(m_begin);
+    score.widestAfter = widestIn(m_state);
+    score.offBefore = offGoal(m_begin);
+    score.offAfter = offGoal(m_state);
+    score.isDone = isWithin(m_state, tolerance);
+    return score;
+}
+
+} // namespace bombo

@@ -1,0 +1,124 @@
+#pragma once
+/// A practice drum with something planted in it, to be put right by hand: what was done to it, and how that
+/// compares with the shortest way.
+#include "core/practice/practice_drum.h"
+#include "core/reading/rod_reading.h"
+#include "core/tuning/evenness.h"
+
+#include <array>
+#include <optional>
+#include <vector>
+
+namespace bombo {
+
+/// From the easiest on.
+enum class TuningTask {
+    OneRod,         ///< one rod of the batter is low
+    Uneven,         ///< all rods of the batter stand as they like
+    ChokedWires,    ///< the strainer is drawn too far
+    SlackSnareSide, ///< a turn too low, and uneven
+    StickingRod,    ///< one rod is low, and half of what it is turned gets lost in its thread
+    FiveMinutes,    ///< uneven and too low, before the show begins
+};
+inline constexpr std::array kTuningTasks{TuningTask::OneRod,      TuningTask::Uneven,
+                                         TuningTask::ChokedWires, TuningTask::SlackSnareSide,
+                                         TuningTask::StickingRod, TuningTask::FiveMinutes};
+/// Stored names: "one_rod", "uneven", "choked_wires", "slack_snare_side", "sticking_rod", "five_minutes".
+const char* tuningTaskName(TuningTask task);
+
+inline constexpr Seconds kFiveMinutes{300.0};
+/// Of rods and knob, here.
+inline constexpr Turns kSmallestTurn{1.0 / 16.0};
+
+/// One placement of the key: turns at one rod without another in between.
+struct KeyPlacement {
+    int rod = 0;
+    Turns turns;
+    bool beginsPass = false; ///< the first after listening
+};
+
+struct TuningScore {
+    Cents widestBefore; ///< of a rod as it sounds against the mean
+    Cents widestAfter;
+    Cents offBefore; ///< mean pitch from the goal
+    Cents offAfter;
+    int passes = 0;            ///< bouts of turning between bouts of listening
+    int placements = 0;        ///< of the key
+    int fewest = 0;            ///< placements that would have done, by who knows what was planted
+    double load = 0;           ///< highest at any rod, share of what the film bears
+    std::vector<Turns> turned; ///< net, by rod; of the knob alone at the wires
+    std::vector<Turns> best;   ///< of the shortest way, likewise; where all of it is turned
+    bool answers = false;      ///< wires: a whisper near the edge
+    bool rattles = false;      ///< wires: after a loud stroke
+    bool isWires = false;
+    bool isDone = false; ///< widest rod and mean within the tolerance; or answers and does not rattle
+};
+
+class TuningJob {
+public:
+    /// @param batter, snareSide tensions to end at, N/m, as the user's own drum stands
+    TuningJob(TuningTask task, const Drum& drum, Tension batter, Tension snareSide, std::uint64_t seed);
+
+    TuningTask task() const { return m_task; }
+    bool isWires() const { return m_task == TuningTask::ChokedWires; }
+    HeadSide side() const {
+        return m_task == TuningTask::SlackSnareSide ? HeadSide::SnareSide : HeadSide::Batter;
+    }
+    const Drum& drum() const { return m_drum; }
+    Hertz goal() const { return m_goal; } ///< edge pitch, other head muted
+    std::optional<Seconds> within() const;
+
+    /// One rod, or the knob of the strainer where that is the task. @return false where it does not go: below
+    /// finger-tight, or the head is torn
+    bool turn(int rod, Turns turns);
+    bool isTorn() const { return m_load >= 1.0; }
+    Turns turnedAt(int rod) const; ///< since the beginning
+    Turns knob() const { return m_state.strainer; }
+
+    /// A tap in front of a rod; begins a new round if anything was turned since. @pre !isWires()
+    std::vector<float> tap(int rod, const PracticeRoom& room, double sampleRate);
+    /// The same head without a flaw and at its goal.
+    std::vector<float> goalTap(const PracticeRoom& room, double sampleRate);
+    /// A stroke with the wires on: softly near the edge or loud in the middle. @pre isWires()
+    PracticeWireStroke strike(Dynamic dynamic, const PracticeRoom& room, double sampleRate);
+
+    /// What the ear makes of the last tap, and kept for the round. @return empty where it reads nothing
+    std::optional<RodReading> hear(std::span<const float> samples, double sampleRate);
+    /// Of the round at hand, by rod.
+    const std::vector<std::optional<RodReading>>& readings() const { return m_readings; }
+    bool isRoundWhole() const;
+    /// What Bombo would turn after this round. @pre isRoundWhole()
+    MovePlan advice(Cents tolerance) const;
+
+    const std::vector<KeyPlacement>& placements() const { return m_placements; }
+    TuningScore score(Cents tolerance) const;
+
+private:
+    void plant(std::uint64_t seed);
+    std::vector<Turns> shortestWay(Cents tolerance) const;
+    bool isWithin(const PracticeState& state, Cents tolerance) const;
+    Cents offGoal(const PracticeState& state) const;
+    Expectation expectation() const;
+    Hertz pitchAt(Tension tension) const; ///< edge pitch of the head at hand
+    Cents widestIn(const PracticeState& state) const;
+    double highestLoad() const;
+
+    TuningTask m_task;
+    Drum m_drum;
+    HiddenNature m_nature;
+    PracticeState m_state;
+    PracticeState m_begin;
+    Tension m_tension; ///< of the head at hand, to end at
+    Tension m_other;   ///< of the other head
+    Hertz m_goal;
+    std::uint64_t m_stroke;
+    int m_lastRod = 0;
+    bool m_hasTurned = false; ///< since the last tap
+    bool m_hasTapped = true;  ///< since the last turn
+    double m_load = 0;
+    std::vector<Turns> m_turned; ///< since the beginning
+    std::vector<KeyPlacement> m_placements;
+    std::vector<std::optional<RodReading>> m_readings;
+};
+
+} // namespace bombo
