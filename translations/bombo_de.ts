@@ -1104,6 +1104,66 @@
         <source>For muffling: shorter, or not?</source>
         <translation>Zum Dämpfen: kürzer oder nicht?</translation>
     </message>
+    <message>
+        <source>Which rod is low?</source>
+        <translation>Welche Schraube ist tief?</translation>
+    </message>
+    <message>
+        <source>Which beats faster?</source>
+        <translation>Was schwebt schneller?</translation>
+    </message>
+    <message>
+        <source>Which was nearer the edge?</source>
+        <translation>Was war näher am Rand?</translation>
+    </message>
+    <message>
+        <source>Which wires are looser?</source>
+        <translation>Welcher Teppich ist lockerer?</translation>
+    </message>
+    <message>
+        <source>Taps side by side, as on the drum</source>
+        <translation>Nebeneinander geklopft, wie am Fell</translation>
+    </message>
+    <message>
+        <source>The slower it beats, the nearer</source>
+        <translation>Je langsamer, desto näher</translation>
+    </message>
+    <message>
+        <source>Where a stroke landed</source>
+        <translation>Wo ein Schlag traf</translation>
+    </message>
+    <message>
+        <source>Choked, right or loose</source>
+        <translation>Erstickt, richtig oder locker</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 Umdrehungen</translation>
+    </message>
+    <message>
+        <source>Turn until the beat slows down by that much: then you are sure of the way.</source>
+        <translation>Drehen Sie, bis die Schwebung um so viel langsamer wird: Dann ist die Richtung sicher.</translation>
+    </message>
+    <message>
+        <source>Of the head&apos;s radius: a stroke that strays by less sounds the same to you.</source>
+        <translation>Des Fellradius: Ein Schlag, der um weniger abweicht, klingt für Sie gleich.</translation>
+    </message>
+    <message>
+        <source>Turn the knob by that much before you listen again.</source>
+        <translation>Drehen Sie den Knopf um so viel, bevor Sie wieder hinhören.</translation>
+    </message>
+    <message>
+        <source>Rod %1</source>
+        <translation>Schraube %1</translation>
+    </message>
+    <message>
+        <source>The first</source>
+        <translation>Das erste</translation>
+    </message>
+    <message>
+        <source>The second</source>
+        <translation>Das zweite</translation>
+    </message>
 </context>
 <context>
     <name>EarsPicture</name>
@@ -2869,6 +2929,10 @@ trifft hier</translation>
         <source>you</source>
         <translation>Sie</translation>
     </message>
+    <message>
+        <source>your turns; brackets at the end: the shortest way</source>
+        <translation>Ihre Drehungen; Klammern am Ende: der kürzeste Weg</translation>
+    </message>
 </context>
 <context>
     <name>HoopPicture</name>
@@ -2919,6 +2983,10 @@ trifft hier</translation>
     <message>
         <source>beside the badge or tape</source>
         <translation>neben Plakette oder Klebeband</translation>
+    </message>
+    <message>
+        <source>the shortest way %1</source>
+        <translation>der kürzeste Weg %1</translation>
     </message>
 </context>
 <context>
@@ -3988,6 +4056,10 @@ trifft hier</translation>
         <source>result of the practice room</source>
         <translation>Ergebnis aus dem Übungsraum</translation>
     </message>
+    <message>
+        <source>result of a practice drum</source>
+        <translation>Ergebnis einer Übungstrommel</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -4628,6 +4700,14 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Sweep of the strainer</source>
         <translation>Durchgang der Abhebung</translation>
     </message>
+    <message>
+        <source>Strainer now at %1. Tried: %2.</source>
+        <translation>Abhebung jetzt bei %1. Versucht: %2.</translation>
+    </message>
+    <message>
+        <source>disc: answered, cross: no answer; above: a straight line is clean, a jagged one rattled</source>
+        <translation>Scheibe: Antwort, Kreuz: keine; oben: gerade Linie sauber, gezackte rasselt</translation>
+    </message>
 </context>
 <context>
     <name>TapPaint</name>
@@ -4666,6 +4746,195 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Partials: %1.</source>
         <translation>Teiltöne: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>Tuning</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>One rod is low</source>
+        <translation>Eine Schraube ist tief</translation>
+    </message>
+    <message>
+        <source>Uneven all round</source>
+        <translation>Rundum ungleich</translation>
+    </message>
+    <message>
+        <source>Choked wires</source>
+        <translation>Erstickter Teppich</translation>
+    </message>
+    <message>
+        <source>Slack snare side</source>
+        <translation>Schlaffes Resonanzfell</translation>
+    </message>
+    <message>
+        <source>A rod that sticks</source>
+        <translation>Eine Schraube klemmt</translation>
+    </message>
+    <message>
+        <source>Five minutes</source>
+        <translation>Fünf Minuten</translation>
+    </message>
+    <message>
+        <source>Find it and bring it up; leave the others alone.</source>
+        <translation>Finden Sie sie und ziehen Sie sie nach; die anderen bleiben, wie sie sind.</translation>
+    </message>
+    <message>
+        <source>Bring every rod of the batter to %1.</source>
+        <translation>Bringen Sie jede Schraube des Schlagfells auf %1.</translation>
+    </message>
+    <message>
+        <source>Turn the knob until a whisper near the edge is answered and a loud stroke does not rattle on.</source>
+        <translation>Drehen Sie den Knopf, bis ein Hauch am Rand Antwort bekommt und ein lauter Schlag nicht nachrasselt.</translation>
+    </message>
+    <message>
+        <source>It hangs about a turn too low. Bring every rod to %1.</source>
+        <translation>Es hängt etwa eine Umdrehung zu tief. Bringen Sie jede Schraube auf %1.</translation>
+    </message>
+    <message>
+        <source>One rod is low and does not do what it is turned. Bring it to the others.</source>
+        <translation>Eine Schraube ist tief und tut nicht, was man sie dreht. Bringen Sie sie zu den anderen.</translation>
+    </message>
+    <message>
+        <source>The show begins in five minutes. Bring every rod of the batter to %1.</source>
+        <translation>In fünf Minuten beginnt die Vorstellung. Bringen Sie jede Schraube des Schlagfells auf %1.</translation>
+    </message>
+    <message>
+        <source>Figures and advice</source>
+        <translation>Zahlen und Rat</translation>
+    </message>
+    <message>
+        <source>Figures alone</source>
+        <translation>Nur Zahlen</translation>
+    </message>
+    <message>
+        <source>By ear alone</source>
+        <translation>Nur nach Gehör</translation>
+    </message>
+    <message>
+        <source>Nothing need be turned any more.</source>
+        <translation>Es braucht nichts mehr gedreht zu werden.</translation>
+    </message>
+    <message>
+        <source>%1, %2 tighter</source>
+        <translation>%1, %2 fester</translation>
+    </message>
+    <message>
+        <source>%1, %2 looser</source>
+        <translation>%1, %2 lockerer</translation>
+    </message>
+    <message>
+        <source>Bombo would turn: %1.</source>
+        <translation>Bombo würde drehen: %1.</translation>
+    </message>
+    <message>
+        <source>%1 min %2 s</source>
+        <translation>%1 min %2 s</translation>
+    </message>
+    <message>
+        <source>The head has torn: its film was pulled beyond what it bears. On your own drum Bombo stops long before.</source>
+        <translation>Das Fell ist gerissen: Die Folie wurde weiter gezogen, als sie trägt. An Ihrer eigenen Trommel hält Bombo lange vorher an.</translation>
+    </message>
+    <message>
+        <source>Too loose: a loud stroke still rattles on.</source>
+        <translation>Zu locker: Ein lauter Schlag rasselt noch nach.</translation>
+    </message>
+    <message>
+        <source>Right: a whisper is answered, and a loud stroke is clean.</source>
+        <translation>Richtig: Ein Hauch bekommt Antwort, und ein lauter Schlag ist sauber.</translation>
+    </message>
+    <message>
+        <source>Too tight: a whisper near the edge is not answered.</source>
+        <translation>Zu fest: Ein Hauch am Rand bekommt keine Antwort.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The knob was turned %n time(s).</source>
+        <translation>
+            <numerusform>Der Knopf wurde %n-mal gedreht.</numerusform>
+            <numerusform>Der Knopf wurde %n-mal gedreht.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Once would have done: %1 looser.</source>
+        <translation>Einmal hätte genügt: %1 lockerer.</translation>
+    </message>
+    <message>
+        <source>Once would have done: %1 tighter.</source>
+        <translation>Einmal hätte genügt: %1 fester.</translation>
+    </message>
+    <message>
+        <source>It took %1.</source>
+        <translation>Es dauerte %1.</translation>
+    </message>
+    <message>
+        <source>Done: within the tolerance of this drum.</source>
+        <translation>Fertig: innerhalb der Toleranz dieser Trommel.</translation>
+    </message>
+    <message>
+        <source>Not there yet.</source>
+        <translation>Noch nicht so weit.</translation>
+    </message>
+    <message>
+        <source>The rod that was farthest off: %1 before, %2 now; the head as a whole %3 from the goal.</source>
+        <translation>Die Schraube, die am weitesten abwich: %1 vorher, %2 jetzt; das Fell im Ganzen %3 vom Ziel.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pass(es) of turning.</source>
+        <translation>
+            <numerusform>%n Durchgang gedreht.</numerusform>
+            <numerusform>%n Durchgänge gedreht.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The key was set %n time(s).</source>
+        <translation>
+            <numerusform>Der Schlüssel wurde %n-mal angesetzt.</numerusform>
+            <numerusform>Der Schlüssel wurde %n-mal angesetzt.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Who knows what was planted sets it %n time(s).</source>
+        <translation>
+            <numerusform>Wer weiß, was versteckt war, setzt ihn %n-mal an.</numerusform>
+            <numerusform>Wer weiß, was versteckt war, setzt ihn %n-mal an.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Film load at most %1 %. It took %2.</source>
+        <translation>Last der Folie höchstens %1 %. Es dauerte %2.</translation>
+    </message>
+    <message>
+        <source>Half of what it was turned was lost in the thread: clean and oil such a rod.</source>
+        <translation>Die Hälfte der Drehung ging im Gewinde verloren: So eine Schraube reinigen und ölen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turn(s) of the knob</source>
+        <translation>
+            <numerusform>%n-mal</numerusform>
+            <numerusform>%n-mal</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>here stands how near you came, day by day</source>
+        <translation>hier steht, wie nah Sie kamen, Tag für Tag</translation>
+    </message>
+    <message numerus="yes">
+        <source>Last time right; the knob turned %n time(s)</source>
+        <translation>
+            <numerusform>Letztes Mal richtig; %n-mal gedreht</numerusform>
+            <numerusform>Letztes Mal richtig; %n-mal gedreht</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Last time not right</source>
+        <translation>Letztes Mal nicht richtig</translation>
+    </message>
+    <message>
+        <source>Last time %1 off</source>
+        <translation>Letztes Mal %1 daneben</translation>
     </message>
 </context>
 <context>
@@ -6598,50 +6867,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
-    <name>bombo::EarsPage</name>
-    <message>
-        <source>Who listens</source>
-        <translation>Wer hört</translation>
-    </message>
-    <message>
-        <source>a name, if several practise here</source>
-        <translation>ein Name, wenn hier mehrere üben</translation>
-    </message>
-    <message>
-        <source>Play one tap, to set the loudness</source>
-        <translation>Ein Klopfen spielen, für die Lautstärke</translation>
-    </message>
-    <message>
-        <source>The first</source>
-        <translation>Das erste</translation>
-    </message>
-    <message>
-        <source>The second</source>
-        <translation>Das zweite</translation>
-    </message>
+    <name>bombo::EarRound</name>
     <message>
         <source>Space</source>
         <translation>Leertaste</translation>
-    </message>
-    <message>
-        <source>Hear them again</source>
-        <translation>Noch einmal hören</translation>
-    </message>
-    <message>
-        <source>Practice: what your ear tells apart</source>
-        <translation>Üben: was Ihr Ohr unterscheidet</translation>
-    </message>
-    <message>
-        <source>Two taps of the practice drum at the pitch of %1, in its room. It gets harder as you are right; twenty to forty pairs.</source>
-        <translation>Zwei Klopfer der Übungstrommel in der Tonhöhe von %1, in ihrem Raum. Es wird schwerer, solange Sie richtig liegen; zwanzig bis vierzig Paare.</translation>
-    </message>
-    <message>
-        <source>Again; it should be as loud as quiet talk</source>
-        <translation>Noch einmal; so laut wie leises Sprechen</translation>
-    </message>
-    <message>
-        <source>Nothing can be heard: plug in a loudspeaker or headphones and begin again. This round will not be kept.</source>
-        <translation>Es ist nichts zu hören: schließen Sie Lautsprecher oder Kopfhörer an und beginnen Sie neu. Diese Runde wird nicht behalten.</translation>
     </message>
     <message>
         <source>Nothing was heard, so nothing is kept.</source>
@@ -6652,8 +6881,20 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <translation>Fertig.</translation>
     </message>
     <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones and begin again. This round will not be kept.</source>
+        <translation>Es ist nichts zu hören: schließen Sie Lautsprecher oder Kopfhörer an und beginnen Sie neu. Diese Runde wird nicht behalten.</translation>
+    </message>
+    <message>
+        <source>One after the other. Guess if you must: that tells, too.</source>
+        <translation>Nacheinander. Raten Sie, wenn es sein muss: Auch das sagt etwas.</translation>
+    </message>
+    <message>
         <source>The first, then the second. Guess if you must: that tells, too.</source>
         <translation>Das erste, dann das zweite. Raten Sie, wenn nötig: auch das sagt etwas.</translation>
+    </message>
+    <message>
+        <source>Hear them again</source>
+        <translation>Noch einmal hören</translation>
     </message>
     <message>
         <source>Another round</source>
@@ -6668,15 +6909,11 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <translation>Zurück zu den Übungen</translation>
     </message>
     <message numerus="yes">
-        <source>%n pair(s) heard.</source>
+        <source>%n answer(s) given.</source>
         <translation>
-            <numerusform>%n Paar gehört.</numerusform>
-            <numerusform>%n Paare gehört.</numerusform>
+            <numerusform>%n Antwort gegeben.</numerusform>
+            <numerusform>%n Antworten gegeben.</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>Last time: %1</source>
-        <translation>Zuletzt: %1</translation>
     </message>
 </context>
 <context>
@@ -8433,6 +8670,57 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     </message>
 </context>
 <context>
+    <name>bombo::PracticePage</name>
+    <message>
+        <source>Practice</source>
+        <translation>Üben</translation>
+    </message>
+    <message>
+        <source>What your ear tells apart</source>
+        <translation>Was Ihr Ohr unterscheidet</translation>
+    </message>
+    <message>
+        <source>A drum to put right</source>
+        <translation>Eine Trommel zum Stimmen</translation>
+    </message>
+    <message>
+        <source>Who practises</source>
+        <translation>Wer übt</translation>
+    </message>
+    <message>
+        <source>a name, if there are several</source>
+        <translation>ein Name, wenn es mehrere sind</translation>
+    </message>
+    <message>
+        <source>What is shown meanwhile</source>
+        <translation>Was dabei zu sehen ist</translation>
+    </message>
+    <message>
+        <source>Play one tap, to set the loudness</source>
+        <translation>Ein Klopfen spielen, für die Lautstärke</translation>
+    </message>
+    <message>
+        <source>A practice drum like %1, in its room, with something wrong in it. At the end: your turns beside the shortest way.</source>
+        <translation>Eine Übungstrommel wie %1, in ihrem Raum, mit einem Fehler darin. Am Ende: Ihre Drehungen neben dem kürzesten Weg.</translation>
+    </message>
+    <message>
+        <source>Taps of the practice drum at the pitch of %1, in its room. It gets harder as you are right; twenty to forty of them.</source>
+        <translation>Klopfer der Übungstrommel auf der Tonhöhe von %1, in ihrem Raum. Es wird schwerer, wenn Sie recht haben; zwanzig bis vierzig.</translation>
+    </message>
+    <message>
+        <source>Last time: %1</source>
+        <translation>Zuletzt: %1</translation>
+    </message>
+    <message>
+        <source>Not tried yet</source>
+        <translation>Noch nicht versucht</translation>
+    </message>
+    <message>
+        <source>Again; it should be as loud as quiet talk</source>
+        <translation>Noch einmal; so laut wie leises Sprechen</translation>
+    </message>
+</context>
+<context>
     <name>bombo::PrimaryButton</name>
     <message>
         <source>Space</source>
@@ -9531,6 +9819,141 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Try it</source>
         <translation>Versuchen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TuningBench</name>
+    <message>
+        <source>Shift ↓</source>
+        <translation>Umschalt ↓</translation>
+    </message>
+    <message>
+        <source>↓</source>
+        <translation>↓</translation>
+    </message>
+    <message>
+        <source>↑</source>
+        <translation>↑</translation>
+    </message>
+    <message>
+        <source>Shift ↑</source>
+        <translation>Umschalt ↑</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>A loud stroke in the middle</source>
+        <translation>Ein lauter Schlag in der Mitte</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 lockerer</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 fester</translation>
+    </message>
+    <message>
+        <source>Hear the goal</source>
+        <translation>Das Ziel hören</translation>
+    </message>
+    <message>
+        <source>That is it</source>
+        <translation>Das ist es</translation>
+    </message>
+    <message>
+        <source>%1 left</source>
+        <translation>noch %1</translation>
+    </message>
+    <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This one will not be kept.</source>
+        <translation>Es ist nichts zu hören: Schließen Sie Lautsprecher oder Kopfhörer an, oder beginnen Sie mit Zahlen neu. Diese wird nicht aufbewahrt.</translation>
+    </message>
+    <message>
+        <source>You hear %1.</source>
+        <translation>Sie hören %1.</translation>
+    </message>
+    <message>
+        <source>Not heard clearly: tap %1 again.</source>
+        <translation>Nicht deutlich gehört: %1 noch einmal klopfen.</translation>
+    </message>
+    <message>
+        <source>Heard at %1: %2, %3 cents from the goal.</source>
+        <translation>Gehört an %1: %2, %3 Cent vom Ziel.</translation>
+    </message>
+    <message>
+        <source>You hear a loud stroke in the middle.</source>
+        <translation>Sie hören einen lauten Schlag in der Mitte.</translation>
+    </message>
+    <message>
+        <source>You hear a whisper near the edge.</source>
+        <translation>Sie hören einen Hauch am Rand.</translation>
+    </message>
+    <message>
+        <source>They rattle on after it.</source>
+        <translation>Er rasselt danach weiter.</translation>
+    </message>
+    <message>
+        <source>Clean: nothing rattles on.</source>
+        <translation>Sauber: Nichts rasselt nach.</translation>
+    </message>
+    <message>
+        <source>The wires answer.</source>
+        <translation>Der Teppich antwortet.</translation>
+    </message>
+    <message>
+        <source>No answer.</source>
+        <translation>Keine Antwort.</translation>
+    </message>
+    <message>
+        <source>Bombo would go to %1.</source>
+        <translation>Bombo ginge auf %1.</translation>
+    </message>
+    <message>
+        <source>The knob ends here.</source>
+        <translation>Hier endet der Knopf.</translation>
+    </message>
+    <message>
+        <source>That rod is loose already.</source>
+        <translation>Diese Schraube ist schon lose.</translation>
+    </message>
+    <message>
+        <source>The knob stands at %1.</source>
+        <translation>Der Knopf steht bei %1.</translation>
+    </message>
+    <message>
+        <source>Turned at %1: %2 since the beginning.</source>
+        <translation>Gedreht an %1: %2 seit Beginn.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard, so nothing is kept.</source>
+        <translation>Es war nichts zu hören, also wird nichts behalten.</translation>
+    </message>
+    <message>
+        <source>Arrows to the sides choose a rod, up and down turn it; the space bar taps.</source>
+        <translation>Pfeile zur Seite wählen eine Schraube, auf und ab drehen sie; die Leertaste klopft.</translation>
+    </message>
+    <message>
+        <source>Another one</source>
+        <translation>Noch eine</translation>
+    </message>
+    <message>
+        <source>A whisper near the edge</source>
+        <translation>Ein Hauch am Rand</translation>
+    </message>
+    <message>
+        <source>Tap %1</source>
+        <translation>%1 klopfen</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Zurück zu den Übungen</translation>
+    </message>
+    <message>
+        <source>Leave it; nothing is kept</source>
+        <translation>Verlassen; nichts wird aufbewahrt</translation>
     </message>
 </context>
 <context>

@@ -63,6 +63,51 @@
     </message>
 </context>
 <context>
+    <name>Tuning</name>
+    <message numerus="yes">
+        <source>The knob was turned %n time(s).</source>
+        <translation>
+            <numerusform>The knob was turned %n time.</numerusform>
+            <numerusform>The knob was turned %n times.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pass(es) of turning.</source>
+        <translation>
+            <numerusform>%n pass of turning.</numerusform>
+            <numerusform>%n passes of turning.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The key was set %n time(s).</source>
+        <translation>
+            <numerusform>The key was set %n time.</numerusform>
+            <numerusform>The key was set %n times.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Who knows what was planted sets it %n time(s).</source>
+        <translation>
+            <numerusform>Who knows what was planted sets it %n time.</numerusform>
+            <numerusform>Who knows what was planted sets it %n times.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turn(s) of the knob</source>
+        <translation>
+            <numerusform>%n time</numerusform>
+            <numerusform>%n times</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Last time right; the knob turned %n time(s)</source>
+        <translation>
+            <numerusform>Last time right; the knob turned %n time</numerusform>
+            <numerusform>Last time right; the knob turned %n times</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Wording</name>
     <message numerus="yes">
         <source>and %n more</source>
@@ -110,12 +155,12 @@
     </message>
 </context>
 <context>
-    <name>bombo::EarsPage</name>
+    <name>bombo::EarRound</name>
     <message numerus="yes">
-        <source>%n pair(s) heard.</source>
+        <source>%n answer(s) given.</source>
         <translation>
-            <numerusform>%n pair heard.</numerusform>
-            <numerusform>%n pairs heard.</numerusform>
+            <numerusform>%n answer given.</numerusform>
+            <numerusform>%n answers given.</numerusform>
         </translation>
     </message>
 </context>

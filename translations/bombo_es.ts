@@ -1104,6 +1104,66 @@
         <source>For muffling: shorter, or not?</source>
         <translation>Para apagar: ¿más corto o no?</translation>
     </message>
+    <message>
+        <source>Which rod is low?</source>
+        <translation>¿Qué tornillo está bajo?</translation>
+    </message>
+    <message>
+        <source>Which beats faster?</source>
+        <translation>¿Cuál late más deprisa?</translation>
+    </message>
+    <message>
+        <source>Which was nearer the edge?</source>
+        <translation>¿Cuál fue más al borde?</translation>
+    </message>
+    <message>
+        <source>Which wires are looser?</source>
+        <translation>¿Qué bordonera está más floja?</translation>
+    </message>
+    <message>
+        <source>Taps side by side, as on the drum</source>
+        <translation>Toques seguidos, como en el tambor</translation>
+    </message>
+    <message>
+        <source>The slower it beats, the nearer</source>
+        <translation>Cuanto más lento, más cerca</translation>
+    </message>
+    <message>
+        <source>Where a stroke landed</source>
+        <translation>Dónde cayó el golpe</translation>
+    </message>
+    <message>
+        <source>Choked, right or loose</source>
+        <translation>Ahogada, bien o floja</translation>
+    </message>
+    <message>
+        <source>%1 turns</source>
+        <translation>%1 vueltas</translation>
+    </message>
+    <message>
+        <source>Turn until the beat slows down by that much: then you are sure of the way.</source>
+        <translation>Gire hasta que el batido se frene en esa medida: entonces el sentido es seguro.</translation>
+    </message>
+    <message>
+        <source>Of the head&apos;s radius: a stroke that strays by less sounds the same to you.</source>
+        <translation>Del radio del parche: un golpe que se desvía menos le suena igual.</translation>
+    </message>
+    <message>
+        <source>Turn the knob by that much before you listen again.</source>
+        <translation>Gire la perilla esa medida antes de volver a escuchar.</translation>
+    </message>
+    <message>
+        <source>Rod %1</source>
+        <translation>Tornillo %1</translation>
+    </message>
+    <message>
+        <source>The first</source>
+        <translation>El primero</translation>
+    </message>
+    <message>
+        <source>The second</source>
+        <translation>El segundo</translation>
+    </message>
 </context>
 <context>
     <name>EarsPicture</name>
@@ -2869,6 +2929,10 @@ la baqueta</translation>
         <source>you</source>
         <translation>usted</translation>
     </message>
+    <message>
+        <source>your turns; brackets at the end: the shortest way</source>
+        <translation>sus giros; corchetes al final: el camino más corto</translation>
+    </message>
 </context>
 <context>
     <name>HoopPicture</name>
@@ -2919,6 +2983,10 @@ la baqueta</translation>
     <message>
         <source>beside the badge or tape</source>
         <translation>junto a la placa o la cinta</translation>
+    </message>
+    <message>
+        <source>the shortest way %1</source>
+        <translation>el camino más corto %1</translation>
     </message>
 </context>
 <context>
@@ -3988,6 +4056,10 @@ la baqueta</translation>
         <source>result of the practice room</source>
         <translation>resultado de la sala de práctica</translation>
     </message>
+    <message>
+        <source>result of a practice drum</source>
+        <translation>resultado de un tambor de práctica</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -4628,6 +4700,14 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Sweep of the strainer</source>
         <translation>Barrido del tensor</translation>
     </message>
+    <message>
+        <source>Strainer now at %1. Tried: %2.</source>
+        <translation>Tensor ahora en %1. Probado: %2.</translation>
+    </message>
+    <message>
+        <source>disc: answered, cross: no answer; above: a straight line is clean, a jagged one rattled</source>
+        <translation>disco: respuesta, cruz: ninguna; arriba: línea recta limpia, quebrada matraquea</translation>
+    </message>
 </context>
 <context>
     <name>TapPaint</name>
@@ -4666,6 +4746,195 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Partials: %1.</source>
         <translation>Parciales: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>Tuning</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>One rod is low</source>
+        <translation>Un tornillo está bajo</translation>
+    </message>
+    <message>
+        <source>Uneven all round</source>
+        <translation>Desigual por todas partes</translation>
+    </message>
+    <message>
+        <source>Choked wires</source>
+        <translation>Bordonera ahogada</translation>
+    </message>
+    <message>
+        <source>Slack snare side</source>
+        <translation>Bordonero flojo</translation>
+    </message>
+    <message>
+        <source>A rod that sticks</source>
+        <translation>Un tornillo que se traba</translation>
+    </message>
+    <message>
+        <source>Five minutes</source>
+        <translation>Cinco minutos</translation>
+    </message>
+    <message>
+        <source>Find it and bring it up; leave the others alone.</source>
+        <translation>Encuéntrelo y súbalo; deje los demás como están.</translation>
+    </message>
+    <message>
+        <source>Bring every rod of the batter to %1.</source>
+        <translation>Lleve cada tornillo del parche batidor a %1.</translation>
+    </message>
+    <message>
+        <source>Turn the knob until a whisper near the edge is answered and a loud stroke does not rattle on.</source>
+        <translation>Gire la perilla hasta que un susurro junto al borde tenga respuesta y un golpe fuerte no matraquee.</translation>
+    </message>
+    <message>
+        <source>It hangs about a turn too low. Bring every rod to %1.</source>
+        <translation>Está como una vuelta demasiado bajo. Lleve cada tornillo a %1.</translation>
+    </message>
+    <message>
+        <source>One rod is low and does not do what it is turned. Bring it to the others.</source>
+        <translation>Un tornillo está bajo y no hace lo que se le gira. Llévelo con los demás.</translation>
+    </message>
+    <message>
+        <source>The show begins in five minutes. Bring every rod of the batter to %1.</source>
+        <translation>La función empieza en cinco minutos. Lleve cada tornillo del parche batidor a %1.</translation>
+    </message>
+    <message>
+        <source>Figures and advice</source>
+        <translation>Cifras y consejo</translation>
+    </message>
+    <message>
+        <source>Figures alone</source>
+        <translation>Solo cifras</translation>
+    </message>
+    <message>
+        <source>By ear alone</source>
+        <translation>Solo de oído</translation>
+    </message>
+    <message>
+        <source>Nothing need be turned any more.</source>
+        <translation>Ya no hace falta girar nada.</translation>
+    </message>
+    <message>
+        <source>%1, %2 tighter</source>
+        <translation>%1, %2 más tenso</translation>
+    </message>
+    <message>
+        <source>%1, %2 looser</source>
+        <translation>%1, %2 más flojo</translation>
+    </message>
+    <message>
+        <source>Bombo would turn: %1.</source>
+        <translation>Bombo giraría: %1.</translation>
+    </message>
+    <message>
+        <source>%1 min %2 s</source>
+        <translation>%1 min %2 s</translation>
+    </message>
+    <message>
+        <source>The head has torn: its film was pulled beyond what it bears. On your own drum Bombo stops long before.</source>
+        <translation>El parche se ha rasgado: se tiró de la película más de lo que aguanta. En su propio tambor Bombo se detiene mucho antes.</translation>
+    </message>
+    <message>
+        <source>Too loose: a loud stroke still rattles on.</source>
+        <translation>Demasiado flojo: un golpe fuerte aún matraquea.</translation>
+    </message>
+    <message>
+        <source>Right: a whisper is answered, and a loud stroke is clean.</source>
+        <translation>Bien: un susurro tiene respuesta y un golpe fuerte es limpio.</translation>
+    </message>
+    <message>
+        <source>Too tight: a whisper near the edge is not answered.</source>
+        <translation>Demasiado tenso: un susurro junto al borde no tiene respuesta.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The knob was turned %n time(s).</source>
+        <translation>
+            <numerusform>La perilla se giró %n vez.</numerusform>
+            <numerusform>La perilla se giró %n veces.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Once would have done: %1 looser.</source>
+        <translation>Una vez habría bastado: %1 más flojo.</translation>
+    </message>
+    <message>
+        <source>Once would have done: %1 tighter.</source>
+        <translation>Una vez habría bastado: %1 más tenso.</translation>
+    </message>
+    <message>
+        <source>It took %1.</source>
+        <translation>Llevó %1.</translation>
+    </message>
+    <message>
+        <source>Done: within the tolerance of this drum.</source>
+        <translation>Hecho: dentro de la tolerancia de este tambor.</translation>
+    </message>
+    <message>
+        <source>Not there yet.</source>
+        <translation>Aún no.</translation>
+    </message>
+    <message>
+        <source>The rod that was farthest off: %1 before, %2 now; the head as a whole %3 from the goal.</source>
+        <translation>El tornillo más desviado: %1 antes, %2 ahora; el parche en conjunto a %3 de la meta.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pass(es) of turning.</source>
+        <translation>
+            <numerusform>%n pasada de giros.</numerusform>
+            <numerusform>%n pasadas de giros.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The key was set %n time(s).</source>
+        <translation>
+            <numerusform>La llave se puso %n vez.</numerusform>
+            <numerusform>La llave se puso %n veces.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Who knows what was planted sets it %n time(s).</source>
+        <translation>
+            <numerusform>Quien sabe lo escondido la pone %n vez.</numerusform>
+            <numerusform>Quien sabe lo escondido la pone %n veces.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Film load at most %1 %. It took %2.</source>
+        <translation>Carga de la película como mucho %1 %. Llevó %2.</translation>
+    </message>
+    <message>
+        <source>Half of what it was turned was lost in the thread: clean and oil such a rod.</source>
+        <translation>La mitad del giro se perdió en la rosca: limpie y engrase un tornillo así.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n turn(s) of the knob</source>
+        <translation>
+            <numerusform>%n vez</numerusform>
+            <numerusform>%n veces</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>here stands how near you came, day by day</source>
+        <translation>aquí consta cuánto se acercó, día a día</translation>
+    </message>
+    <message numerus="yes">
+        <source>Last time right; the knob turned %n time(s)</source>
+        <translation>
+            <numerusform>La última vez bien; %n giro</numerusform>
+            <numerusform>La última vez bien; %n giros</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Last time not right</source>
+        <translation>La última vez no</translation>
+    </message>
+    <message>
+        <source>Last time %1 off</source>
+        <translation>La última vez a %1</translation>
     </message>
 </context>
 <context>
@@ -6598,50 +6867,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
 </context>
 <context>
-    <name>bombo::EarsPage</name>
-    <message>
-        <source>Who listens</source>
-        <translation>Quién escucha</translation>
-    </message>
-    <message>
-        <source>a name, if several practise here</source>
-        <translation>un nombre, si practican varios</translation>
-    </message>
-    <message>
-        <source>Play one tap, to set the loudness</source>
-        <translation>Tocar un golpe, para ajustar el volumen</translation>
-    </message>
-    <message>
-        <source>The first</source>
-        <translation>El primero</translation>
-    </message>
-    <message>
-        <source>The second</source>
-        <translation>El segundo</translation>
-    </message>
+    <name>bombo::EarRound</name>
     <message>
         <source>Space</source>
         <translation>Espacio</translation>
-    </message>
-    <message>
-        <source>Hear them again</source>
-        <translation>Oír otra vez</translation>
-    </message>
-    <message>
-        <source>Practice: what your ear tells apart</source>
-        <translation>Práctica: lo que distingue su oído</translation>
-    </message>
-    <message>
-        <source>Two taps of the practice drum at the pitch of %1, in its room. It gets harder as you are right; twenty to forty pairs.</source>
-        <translation>Dos toques del tambor de práctica al tono de %1, en su sala. Se hace más difícil según acierta; de veinte a cuarenta pares.</translation>
-    </message>
-    <message>
-        <source>Again; it should be as loud as quiet talk</source>
-        <translation>Otra vez; debe sonar como una charla tranquila</translation>
-    </message>
-    <message>
-        <source>Nothing can be heard: plug in a loudspeaker or headphones and begin again. This round will not be kept.</source>
-        <translation>No se oye nada: conecte un altavoz o auriculares y empiece de nuevo. Esta vuelta no se guardará.</translation>
     </message>
     <message>
         <source>Nothing was heard, so nothing is kept.</source>
@@ -6652,8 +6881,20 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <translation>Listo.</translation>
     </message>
     <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones and begin again. This round will not be kept.</source>
+        <translation>No se oye nada: conecte un altavoz o auriculares y empiece de nuevo. Esta vuelta no se guardará.</translation>
+    </message>
+    <message>
+        <source>One after the other. Guess if you must: that tells, too.</source>
+        <translation>Uno tras otro. Adivine si hace falta: eso también dice algo.</translation>
+    </message>
+    <message>
         <source>The first, then the second. Guess if you must: that tells, too.</source>
         <translation>El primero, luego el segundo. Adivine si hace falta: también dice algo.</translation>
+    </message>
+    <message>
+        <source>Hear them again</source>
+        <translation>Oír otra vez</translation>
     </message>
     <message>
         <source>Another round</source>
@@ -6668,15 +6909,11 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <translation>Volver a los ejercicios</translation>
     </message>
     <message numerus="yes">
-        <source>%n pair(s) heard.</source>
+        <source>%n answer(s) given.</source>
         <translation>
-            <numerusform>%n par oído.</numerusform>
-            <numerusform>%n pares oídos.</numerusform>
+            <numerusform>%n respuesta dada.</numerusform>
+            <numerusform>%n respuestas dadas.</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>Last time: %1</source>
-        <translation>Última vez: %1</translation>
     </message>
 </context>
 <context>
@@ -8433,6 +8670,57 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     </message>
 </context>
 <context>
+    <name>bombo::PracticePage</name>
+    <message>
+        <source>Practice</source>
+        <translation>Práctica</translation>
+    </message>
+    <message>
+        <source>What your ear tells apart</source>
+        <translation>Lo que distingue su oído</translation>
+    </message>
+    <message>
+        <source>A drum to put right</source>
+        <translation>Un tambor que arreglar</translation>
+    </message>
+    <message>
+        <source>Who practises</source>
+        <translation>Quién practica</translation>
+    </message>
+    <message>
+        <source>a name, if there are several</source>
+        <translation>un nombre, si son varios</translation>
+    </message>
+    <message>
+        <source>What is shown meanwhile</source>
+        <translation>Lo que se ve mientras tanto</translation>
+    </message>
+    <message>
+        <source>Play one tap, to set the loudness</source>
+        <translation>Tocar un golpe, para ajustar el volumen</translation>
+    </message>
+    <message>
+        <source>A practice drum like %1, in its room, with something wrong in it. At the end: your turns beside the shortest way.</source>
+        <translation>Un tambor de práctica como %1, en su sala, con algo mal. Al final: sus giros junto al camino más corto.</translation>
+    </message>
+    <message>
+        <source>Taps of the practice drum at the pitch of %1, in its room. It gets harder as you are right; twenty to forty of them.</source>
+        <translation>Toques del tambor de práctica a la altura de %1, en su sala. Se hace más difícil cuando acierta; de veinte a cuarenta.</translation>
+    </message>
+    <message>
+        <source>Last time: %1</source>
+        <translation>Última vez: %1</translation>
+    </message>
+    <message>
+        <source>Not tried yet</source>
+        <translation>Aún sin probar</translation>
+    </message>
+    <message>
+        <source>Again; it should be as loud as quiet talk</source>
+        <translation>Otra vez; debe sonar como una charla tranquila</translation>
+    </message>
+</context>
+<context>
     <name>bombo::PrimaryButton</name>
     <message>
         <source>Space</source>
@@ -9531,6 +9819,141 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Try it</source>
         <translation>Probarlo</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::TuningBench</name>
+    <message>
+        <source>Shift ↓</source>
+        <translation>Mayús ↓</translation>
+    </message>
+    <message>
+        <source>↓</source>
+        <translation>↓</translation>
+    </message>
+    <message>
+        <source>↑</source>
+        <translation>↑</translation>
+    </message>
+    <message>
+        <source>Shift ↑</source>
+        <translation>Mayús ↑</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>A loud stroke in the middle</source>
+        <translation>Un golpe fuerte en el centro</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 más flojo</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 más tenso</translation>
+    </message>
+    <message>
+        <source>Hear the goal</source>
+        <translation>Oír la meta</translation>
+    </message>
+    <message>
+        <source>That is it</source>
+        <translation>Ya está</translation>
+    </message>
+    <message>
+        <source>%1 left</source>
+        <translation>quedan %1</translation>
+    </message>
+    <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This one will not be kept.</source>
+        <translation>No se oye nada: conecte un altavoz o auriculares, o empiece de nuevo con cifras. Este no se guardará.</translation>
+    </message>
+    <message>
+        <source>You hear %1.</source>
+        <translation>Oye %1.</translation>
+    </message>
+    <message>
+        <source>Not heard clearly: tap %1 again.</source>
+        <translation>No se oyó claro: toque otra vez %1.</translation>
+    </message>
+    <message>
+        <source>Heard at %1: %2, %3 cents from the goal.</source>
+        <translation>Oído en %1: %2, a %3 cents de la meta.</translation>
+    </message>
+    <message>
+        <source>You hear a loud stroke in the middle.</source>
+        <translation>Oye un golpe fuerte en el centro.</translation>
+    </message>
+    <message>
+        <source>You hear a whisper near the edge.</source>
+        <translation>Oye un susurro junto al borde.</translation>
+    </message>
+    <message>
+        <source>They rattle on after it.</source>
+        <translation>Sigue matraqueando.</translation>
+    </message>
+    <message>
+        <source>Clean: nothing rattles on.</source>
+        <translation>Limpio: nada matraquea.</translation>
+    </message>
+    <message>
+        <source>The wires answer.</source>
+        <translation>La bordonera responde.</translation>
+    </message>
+    <message>
+        <source>No answer.</source>
+        <translation>Sin respuesta.</translation>
+    </message>
+    <message>
+        <source>Bombo would go to %1.</source>
+        <translation>Bombo iría a %1.</translation>
+    </message>
+    <message>
+        <source>The knob ends here.</source>
+        <translation>La perilla acaba aquí.</translation>
+    </message>
+    <message>
+        <source>That rod is loose already.</source>
+        <translation>Ese tornillo ya está suelto.</translation>
+    </message>
+    <message>
+        <source>The knob stands at %1.</source>
+        <translation>La perilla está en %1.</translation>
+    </message>
+    <message>
+        <source>Turned at %1: %2 since the beginning.</source>
+        <translation>Girado en %1: %2 desde el principio.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard, so nothing is kept.</source>
+        <translation>No se oyó nada, así que no se guarda nada.</translation>
+    </message>
+    <message>
+        <source>Arrows to the sides choose a rod, up and down turn it; the space bar taps.</source>
+        <translation>Las flechas laterales eligen un tornillo, arriba y abajo lo giran; la barra espaciadora toca.</translation>
+    </message>
+    <message>
+        <source>Another one</source>
+        <translation>Otro</translation>
+    </message>
+    <message>
+        <source>A whisper near the edge</source>
+        <translation>Un susurro junto al borde</translation>
+    </message>
+    <message>
+        <source>Tap %1</source>
+        <translation>Tocar %1</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Volver a los ejercicios</translation>
+    </message>
+    <message>
+        <source>Leave it; nothing is kept</source>
+        <translation>Dejarlo; no se guarda nada</translation>
     </message>
 </context>
 <context>

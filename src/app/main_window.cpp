@@ -7,13 +7,13 @@
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
-#include "app/ears/ears_page.h"
 #include "app/faults/faults_page.h"
 #include "app/help/help_window.h"
 #include "app/help/report.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
+#include "app/practice/practice_page.h"
 #include "app/proof/proof_page.h"
 #include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
@@ -362,8 +362,8 @@ void MainWindow::refresh() {
         return bring(m_faults);
     }
     if (m_beside == Beside::Practice) {
-        m_ears->refresh();
-        return bring(m_ears);
+        m_practice->refresh();
+        return bring(m_practice);
     }
     if (m_beside == Beside::Purpose) {
         m_purpose->refresh();
@@ -384,7 +384,7 @@ PrimaryButton* MainWindow::primaryInFront() const {
     case Beside::Faults:
         return m_faults->primary();
     case Beside::Practice:
-        return m_ears->primary();
+        return m_practice->primary();
     case Beside::Maker:
         return m_maker->primary();
     case Beside::Purpose:
@@ -489,9 +489,9 @@ void MainWindow::showFaults(bool inFront) {
 void MainWindow::showPractice() {
     if (!m_controller.hasSession())
         return m_controller.tell(tr("Open a workbook first, or try the practice drum."));
-    if (m_ears == nullptr) {
-        m_ears = new EarsPage(m_controller);
-        m_stack->addWidget(m_ears);
+    if (m_practice == nullptr) {
+        m_practice = new PracticePage(m_controller);
+        m_stack->addWidget(m_practice);
     }
     m_beside = Beside::Practice;
     refresh();
@@ -577,8 +577,9 @@ void MainWindow::keyPressEvent(QKeyEvent* event) {
             pressPrimary();
         return;
     }
-    if (!event->isAutoRepeat() && ((m_beside == Beside::Faults && m_faults->takeKey(event->key())) ||
-                                   (m_beside == Beside::Practice && m_ears->takeKey(event->key()))))
+    if (!event->isAutoRepeat() &&
+        ((m_beside == Beside::Faults && m_faults->takeKey(event->key())) ||
+         (m_beside == Beside::Practice && m_practice->takeKey(event->key(), event->modifiers()))))
         return;
     QMainWindow::keyPressEvent(event);
 }

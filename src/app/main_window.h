@@ -18,7 +18,7 @@ class StartPage;
 class DrumMaker;
 class PurposePage;
 class FaultsPage;
-class EarsPage;
+class PracticePage;
 class HelpWindow;
 struct Drum;
 enum class Describe;
@@ -73,7 +73,7 @@ private:
     StartPage* m_start;
     LogbookPage* m_logbook;
     FaultsPage* m_faults = nullptr; ///< until it is asked for; likewise below
-    EarsPage* m_ears = nullptr;
+    PracticePage* m_practice = nullptr;
     HelpWindow* m_help = nullptr;
     std::map<Station, StationPage*> m_pages;
     StandView* m_stand;

@@ -1,7 +1,7 @@
 /// The station Practice where there is no sound output: it says so and keeps nothing. What is heard is tested
 /// beside a sound server.
-#include "app/ears/ears_page.h"
-#include "app/ears/ears_words.h"
+#include "app/practice/ears_words.h"
+#include "app/practice/practice_page.h"
 #include "driver.h"
 #include "store/demo.h"
 
@@ -33,11 +33,11 @@ protected:
 TEST_F(Ears, WithoutAnOutputItSaysSoAndKeepsNothing) {
     p().press(Qt::Key_T, Qt::ControlModifier);
     p().click(QStringLiteral("ear-longer"));
-    auto* page = p().window.findChild<EarsPage*>();
+    auto* page = p().window.findChild<PracticePage*>();
     ASSERT_NE(page, nullptr);
     ASSERT_TRUE(p().find<QLabel>(QStringLiteral("earSaid"))->text().contains(QStringLiteral("loudspeaker")));
     for (int pair = 0; pair < kMostTrials; ++pair)
-        p().press(page->isSecondDue() ? Qt::Key_2 : Qt::Key_1);
+        p().press(page->ear().due() == 1 ? Qt::Key_2 : Qt::Key_1);
     EXPECT_TRUE(p().session().earResults.empty());
     EXPECT_EQ(p().find<QLabel>(QStringLiteral("earQuestion"))->text(), QStringLiteral("Done."));
     p().click(QStringLiteral("earStop"));
@@ -64,7 +64,7 @@ TEST_F(Ears, EachListenerSeesTheirOwn) {
     add("Ida", 9.5);
     add("Max", 31.0);
     p().click(QStringLiteral("practice"));
-    auto* who = p().find<QLineEdit>(QStringLiteral("earsWho"));
+    auto* who = p().find<QLineEdit>(QStringLiteral("practiceWho"));
     const auto says = [&] {
         return p().find<QPushButton>(QStringLiteral("ear-higher"))->accessibleDescription();
     };

@@ -3,9 +3,9 @@
 #include "app/listening/ear.h"
 #include "driver.h"
 
-#include "app/ears/ears_page.h"
 #include "app/listening/clock_dialog.h"
 #include "app/listening/microphone_dialog.h"
+#include "app/practice/practice_page.h"
 #include "app/proof/blind_panel.h"
 #include "core/practice/practice_session.h"
 #include "core/tuning/evenness.h"
@@ -417,14 +417,14 @@ TEST(SoundServer, ARoundForTheEarIsPlayedAndKept) {
     {
         Program p(book);
         p.click(QStringLiteral("practice"));
-        p.find<QLineEdit>(QStringLiteral("earsWho"))->setText(QStringLiteral("Ida"));
+        p.find<QLineEdit>(QStringLiteral("practiceWho"))->setText(QStringLiteral("Ida"));
         p.click(QStringLiteral("primary")); // one tap for the loudness
         p.click(QStringLiteral("ear-higher"));
-        auto* page = p.window.findChild<EarsPage*>();
+        auto* page = p.window.findChild<PracticePage*>();
         ASSERT_NE(page, nullptr);
         for (int pair = 0; pair < kMostTrials && p.session().earResults.empty(); ++pair) {
-            const bool isTold = page->difference() >= 10.0 || guess.uniform(0, 1) < 0.5;
-            p.press(page->isSecondDue() == isTold ? Qt::Key_2 : Qt::Key_1);
+            const bool isTold = page->ear().difference() >= 10.0 || guess.uniform(0, 1) < 0.5;
+            p.press((page->ear().due() == 1) == isTold ? Qt::Key_2 : Qt::Key_1);
         }
         ASSERT_EQ(p.session().earResults.size(), 1U);
         EXPECT_TRUE(

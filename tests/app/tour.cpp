@@ -2,7 +2,6 @@
 
 #include "app/card/card_dialog.h"
 #include "app/drum/fit_dialog.h"
-#include "app/ears/ears_page.h"
 #include "app/faults/causes_strip.h"
 #include "app/faults/fault_drawing.h"
 #include "app/faults/fault_words.h"
@@ -14,6 +13,7 @@
 #include "app/listening/listening_strip.h"
 #include "app/listening/microphone_dialog.h"
 #include "app/logbook/set_list_dialog.h"
+#include "app/practice/practice_page.h"
 #include "app/proof/proof_sheet.h"
 #include "app/reminder/reminder_dialog.h"
 #include "store/resources.h"
@@ -241,21 +241,58 @@ void takeFaults(Program& p, Visitor& visitor) {
     visitor.see(QStringLiteral("faults-gone"), p.window);
 }
 
-/// The ear's exercises, and a round of one: right down to twelve cents.
-void takeEars(Program& p, Visitor& visitor) {
+/// The exercises, a round for the ear right down to twelve cents, and a drum to put right.
+void takePractice(Program& p, Visitor& visitor) {
     for (const auto& [day, threshold] : {std::pair{0, 31.0}, {3, 24.0}, {9, 18.0}, {16, 15.0}})
         p.controller.perform(KeepEarResult{{1'790'000'000 + day * 86400, "", "higher", threshold, 0.2, 30}});
+    for (const auto& [day, off] : {std::pair{1, 27.0}, {4, 14.0}, {11, 6.0}}) {
+        TuningResult result;
+        result.at = 1'790'000'000 + day * 86400;
+        result.task = "one_rod";
+        result.help = "figures";
+        result.widestAfter = off;
+        result.placements = 4;
+        p.controller.perform(KeepTuningResult{result});
+    }
     p.click(QStringLiteral("practice"));
-    visitor.see(QStringLiteral("ears"), p.window);
+    visitor.see(QStringLiteral("practice"), p.window);
     p.click(QStringLiteral("ear-higher"));
-    auto* page = p.window.findChild<EarsPage*>();
+    EarRound& ear = p.window.findChild<PracticePage*>()->ear();
     for (int pair = 0; pair < 16; ++pair)
-        page->takeKey(page->isSecondDue() == (page->difference() > 12.0 || pair % 2 == 0) ? Qt::Key_2
-                                                                                          : Qt::Key_1);
-    for (auto* dismiss : p.window.noticeBar()->findChildren<QPushButton*>())
-        dismiss->click(); // where there is no output it says so
-    visitor.see(QStringLiteral("ears-round"), p.window);
+        ear.takeKey((ear.due() == 1) == (ear.difference() > 12.0 || pair % 2 == 0) ? Qt::Key_2 : Qt::Key_1);
+    const auto dismissNotices = [&] { // where there is no output it says so
+        for (auto* dismiss : p.window.noticeBar()->findChildren<QPushButton*>())
+            dismiss->click();
+    };
+    dismissNotices();
+    visitor.see(QStringLiteral("practice-ear"), p.window);
     p.click(QStringLiteral("earStop"));
+    p.find<QTabBar>(QStringLiteral("practiceTabs"))->setCurrentIndex(1);
+    visitor.see(QStringLiteral("practice-drums"), p.window);
+    p.click(QStringLiteral("task-uneven"));
+    dismissNotices();
+    const TuningBench& bench = p.window.findChild<PracticePage*>()->bench();
+    for (int taps = 0; taps < 40 && !bench.job().isRoundWhole(); ++taps)
+        p.press(Qt::Key_Space);
+    dismissNotices();
+    visitor.see(QStringLiteral("practice-drum"), p.window);
+    p.find<HoopView>(QStringLiteral("tuningHoop"))->select(0);
+    const TuningScore score = bench.job().score(Cents{8.0});
+    for (std::size_t rod = 0; rod < score.best.size(); ++rod) {
+        const int steps = static_cast<int>(score.best[rod].value * 16.0);
+        for (int step = 0; step < std::abs(steps) && rod != 2; ++step)
+            p.press(steps > 0 ? Qt::Key_Up : Qt::Key_Down);
+        p.press(Qt::Key_Right);
+    }
+    p.press(Qt::Key_D);
+    visitor.see(QStringLiteral("practice-score"), p.window);
+    p.click(QStringLiteral("tuningLeave"));
+    p.click(QStringLiteral("task-choked_wires"));
+    p.press(Qt::Key_Space);
+    p.press(Qt::Key_L);
+    dismissNotices();
+    visitor.see(QStringLiteral("practice-wires"), p.window);
+    p.click(QStringLiteral("tuningLeave"));
 }
 
 /// The manual is in English whatever the window speaks: its pages are kept, their words not looked at.
@@ -386,7 +423,7 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     p.click(QStringLiteral("asList"));
     visitor.see(QStringLiteral("logbook-list"), p.window);
     takeFaults(p, visitor);
-    takeEars(p, visitor);
+    takePractice(p, visitor);
     takeHelp(p, visitor);
     takeFirstDrum(p, visitor);
 }

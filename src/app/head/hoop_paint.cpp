@@ -43,18 +43,20 @@ void paintCentsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
                      HoopPaintText::tr("cents from target; shaded: close enough"));
 }
 
+void paintBracket(QPainter& painter, double x, double y) {
+    painter.setPen(QPen(ink().quiet, 2));
+    painter.drawLine(QPointF(x - 22, y - 5), QPointF(x - 22, y + 5));
+    painter.drawLine(QPointF(x + 22, y - 5), QPointF(x + 22, y + 5));
+    painter.drawLine(QPointF(x - 22, y), QPointF(x - 15, y));
+    painter.drawLine(QPointF(x + 15, y), QPointF(x + 22, y));
+}
+
 void paintCentsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& picture, int rod) {
     const Palette& p = ink();
     const HoopPeg& peg = picture.pegs[static_cast<std::size_t>(rod)];
     const double x = map.xOf(rod);
-    if (peg.expected) { // an open bracket where it should come to rest
-        const double y = map.yOf(peg.expected->value);
-        painter.setPen(QPen(p.quiet, 2));
-        painter.drawPolyline(QPolygonF{QPointF(x - 22, y - 5), QPointF(x - 22, y + 5)});
-        painter.drawPolyline(QPolygonF{QPointF(x + 22, y - 5), QPointF(x + 22, y + 5)});
-        painter.drawLine(QPointF(x - 22, y), QPointF(x - 15, y));
-        painter.drawLine(QPointF(x + 15, y), QPointF(x + 22, y));
-    }
+    if (peg.expected) // an open bracket where it should come to rest
+        paintBracket(painter, x, map.yOf(peg.expected->value));
     if (!peg.heard)
         return;
     const double y = map.yOf(peg.heard->value);
@@ -106,12 +108,17 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     const QColor colour = peg.inMove ? p.accent : headColour(picture.side);
     painter.setPen(QPen(p.line, 2));
     painter.setBrush(Qt::NoBrush);
-    painter.drawRect(QRectF(x - 13, map.yOf(std::max(picture.countedTotal.value, 0.0)), 26,
-                            foot - map.yOf(picture.countedTotal.value)));
+    if (picture.isPractice)
+        painter.drawLine(QPointF(x - 34, foot), QPointF(x + 34, foot));
+    else
+        painter.drawRect(QRectF(x - 13, map.yOf(std::max(picture.countedTotal.value, 0.0)), 26,
+                                foot - map.yOf(picture.countedTotal.value)));
     painter.setPen(Qt::NoPen);
     painter.setBrush(colour);
-    if (peg.turned.value > 0.0)
-        painter.drawRect(QRectF(x - 13, y, 26, foot - y));
+    if (peg.turned.value != 0.0)
+        painter.drawRect(QRectF(x - 13, y, 26, foot - y).normalized());
+    if (peg.wanted) // a bracket, as where a rod should come to rest
+        paintBracket(painter, x, map.yOf(peg.wanted->value));
     painter.setPen(QPen(colour, 3.4));
     painter.setBrush(peg.inMove ? colour : p.card);
     const double r = peg.inMove ? 15 : 10;
@@ -119,7 +126,8 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     painter.setPen(p.ink);
     painter.setFont(typeface(peg.inMove ? 18 : 15, peg.inMove ? QFont::Bold : QFont::Normal));
     if (peg.turned.value != 0.0 || peg.inMove) {
-        const QRectF figure(x - 50, y - r - 26, 100, 24);
+        const bool isBack = peg.turned.value < 0.0;
+        const QRectF figure(x - 50, isBack ? y + r + 2 : y - r - 26, 100, 24);
         const double half = 0.5 * painter.fontMetrics().horizontalAdvance(turnsFigure(peg.turned)) + 3;
         painter.fillRect(QRectF(x - half, figure.top() + 3, 2 * half, 19),
                          p.card); // no frame runs through it
@@ -132,7 +140,9 @@ void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 500, 18), Qt::AlignLeft,
-                     picture.fromStanding ? HoopPaintText::tr("turns since it was found standing")
+                     picture.isPractice
+                         ? HoopPaintText::tr("your turns; brackets at the end: the shortest way")
+                     : picture.fromStanding ? HoopPaintText::tr("turns since it was found standing")
                      : picture.countedTotal.value > 0.0
                          ? HoopPaintText::tr("turns since finger-tight; frames: the counted rounds, %1")
                                .arg(turnsText(picture.countedTotal))

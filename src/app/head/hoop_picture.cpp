@@ -107,6 +107,8 @@ QString rodSummary(const HoopPicture& picture, int rod) {
     if (peg.expected)
         parts << HoopPictureText::tr("expected %1").arg(centsText(*peg.expected));
     parts << HoopPictureText::tr("turned %1").arg(turnsText(peg.turned));
+    if (peg.wanted)
+        parts << HoopPictureText::tr("the shortest way %1").arg(turnsText(*peg.wanted));
     return HoopPictureText::tr("rod %1: %2").arg(rod + 1).arg(parts.join(QStringLiteral(", ")));
 }
 
@@ -132,10 +134,14 @@ HoopLayout hoopLayout(const HoopPicture& picture) {
 HoopMap hoopMap(const HoopPicture& picture, QRectF area) {
     const HoopLayout rods = hoopLayout(picture);
     if (!picture.showsCents) {
-        double top = std::max(1.0, picture.countedTotal.value);
+        double top = std::max(picture.isPractice ? 0.25 : 1.0, picture.countedTotal.value);
+        double bottom = picture.isPractice ? -0.25 : 0.0;
         for (const HoopPeg& peg : picture.pegs)
-            top = std::max(top, peg.turned.value);
-        return {area, rods, 0.0, 1.12 * top};
+            for (const Turns turns : {peg.turned, peg.wanted.value_or(Turns{0.0})}) {
+                top = std::max(top, turns.value);
+                bottom = picture.isPractice ? std::min(bottom, turns.value) : 0.0;
+            }
+        return {area, rods, 1.3 * bottom, (picture.isPractice ? 1.3 : 1.12) * top};
     }
     double widest = 3.0 * picture.tolerance.value;
     for (const HoopPeg& peg : picture.pegs)

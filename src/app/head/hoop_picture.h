@@ -13,6 +13,7 @@ struct HoopPeg {
     std::optional<Cents> heard;    ///< against the target
     std::optional<Cents> expected; ///< what the moves promise
     Turns turned;                  ///< net since finger-tight
+    std::optional<Turns> wanted;   ///< what would have done; among turns only
     std::optional<Hertz> frequency;
     std::optional<Cents> error; ///< one standard error of `heard`, while its round goes on
     int taps = 0;               ///< that were made here
@@ -30,6 +31,7 @@ struct HoopPicture {
     Cents tolerance{8.0};
     Turns countedTotal;         ///< height of the turns columns while raising
     bool fromStanding = false;  ///< turns count from how it was found, not from finger-tight
+    bool isPractice = false;    ///< a task: some rods are turned back
     std::optional<int> nearest; ///< rod before which the user stands
     bool showsCents = false;    ///< pegs in cents; otherwise columns of turns
     std::optional<int> selected;

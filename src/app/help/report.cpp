@@ -2,6 +2,7 @@
 
 #include "app/theme/scale.h"
 
+#include <QAudioDevice>
 #include <QDateTime>
 #include <QFileDialog>
 #include <QFileInfo>

@@ -78,7 +78,8 @@ QString commandLabel(const QString& storedName) {
         {QStringLiteral("leave_faults"), QT_TRANSLATE_NOOP("RefusalWords", "end of the search")},
         {QStringLiteral("keep_found"), QT_TRANSLATE_NOOP("RefusalWords", "what it was")},
         {QStringLiteral("keep_ear_result"), QT_TRANSLATE_NOOP("RefusalWords", "result of the practice room")},
-        {QStringLiteral("keep_tuning_result"), QT_TRANSLATE_NOOP("RefusalWords", "result of a practice drum")},
+        {QStringLiteral("keep_tuning_result"),
+         QT_TRANSLATE_NOOP("RefusalWords", "result of a practice drum")},
         {QStringLiteral("mark_saved"), QT_TRANSLATE_NOOP("RefusalWords", "saved to logbook")}};
     const auto found = labels.constFind(storedName);
     return found == labels.constEnd() ? storedName : RefusalWordsText::tr(*found);

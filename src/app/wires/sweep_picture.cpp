@@ -30,6 +30,8 @@ void paintRows(QPainter& painter, const SweepMap& map, const SweepPicture& pictu
         painter.drawLine(upper.topLeft(), upper.topRight());
         for (const StrokePlace place : kPlaces) {
             const QRectF row = map.row(place, dynamic);
+            if (!picture.isAdvised)
+                continue;
             const ChokePlace& choke = picture.advice.choke(place, dynamic);
             const auto xOf = [&](double turns) {
                 return map.xOf(Turns{std::clamp(turns, 0.0, kChartTurns)});
@@ -89,6 +91,8 @@ void paintMarks(QPainter& painter, const SweepMap& map, const SweepPicture& pict
         painter.setBrush(p.accent);
         painter.drawEllipse(QPointF(x, base + 10), 7, 7);
     }
+    if (!picture.isAdvised)
+        return;
     const double r = map.xOf(picture.advice.recommended);
     painter.setPen(QPen(p.ink, 2));
     const double spread = map.xOf(picture.advice.recommended + picture.advice.error) - r;
@@ -118,13 +122,16 @@ QString sweepSummary(const SweepPicture& picture) {
                      .arg(turnsText(test.turns), dynamicName(test.dynamic), placeName(test.place),
                           test.answered ? SweepPictureText::tr("answered")
                                         : SweepPictureText::tr("no answer"));
+    const QString all =
+        tried.isEmpty() ? SweepPictureText::tr("nothing yet") : tried.join(QStringLiteral("; "));
+    if (!picture.isAdvised)
+        return SweepPictureText::tr("Strainer now at %1. Tried: %2.").arg(turnsText(picture.current), all);
     return SweepPictureText::tr(
                "Usable span from %1 to %2; best %3, sure to %4 turns. Strainer now at %5. Tried: %6.")
         .arg(turnsText(picture.advice.rattleBelow), turnsText(picture.advice.chokeAbove),
              turnsText(picture.advice.recommended))
         .arg(number(picture.advice.error.value, 2))
-        .arg(turnsText(picture.current),
-             tried.isEmpty() ? SweepPictureText::tr("nothing yet") : tried.join(QStringLiteral("; ")));
+        .arg(turnsText(picture.current), all);
 }
 
 void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& picture) {
@@ -133,7 +140,7 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
     const QRectF field = map.field();
     const double left = map.xOf(picture.advice.rattleBelow);
     const double right = map.xOf(Turns{std::min(kChartTurns, picture.advice.chokeAbove.value)});
-    if (right > left)
+    if (picture.isAdvised && right > left)
         painter.fillRect(QRectF(left, field.top() - 20, right - left, field.height() + 20), p.band);
     paintRows(painter, map, picture);
     painter.setFont(typeface(13));
@@ -147,11 +154,14 @@ void paintSweep(QPainter& painter, const SweepMap& map, const SweepPicture& pict
     }
     painter.drawText(QRectF(field.left(), field.bottom() + 36, field.width(), 18), Qt::AlignCenter,
                      SweepPictureText::tr("strainer turns from first contact"));
-    const QStringList legend =
-        SweepPictureText::tr(
-            "shaded: usable; disc: answered, cross: no answer; thin line: how sure\nbars: should answer, "
-            "full at the middle, hatched at the edge")
-            .split(QLatin1Char('\n'));
+    const QString words =
+        picture.isAdvised
+            ? SweepPictureText::tr("shaded: usable; disc: answered, cross: no answer; thin line: how "
+                                   "sure\nbars: should answer, "
+                                   "full at the middle, hatched at the edge")
+            : SweepPictureText::tr(
+                  "disc: answered, cross: no answer; above: a straight line is clean, a jagged one rattled");
+    const QStringList legend = words.split(QLatin1Char('\n'));
     double y = field.bottom() + 54;
     for (const QString& line : legend) {
         const QRectF row(map.area().left() + 8, y, map.area().width() - 16, 18);

@@ -18,6 +18,7 @@ struct SweepPicture {
     WireAdvice advice;
     std::vector<WireTest> tests;
     std::vector<RattleTest> rattles;
+    bool isAdvised = true; ///< else only what was tried is to be seen
 };
 SweepPicture sweepPicture(const Reckoned& reckoned);
 QString sweepSummary(const SweepPicture& picture);

@@ -1,6 +1,6 @@
 #pragma once
-/// Pairs of sounds for the ear, from the practice drum in its room: which of two is the higher, the longer,
-/// the one that wavers.
+/// Sounds for the ear, from the practice drum in its room: which of two is the higher, the longer, the one
+/// that wavers; before which of four rods the head is low.
 #include "core/practice/practice_drum.h"
 
 #include <array>
@@ -8,11 +8,17 @@
 namespace bombo {
 
 enum class EarExercise {
-    Higher, ///< edge taps; difference in cents
-    Wavers, ///< one of two is split; difference in cents between its two partials
-    Longer, ///< ring; difference as a share
+    Higher,     ///< edge taps; difference in cents
+    LowRod,     ///< taps in front of rods side by side, one of them low; in cents from the mean
+    Wavers,     ///< one of two is split; difference in cents between its two partials
+    FasterBeat, ///< both are split; difference of the beats as a share
+    Longer,     ///< ring; difference as a share
+    NearerEdge, ///< where the head was struck; difference as a share of its radius
+    LooserWires ///< strokes with the wires on; difference in turns of the knob
 };
-inline constexpr std::array kEarExercises{EarExercise::Higher, EarExercise::Wavers, EarExercise::Longer};
+inline constexpr std::array kEarExercises{
+    EarExercise::Higher, EarExercise::LowRod,     EarExercise::Wavers,     EarExercise::FasterBeat,
+    EarExercise::Longer, EarExercise::NearerEdge, EarExercise::LooserWires};
 
 struct EarRange {
     double usual; ///< threshold of usual listeners
@@ -21,19 +27,20 @@ struct EarRange {
 };
 /// In the exercise's unit.
 EarRange rangeOf(EarExercise exercise);
-/// Stored names: "higher", "wavers", "longer".
+/// How many sounds are heard one after the other; of LowRod as many as the head hears apart.
+int soundsOf(EarExercise exercise, const Drum& drum);
+/// Stored names: "higher", "low_rod", "wavers", "faster_beat", "longer", "nearer_edge", "looser_wires".
 const char* earExerciseName(EarExercise exercise);
 
-struct EarPair {
-    std::vector<float> first;
-    std::vector<float> second;
-    bool isSecond = false; ///< the second is the higher, wavering, longer one
+struct EarSounds {
+    std::vector<std::vector<float>> sounds;
+    int due = 0; ///< which of them is the one that is asked for
 };
 
-/// @param tension of the batter, N/m: at the pitch of the user's own drum
+/// @param batter, snareSide tensions, N/m: at the pitch of the user's own drum
 /// @param difference in the exercise's unit; @param room not a dry one: through overtones and walls
 /// @param seed of everything that is drawn; strokes differ a little in strength, as hands do
-EarPair earPair(EarExercise exercise, const Drum& drum, Tension tension, double difference,
-                const PracticeRoom& room, double sampleRate, std::uint64_t seed);
+EarSounds earSounds(EarExercise exercise, const Drum& drum, Tension batter, Tension snareSide,
+                    double difference, const PracticeRoom& room, double sampleRate, std::uint64_t seed);
 
 } // namespace bombo

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 #include <numeric>
 
 namespace bombo {
@@ -12,9 +13,20 @@ constexpr double kSlip = 0.04;
 constexpr double kThreeInFour = 0.6745; ///< of the standard normal
 constexpr double kSureEnough = 0.2;     ///< error of the logarithm
 
-double chanceRight(double difference, double threshold) {
-    const double told = 0.5 * std::erfc(-kThreeInFour * difference / threshold / std::sqrt(2.0));
-    return 0.5 * kSlip + (1.0 - kSlip) * told;
+constexpr double kFarthest = 8.0; ///< of the logarithm of d / t that is tabled, both ways
+constexpr double kTableStep = 0.02;
+
+double normalBelow(double x) {
+    return 0.5 * std::erfc(-x / std::numbers::sqrt2);
+}
+
+/// The loudest of m in the listener's head is the right one; `apart` in standard deviations of one.
+double toldAmong(int sounds, double apart) {
+    constexpr double step = 0.05;
+    double sum = 0.0;
+    for (double x = -6.0; x <= 6.0; x += step)
+        sum += std::exp(-0.5 * x * x) * std::pow(normalBelow(x + apart), sounds - 1);
+    return sum * step / std::sqrt(2.0 * std::numbers::pi);
 }
 
 double entropyOf(const std::vector<double>& chances) {
@@ -27,7 +39,12 @@ double entropyOf(const std::vector<double>& chances) {
 
 } // namespace
 
-ListenerThreshold::ListenerThreshold(double usual, double smallest, double largest) {
+ListenerThreshold::ListenerThreshold(double usual, double smallest, double largest, int sounds)
+    : m_sounds(sounds) {
+    for (double log = -kFarthest; log <= kFarthest + kTableStep; log += kTableStep)
+        m_right.push_back(kSlip / sounds +
+                          (1.0 - kSlip) *
+                              toldAmong(sounds, std::numbers::sqrt2 * kThreeInFour * std::exp(log)));
     const double spread = std::log(2.5);
     for (std::size_t i = 0; i < kSteps; ++i) {
         const double log =
@@ -39,6 +56,14 @@ ListenerThreshold::ListenerThreshold(double usual, double smallest, double large
     const double sum = std::accumulate(m_chances.begin(), m_chances.end(), 0.0);
     for (double& chance : m_chances)
         chance /= sum;
+}
+
+double ListenerThreshold::chanceRight(double difference, double threshold) const {
+    const double log = std::clamp(std::log(difference / threshold), -kFarthest, kFarthest);
+    const double place = (log + kFarthest) / kTableStep;
+    const auto at = static_cast<std::size_t>(place);
+    const double share = place - static_cast<double>(at);
+    return (1.0 - share) * m_right[at] + share * m_right[at + 1];
 }
 
 double ListenerThreshold::differenceAt(std::size_t index) const {

@@ -8,11 +8,12 @@ namespace bombo {
 /// A Bayesian staircase over the logarithm of the difference that is told in three of four: two sounds, which
 /// is the higher (longer, wavering) one. Chance right at a difference d of a threshold t: Phi(0.674 d / t)
 /// with one answer in twenty-five a slip (Green and Swets 1966; Watson and Pelli, Percept. Psychophys. 33,
-/// 1983).
+/// 1983). Among m sounds it is the integral of phi(x - 0.954 d / t) Phi(x)^(m - 1), the same listener's.
 class ListenerThreshold {
 public:
     /// @param usual threshold of usual listeners @param smallest, largest that can be found or tried
-    ListenerThreshold(double usual, double smallest, double largest);
+    /// @param sounds among which one is to be told
+    ListenerThreshold(double usual, double smallest, double largest, int sounds = 2);
 
     /// The difference that is expected to tell most; within the limits.
     double next() const;
@@ -27,8 +28,11 @@ public:
 
 private:
     double differenceAt(std::size_t index) const;
+    double chanceRight(double difference, double threshold) const;
     std::vector<double> m_logs;    ///< of thresholds
     std::vector<double> m_chances; ///< sum to 1
+    std::vector<double> m_right;   ///< chance of a right answer over the logarithm of d / t
+    int m_sounds;
     int m_trials = 0;
 };
 

@@ -284,7 +284,7 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
     const double sloppy = tap.hands.sloppiness;
     const Eigen::VectorXd deviation = deviationCents(rodTensions(hidden, state, tap.side));
     double angle = rodAngle(tap.rod.value_or(0), drum.rods).value + 0.02 * sloppy * dice.normal();
-    const double radius = (tap.rod ? kTapRadius : 0.05) + 0.01 * sloppy * dice.normal();
+    const double radius = tap.radius.value_or(tap.rod ? kTapRadius : 0.05) + 0.01 * sloppy * dice.normal();
     double peak = 0.35 * std::exp(0.15 * sloppy * dice.normal());
     const Slip slip = slipOf(tap.hands, dice);
     angle += slip.aside * 2.0 * std::numbers::pi / drum.rods;

@@ -102,6 +102,7 @@ struct PracticeTap {
     std::optional<int> rod = 0; ///< 0-based; empty: the middle
     std::uint64_t stroke = 0;   ///< the number of the stroke in the session
     PracticeHands hands{};
+    std::optional<double> radius = std::nullopt; ///< from the middle, share of the head's; empty: as above
 };
 std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                                const PracticeTap& tap, const Weather& weather = kPracticeWeather,

@@ -1,5 +1,6 @@
 #include "core/practice/tuning_job.h"
 
+#include "core/acoustics/film.h"
 #include "core/acoustics/pitches.h"
 #include "core/tap/taps_in.h"
 #include "core/units/dice.h"
@@ -15,8 +16,14 @@ constexpr Turns kLowRod{-0.3};
 constexpr double kStickingLoss = 0.5; ///< of what the sticking rod is turned
 constexpr Turns kStickingLow{-0.35};
 constexpr double kUneven = 0.16; ///< turns, one standard deviation
+constexpr double kMostUneven = 0.5;
+constexpr int kMostDraws = 60;
+constexpr Cents kWorthIt{20.0}; ///< of the rod that sounds farthest off
+constexpr Cents kHardly{45.0};  ///< beyond it half the rods beat too much to be read
 constexpr Turns kSlack{-1.0};
 constexpr Turns kALittleLow{-0.25};
+constexpr int kTriesAtARod = 3; ///< then its opposite speaks for it
+constexpr Turns kKnobEnd{5.0};
 constexpr Turns kTooFar{1.0}; ///< of the knob, beyond where the softest strokes still answer
 
 std::vector<Turns>& turnsIn(PracticeState& state, HeadSide side) {
@@ -46,13 +53,22 @@ const char* tuningTaskName(TuningTask task) {
     return names.at(static_cast<std::size_t>(task));
 }
 
+const char* tuningHelpName(TuningHelp help) {
+    static constexpr std::array names{"advice", "figures", "ear"};
+    return names.at(static_cast<std::size_t>(help));
+}
+
 TuningJob::TuningJob(TuningTask task, const Drum& drum, Tension batter, Tension snareSide, std::uint64_t seed)
     : m_task(task), m_drum(drum), m_nature(drawNature(drum, seed)),
       m_tension(side() == HeadSide::Batter ? batter : snareSide),
       m_other(side() == HeadSide::Batter ? snareSide : batter), m_stroke(seed * 1000),
-      m_turned(static_cast<std::size_t>(drum.rods)), m_readings(static_cast<std::size_t>(drum.rods)) {
+      m_turned(static_cast<std::size_t>(drum.rods)), m_tries(static_cast<std::size_t>(drum.rods)),
+      m_readings(static_cast<std::size_t>(drum.rods)) {
     plant(seed);
     m_goal = pitchAt(m_tension);
+    m_sweep.slackTurns = m_drum.wires.slackTurns;
+    m_sweep.snareSideFilmLoad = filmLoad(m_drum.snareSideHead, snareSide);
+    m_sweep.current = m_state.strainer;
     m_begin = m_state;
     m_load = highestLoad();
 }
@@ -70,18 +86,32 @@ void TuningJob::plant(std::uint64_t seed) {
         turnsIn(m_state, which) = evenTurns(m_nature, m_state, which, which == side() ? m_tension : m_other);
     std::vector<Turns>& turns = turnsIn(m_state, side());
     const auto strew = [&](Turns all) {
-        for (Turns& turn : turns)
-            turn = turn + all + Turns{std::clamp(kUneven * dice.normal(), -0.4, 0.4)};
+        const std::vector<Turns> even = turns;
+        double spread = kUneven; // a stiff hoop hides more
+        for (int draws = 0; draws < kMostDraws; ++draws) {
+            for (std::size_t rod = 0; rod < rods; ++rod)
+                turns[rod] =
+                    even[rod] + all + Turns{std::clamp(spread * dice.normal(), -kMostUneven, kMostUneven)};
+            const Cents widest = widestIn(m_state);
+            if (widest >= kWorthIt && widest <= kHardly)
+                return;
+            spread = std::clamp(spread * (widest < kWorthIt ? 1.1 : 0.95), 0.05, kMostUneven);
+        }
+    };
+    const auto lower = [&](Turns by) {
+        turns[one] = turns[one] + by;
+        for (int more = 0; more < 5 && widestIn(m_state) < kWorthIt; ++more)
+            turns[one] = turns[one] + by * 0.25;
     };
     switch (m_task) {
     case TuningTask::OneRod:
-        turns[one] = turns[one] + kLowRod;
+        lower(kLowRod);
         break;
     case TuningTask::Uneven:
         strew({});
         break;
     case TuningTask::StickingRod:
-        turns[one] = turns[one] + Turns{kStickingLow.value / (1.0 - kStickingLoss)};
+        lower(Turns{kStickingLow.value / (1.0 - kStickingLoss)});
         break;
     case TuningTask::SlackSnareSide:
         strew(kSlack);
@@ -118,9 +148,10 @@ bool TuningJob::turn(int rod, Turns turns) {
         return false;
     if (isWires()) {
         const Turns knob = m_state.strainer + turns;
-        if (knob.value < 0.0 || knob.value > 6.0)
+        if (knob.value < 0.0 || knob > kKnobEnd)
             return false;
         m_state.strainer = knob;
+        m_sweep.current = knob;
         rod = 0;
     } else {
         std::vector<Turns>& all = turnsIn(m_state, side());
@@ -150,8 +181,10 @@ Turns TuningJob::turnedAt(int rod) const {
 }
 
 std::vector<float> TuningJob::tap(int rod, const PracticeRoom& room, double sampleRate) {
-    if (m_hasTurned)
+    if (m_hasTurned) {
         std::fill(m_readings.begin(), m_readings.end(), std::nullopt);
+        std::fill(m_tries.begin(), m_tries.end(), 0);
+    }
     m_hasTurned = false;
     m_hasTapped = true;
     m_lastRod = rod;
@@ -170,8 +203,18 @@ PracticeWireStroke TuningJob::strike(Dynamic dynamic, const PracticeRoom& room, 
     m_hasTapped = true;
     ++m_stroke;
     const StrokePlace place = dynamic == Dynamic::Loud ? StrokePlace::Middle : StrokePlace::Edge;
-    return practiceWireStroke(m_drum, m_nature, m_state, place, dynamic, m_stroke, kPracticeWeather,
-                              soundIn(room, sampleRate, m_stroke));
+    PracticeWireStroke stroke = practiceWireStroke(m_drum, m_nature, m_state, place, dynamic, m_stroke,
+                                                   kPracticeWeather, soundIn(room, sampleRate, m_stroke));
+    const Turns here = m_state.strainer;
+    std::erase_if(m_sweep.tests, [&](const WireTest& test) {
+        return test.turns == here && test.place == place && test.dynamic == dynamic;
+    });
+    m_sweep.tests.push_back({here, place, dynamic, stroke.answered});
+    if (dynamic == Dynamic::Loud) {
+        std::erase_if(m_sweep.rattles, [&](const RattleTest& test) { return test.turns == here; });
+        m_sweep.rattles.push_back({here, stroke.rattled});
+    }
+    return stroke;
 }
 
 /// What the task says of the pitch and what was counted since, at what a turn usually does.
@@ -191,6 +234,7 @@ Expectation TuningJob::expectation() const {
 std::optional<RodReading> TuningJob::hear(std::span<const float> samples, double sampleRate) {
     ReadingOptions options;
     options.expected = expectation();
+    ++m_tries[static_cast<std::size_t>(m_lastRod)];
     for (const Tap& tap : tapsIn(samples, sampleRate)) {
         const Reading reading = readTap(tap, options);
         if (reading.hasFigure() && reading.error() <= kUsable)
@@ -200,19 +244,28 @@ std::optional<RodReading> TuningJob::hear(std::span<const float> samples, double
 }
 
 bool TuningJob::isRoundWhole() const {
-    return !m_hasTurned && std::all_of(m_readings.begin(), m_readings.end(),
-                                       [](const auto& reading) { return reading.has_value(); });
+    const std::size_t rods = m_readings.size();
+    bool isWhole = !m_hasTurned;
+    for (std::size_t rod = 0; rod < rods; ++rod)
+        isWhole = isWhole && (m_readings[rod] || (rods % 2 == 0 && m_tries[rod] >= kTriesAtARod &&
+                                                  m_readings[(rod + rods / 2) % rods]));
+    return isWhole;
 }
 
 MovePlan TuningJob::advice(Cents tolerance) const {
     std::vector<std::optional<RodPitches>> heard;
-    for (const auto& reading : m_readings)
+    for (const auto& reading : m_readings) {
+        if (!reading) {
+            heard.emplace_back();
+            continue;
+        }
         heard.push_back(RodPitches{.edge = reading->frequency,
                                    .second = reading->second,
                                    .error = errorOf(*reading).value_or(Cents{0.0}),
                                    .secondError = reading->second && reading->secondError
                                                       ? errorInCents(*reading->secondError, *reading->second)
                                                       : Cents{0.0}});
+    }
     const EveningShare share = eveningPrior(m_drum, side());
     const EvennessEstimate now = estimateEvenness(heard, {}, share);
     // Nobody counted before: the count begins at the tension that is heard now.

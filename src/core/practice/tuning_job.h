@@ -26,6 +26,16 @@ inline constexpr std::array kTuningTasks{TuningTask::OneRod,      TuningTask::Un
 /// Stored names: "one_rod", "uneven", "choked_wires", "slack_snare_side", "sticking_rod", "five_minutes".
 const char* tuningTaskName(TuningTask task);
 
+/// What is shown meanwhile.
+enum class TuningHelp {
+    Advice,  ///< figures, and what Bombo would turn
+    Figures, ///< what the ear of the program hears
+    Ear,     ///< nothing: it is all in the listener's ear
+};
+inline constexpr std::array kTuningHelps{TuningHelp::Advice, TuningHelp::Figures, TuningHelp::Ear};
+/// Stored names: "advice", "figures", "ear".
+const char* tuningHelpName(TuningHelp help);
+
 inline constexpr Seconds kFiveMinutes{300.0};
 /// Of rods and knob, here.
 inline constexpr Turns kSmallestTurn{1.0 / 16.0};
@@ -86,9 +96,13 @@ public:
     std::optional<RodReading> hear(std::span<const float> samples, double sampleRate);
     /// Of the round at hand, by rod.
     const std::vector<std::optional<RodReading>>& readings() const { return m_readings; }
+    /// Every rod was heard, or after three taps its opposite was.
     bool isRoundWhole() const;
     /// What Bombo would turn after this round. @pre isRoundWhole()
     MovePlan advice(Cents tolerance) const;
+
+    /// What the strokes so far did, and what they say. @pre isWires()
+    const Sweep& sweep() const { return m_sweep; }
 
     const std::vector<KeyPlacement>& placements() const { return m_placements; }
     TuningScore score(Cents tolerance) const;
@@ -117,6 +131,8 @@ private:
     bool m_hasTapped = true;  ///< since the last turn
     double m_load = 0;
     std::vector<Turns> m_turned; ///< since the beginning
+    std::vector<int> m_tries;    ///< taps of this round, by rod
+    Sweep m_sweep{};
     std::vector<KeyPlacement> m_placements;
     std::vector<std::optional<RodReading>> m_readings;
 };

@@ -33,6 +33,9 @@ TEST(TuningJob, NoTaskIsDoneBeforeItBegins) {
             const TuningScore score = jobOf(task, seed).score(kTolerance);
             EXPECT_FALSE(score.isDone) << tuningTaskName(task) << ' ' << seed;
             EXPECT_GE(score.fewest, 1) << tuningTaskName(task) << ' ' << seed;
+            if (task == TuningTask::Uneven || task == TuningTask::FiveMinutes) {
+                EXPECT_GE(score.widestBefore.value, 20.0) << "else there is nothing to hear";
+            }
             EXPECT_EQ(score.placements, 0);
             EXPECT_LT(score.load, kFilmLoadLimit);
         }
@@ -58,10 +61,29 @@ TEST(TuningJob, OneRodIsOneRodAndAStickingOneTakesTwice) {
     EXPECT_EQ(one.fewest, 1);
     const TuningScore sticking = jobOf(TuningTask::StickingRod, 3).score(kTolerance);
     ASSERT_EQ(sticking.fewest, 1);
-    double turns = 0.0;
-    for (const Turns rod : sticking.best)
-        turns += rod.value;
-    EXPECT_NEAR(turns, 0.7, 0.04) << "0.35 is missing, half of each turn is lost";
+    const auto turnsACent = [](const TuningScore& score) {
+        double turns = 0.0;
+        for (const Turns rod : score.best)
+            turns += rod.value;
+        return turns / score.widestBefore.value;
+    };
+    EXPECT_NEAR(turnsACent(sticking) / turnsACent(one), 2.0, 0.2) << "half of each turn is lost";
+}
+
+// On any drum that can be described there is something to hear and to put right.
+TEST(TuningJob, StiffHoopsAndFewRodsHaveTasksToo) {
+    for (const int rods : {5, 6, 8, 10})
+        for (const char* hoop : {"flanged", "cast", "wood"}) {
+            Drum drum = testing::plover();
+            drum.rods = rods;
+            drum.hoop.kind = hoop;
+            for (const TuningTask task : kTuningTasks) {
+                const TuningScore score =
+                    TuningJob(task, drum, Tension{2600.0}, Tension{2100.0}, 3).score(kTolerance);
+                EXPECT_FALSE(score.isDone) << tuningTaskName(task) << ' ' << hoop << ' ' << rods;
+                EXPECT_LT(score.load, kFilmLoadLimit);
+            }
+        }
 }
 
 TEST(TuningJob, TheGoalIsWhatAnEvenHeadSoundsLike) {
@@ -76,7 +98,7 @@ TEST(TuningJob, AdviceFromWhatIsHeardEndsIt) {
     int ended = 0;
     int begun = 0;
     for (const TuningTask task : {TuningTask::OneRod, TuningTask::Uneven, TuningTask::SlackSnareSide})
-        for (std::uint64_t seed = 21; seed <= 26; ++seed) {
+        for (std::uint64_t seed = 21; seed <= 23; ++seed) {
             TuningJob job = jobOf(task, seed);
             for (int pass = 0; pass < 4; ++pass) {
                 for (int rod = 0; rod < job.drum().rods; ++rod)
@@ -98,7 +120,7 @@ TEST(TuningJob, AdviceFromWhatIsHeardEndsIt) {
             ended += score.isDone ? 1 : 0;
             EXPECT_LE(score.widestAfter.value, 20.0) << tuningTaskName(task) << ' ' << seed;
         }
-    EXPECT_GE(ended, begun - 2) << "of " << begun;
+    EXPECT_GE(ended, begun - 1) << "of " << begun;
 }
 
 TEST(TuningJob, PlacementsAndPassesAreCounted) {

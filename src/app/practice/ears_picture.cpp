@@ -1,4 +1,4 @@
-#include "app/ears/ears_picture.h"
+#include "app/practice/ears_picture.h"
 
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
@@ -70,18 +70,18 @@ void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture
     }
     const QRectF days(middle + 14, plot.top(), plot.right() - middle - 14, plot.height());
     const std::size_t shown =
-        std::min<std::size_t>(picture.results.size(), static_cast<std::size_t>(kMostShown));
+        std::min<std::size_t>(picture.days.size(), static_cast<std::size_t>(kMostShown));
     QPointF before;
     for (std::size_t i = 0; i < shown; ++i) {
-        const EarResult& result = picture.results[picture.results.size() - shown + i];
+        const EarsDay& day = picture.days[picture.days.size() - shown + i];
         const double x = days.left() + (static_cast<double>(i) + 0.5) * days.width() /
                                            std::max<double>(4.0, static_cast<double>(shown));
-        const QPointF at(x, down(result.threshold));
+        const QPointF at(x, down(day.value));
         painter.setPen(QPen(p.quiet, 2));
         if (i > 0)
             painter.drawLine(before, at);
-        painter.drawLine(QPointF(x, down(result.threshold * std::exp(result.error))),
-                         QPointF(x, down(result.threshold * std::exp(-result.error))));
+        painter.drawLine(QPointF(x, down(day.value * std::exp(day.error))),
+                         QPointF(x, down(day.value * std::exp(-day.error))));
         painter.setPen(Qt::NoPen);
         painter.setBrush(p.batter);
         painter.drawRect(QRectF(at - QPointF(5, 5), QSizeF(10, 10)));
@@ -95,8 +95,9 @@ void paintEars(QPainter& painter, const QRectF& area, const EarsPicture& picture
                          EarsPictureText::tr("this round: full dot right, ring wrong"));
     painter.drawText(
         QRectF(days.left(), plot.bottom() + 6, days.width(), 34), Qt::AlignLeft | Qt::TextWordWrap,
-        shown > 0 || isRound ? EarsPictureText::tr("days before")
-                             : EarsPictureText::tr("here stands what you tell apart, day by day"));
+        shown > 0 || isRound          ? EarsPictureText::tr("days before")
+        : picture.whereNone.isEmpty() ? EarsPictureText::tr("here stands what you tell apart, day by day")
+                                      : picture.whereNone);
 }
 
 EarsView::EarsView(QWidget* parent) : QWidget(parent) {

@@ -1,7 +1,5 @@
 #pragma once
 /// Trials of a round and thresholds of earlier days, on one axis of difference.
-#include "core/record/rig.h"
-
 #include "app/theme/scale.h"
 
 #include <QString>
@@ -18,15 +16,21 @@ struct EarTrial {
     bool isRight = false;
 };
 
+struct EarsDay {
+    double value = 0;
+    double error = 0; ///< of its logarithm
+};
+
 struct EarsPicture {
     double smallest = 1; ///< of the axis, a logarithm
     double largest = 300;
     std::vector<double> marks;   ///< of the axis
     std::vector<QString> labels; ///< of the marks
     std::vector<EarTrial> trials;
-    double threshold = 0;           ///< of this round so far
-    double error = 0;               ///< of its logarithm
-    std::vector<EarResult> results; ///< of this listener, the oldest first
+    double threshold = 0;      ///< of this round so far
+    double error = 0;          ///< of its logarithm
+    std::vector<EarsDay> days; ///< of this listener, the oldest first
+    QString whereNone;         ///< what will stand where nothing stands yet; empty: what is told apart
 };
 
 /// Trials from the left, a full dot right and a ring wrong; the band is what is known of the threshold; at

@@ -1,6 +1,7 @@
-#include "app/ears/ears_words.h"
+#include "app/practice/ears_words.h"
 
 #include "app/numbers/numbers.h"
+#include "app/session/wording.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -12,10 +13,16 @@ struct EarsText {
     Q_DECLARE_TR_FUNCTIONS(Ears)
 };
 
+bool isShare(EarExercise exercise) {
+    return exercise == EarExercise::Longer || exercise == EarExercise::FasterBeat ||
+           exercise == EarExercise::NearerEdge;
+}
+
 QString amount(EarExercise exercise, double value) {
-    const double shown = exercise == EarExercise::Longer ? 100.0 * value : value;
+    const double shown = isShare(exercise) ? 100.0 * value : value;
     const bool isWhole = std::abs(shown - std::round(shown)) < 1e-6;
-    return number(shown, shown < 10.0 && !isWhole ? 1 : 0);
+    const int decimals = exercise == EarExercise::LooserWires ? 2 : shown < 10.0 && !isWhole ? 1 : 0;
+    return number(shown, decimals);
 }
 
 } // namespace
@@ -24,8 +31,16 @@ QString earQuestion(EarExercise exercise) {
     switch (exercise) {
     case EarExercise::Higher:
         return EarsText::tr("Which is higher?");
+    case EarExercise::LowRod:
+        return EarsText::tr("Which rod is low?");
     case EarExercise::Wavers:
         return EarsText::tr("Which one wavers?");
+    case EarExercise::FasterBeat:
+        return EarsText::tr("Which beats faster?");
+    case EarExercise::NearerEdge:
+        return EarsText::tr("Which was nearer the edge?");
+    case EarExercise::LooserWires:
+        return EarsText::tr("Which wires are looser?");
     case EarExercise::Longer:
         break;
     }
@@ -36,8 +51,16 @@ QString earPurpose(EarExercise exercise) {
     switch (exercise) {
     case EarExercise::Higher:
         return EarsText::tr("For evening by ear");
+    case EarExercise::LowRod:
+        return EarsText::tr("Taps side by side, as on the drum");
     case EarExercise::Wavers:
         return EarsText::tr("An uneven head beats");
+    case EarExercise::FasterBeat:
+        return EarsText::tr("The slower it beats, the nearer");
+    case EarExercise::NearerEdge:
+        return EarsText::tr("Where a stroke landed");
+    case EarExercise::LooserWires:
+        return EarsText::tr("Choked, right or loose");
     case EarExercise::Longer:
         break;
     }
@@ -45,8 +68,10 @@ QString earPurpose(EarExercise exercise) {
 }
 
 QString earDifference(EarExercise exercise, double difference) {
-    return exercise == EarExercise::Longer ? EarsText::tr("%1 %").arg(amount(exercise, difference))
-                                           : EarsText::tr("%1 cents").arg(amount(exercise, difference));
+    if (isShare(exercise))
+        return EarsText::tr("%1 %").arg(amount(exercise, difference));
+    return (exercise == EarExercise::LooserWires ? EarsText::tr("%1 turns") : EarsText::tr("%1 cents"))
+        .arg(amount(exercise, difference));
 }
 
 QString earThreshold(EarExercise exercise, double threshold, double error) {
@@ -58,6 +83,7 @@ QString earThreshold(EarExercise exercise, double threshold, double error) {
 QString earMeaning(EarExercise exercise, double threshold, double tolerance) {
     switch (exercise) {
     case EarExercise::Higher:
+    case EarExercise::LowRod:
         return threshold <= tolerance
                    ? EarsText::tr("Finer than the tolerance of this drum, %1 cents: you can even it by ear.")
                          .arg(number(tolerance, 0))
@@ -66,15 +92,29 @@ QString earMeaning(EarExercise exercise, double threshold, double tolerance) {
                          .arg(number(tolerance, 0));
     case EarExercise::Wavers:
         return EarsText::tr("A head that is split by less sounds even to you.");
+    case EarExercise::FasterBeat:
+        return EarsText::tr("Turn until the beat slows down by that much: then you are sure of the way.");
+    case EarExercise::NearerEdge:
+        return EarsText::tr("Of the head's radius: a stroke that strays by less sounds the same to you.");
+    case EarExercise::LooserWires:
+        return EarsText::tr("Turn the knob by that much before you listen again.");
     case EarExercise::Longer:
         break;
     }
     return EarsText::tr("A pad that shortens the ring by less is not worth its place.");
 }
 
-QString earReply(EarExercise exercise, double difference, bool isSecond, bool isRight) {
+QString earAnswer(EarExercise exercise, int which) {
+    if (exercise == EarExercise::LowRod)
+        return EarsText::tr("Rod %1").arg(which + 1);
+    return which == 0 ? EarsText::tr("The first") : EarsText::tr("The second");
+}
+
+QString earReply(EarExercise exercise, double difference, int due, bool isRight) {
     const QString by = earDifference(exercise, difference);
-    const QString which = isSecond ? EarsText::tr("the second") : EarsText::tr("the first");
+    const QString which = exercise == EarExercise::LowRod ? rodsText({due})
+                          : due == 1                      ? EarsText::tr("the second")
+                                                          : EarsText::tr("the first");
     return isRight ? EarsText::tr("Right: it was %1, by %2.").arg(which, by)
                    : EarsText::tr("No: it was %1, by %2.").arg(which, by);
 }
@@ -83,8 +123,16 @@ std::vector<double> earMarks(EarExercise exercise) {
     switch (exercise) {
     case EarExercise::Higher:
         return {1, 3, 10, 30, 100, 300};
+    case EarExercise::LowRod:
+        return {1, 3, 10, 30, 100};
     case EarExercise::Wavers:
         return {2, 5, 10, 20, 50, 100, 200};
+    case EarExercise::FasterBeat:
+        return {0.03, 0.1, 0.3, 1.0, 2.0};
+    case EarExercise::NearerEdge:
+        return {0.02, 0.05, 0.1, 0.2, 0.5};
+    case EarExercise::LooserWires:
+        return {0.05, 0.1, 0.25, 0.5, 1.0, 2.0};
     case EarExercise::Longer:
         break;
     }

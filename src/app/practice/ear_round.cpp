@@ -1,0 +1,200 @@
+#include "app/practice/ear_round.h"
+
+#include "app/listening/sound_output.h"
+#include "app/practice/ears_words.h"
+
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QRandomGenerator>
+#include <QVBoxLayout>
+
+namespace bombo {
+namespace {
+
+constexpr double kBetween = 0.35; ///< s
+constexpr int kMostSounds = 5;
+
+std::vector<float> oneAfterTheOther(const EarSounds& all) {
+    std::vector<float> joined;
+    for (const std::vector<float>& sound : all.sounds) {
+        if (!joined.empty())
+            joined.insert(joined.end(), static_cast<std::size_t>(kBetween * kPracticeRate), 0.0F);
+        joined.insert(joined.end(), sound.begin(), sound.end());
+    }
+    for (float& sample : joined)
+        sample *= kSoft;
+    return joined;
+}
+
+} // namespace
+
+std::vector<EarResult> earResultsOf(const PlaceRig& rig, EarExercise exercise, const QString& who) {
+    std::vector<EarResult> own;
+    for (const EarResult& result : rig.earResults)
+        if (result.exercise == earExerciseName(exercise) && result.who == who.toStdString())
+            own.push_back(result);
+    return own;
+}
+
+EarsPicture earsPicture(const PlaceRig& rig, EarExercise exercise, const QString& who) {
+    const EarRange range = rangeOf(exercise);
+    EarsPicture picture;
+    picture.smallest = range.smallest;
+    picture.largest = range.largest;
+    picture.marks = earMarks(exercise);
+    for (const double mark : picture.marks)
+        picture.labels.push_back(earDifference(exercise, mark));
+    for (const EarResult& result : earResultsOf(rig, exercise, who))
+        picture.days.push_back({result.threshold, result.error});
+    return picture;
+}
+
+EarSounds soundsLike(SessionController& controller, EarExercise exercise, double difference,
+                     std::uint64_t seed) {
+    const DrumState known = knownState(controller.reckoned());
+    return earSounds(exercise, controller.session().drum, known.batter.tension, known.snareSide.tension,
+                     difference, controller.settings().practiceRoom(), kPracticeRate, seed);
+}
+
+EarRound::EarRound(SessionController& controller, QWidget* parent)
+    : QWidget(parent), m_controller(controller), m_seed(QRandomGenerator::global()->generate()) {
+    auto* outside = new QVBoxLayout(this);
+    outside->setContentsMargins(0, 0, 0, 0);
+    QFrame* frame = card();
+    outside->addWidget(frame);
+    auto* column = new QVBoxLayout(frame);
+    column->setContentsMargins(24, 18, 24, 18);
+    column->setSpacing(8);
+    m_question = textLabel("figure");
+    m_question->setObjectName(QStringLiteral("earQuestion"));
+    column->addWidget(m_question);
+    m_said = textLabel("lead");
+    m_said->setObjectName(QStringLiteral("earSaid"));
+    m_said->setWordWrap(true);
+    column->addWidget(m_said);
+    m_view = new EarsView;
+    column->addWidget(m_view, 1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(10);
+    for (int which = 0; which < kMostSounds; ++which) {
+        auto* button = new AnswerButton(QString::number(which + 1));
+        button->setObjectName(QStringLiteral("earAnswer-%1").arg(which + 1));
+        connect(button, &QPushButton::clicked, this, [this, which] { answer(which); });
+        m_answers.push_back(button);
+        row->addWidget(button, 1);
+    }
+    m_again = new AnswerButton(tr("Space"));
+    m_again->setObjectName(QStringLiteral("earAgain"));
+    row->addWidget(m_again, 1);
+    connect(m_again, &QPushButton::clicked, this, [this] {
+        if (isUnderWay())
+            play();
+        else
+            begin(m_exercise, m_who);
+    });
+    column->addLayout(row);
+    m_stop = secondaryButton({});
+    m_stop->setObjectName(QStringLiteral("earStop"));
+    connect(m_stop, &QPushButton::clicked, this, [this] {
+        m_staircase.reset();
+        emit left();
+    });
+    column->addWidget(m_stop);
+}
+
+void EarRound::begin(EarExercise exercise, const QString& who) {
+    m_exercise = exercise;
+    m_who = who;
+    const EarRange range = rangeOf(exercise);
+    const int sounds = soundsOf(exercise, m_controller.session().drum);
+    m_staircase = std::make_unique<ListenerThreshold>(range.usual, range.smallest, range.largest, sounds);
+    m_trials.clear();
+    m_reply.clear();
+    m_isSilent = m_isKept = false;
+    for (int which = 0; which < kMostSounds; ++which)
+        m_answers[static_cast<std::size_t>(which)]->setText(earAnswer(exercise, which));
+    nextSounds();
+}
+
+void EarRound::nextSounds() {
+    m_difference = m_staircase->next();
+    m_sounds = soundsLike(m_controller, m_exercise, m_difference, ++m_seed);
+    refresh();
+    play();
+    m_again->setFocus(Qt::OtherFocusReason);
+}
+
+void EarRound::play() {
+    if (m_controller.output().play(oneAfterTheOther(m_sounds), kPracticeRate))
+        return;
+    m_isSilent = true;
+    refresh();
+}
+
+void EarRound::answer(int which) {
+    if (!isUnderWay())
+        return;
+    const bool isRight = which == m_sounds.due;
+    m_staircase->answer(m_difference, isRight);
+    m_trials.push_back({m_difference, isRight});
+    m_reply = earReply(m_exercise, m_difference, m_sounds.due, isRight);
+    if (m_staircase->isDone())
+        finish();
+    else
+        nextSounds();
+}
+
+void EarRound::finish() {
+    EarResult result;
+    result.at = QDateTime::currentSecsSinceEpoch();
+    result.who = m_who.toStdString();
+    result.exercise = earExerciseName(m_exercise);
+    result.threshold = m_staircase->threshold();
+    result.error = m_staircase->error();
+    result.trials = m_staircase->trials();
+    m_reply = earThreshold(m_exercise, result.threshold, result.error) + QLatin1Char(' ') +
+              earMeaning(m_exercise, result.threshold, m_controller.session().tolerance.value);
+    if (m_isSilent)
+        m_reply = tr("Nothing was heard, so nothing is kept.");
+    else
+        m_isKept = m_controller.perform(KeepEarResult{result});
+    refresh();
+}
+
+void EarRound::refresh() {
+    if (!m_staircase)
+        return;
+    const bool isAsking = isUnderWay();
+    m_question->setText(isAsking ? earQuestion(m_exercise) : tr("Done."));
+    m_said->setText(
+        isAsking && m_isSilent
+            ? tr("Nothing can be heard: plug in a loudspeaker or headphones and begin again. This "
+                 "round will not be kept.")
+        : !m_reply.isEmpty()         ? m_reply
+        : m_sounds.sounds.size() > 2 ? tr("One after the other. Guess if you must: that tells, too.")
+                                     : tr("The first, then the second. Guess if you must: that tells, too."));
+    for (std::size_t which = 0; which < m_answers.size(); ++which)
+        m_answers[which]->setVisible(isAsking && which < m_sounds.sounds.size());
+    m_again->setText(isAsking ? tr("Hear them again") : tr("Another round"));
+    m_stop->setText(isAsking ? tr("Stop here; this round is not kept") : tr("Back to the exercises"));
+    EarsPicture picture = earsPicture(m_controller.session(), m_exercise, m_who);
+    picture.trials = m_trials;
+    picture.threshold = m_staircase->threshold();
+    picture.error = m_staircase->error();
+    if (m_isKept && !picture.days.empty())
+        picture.days.pop_back(); // the round itself is on the left
+    const int trials = static_cast<int>(m_trials.size());
+    m_view->show(picture,
+                 tr("%n answer(s) given.", nullptr, trials) + QLatin1Char(' ') +
+                     (trials > 0 ? earThreshold(m_exercise, picture.threshold, picture.error) : QString()));
+}
+
+bool EarRound::takeKey(int key) {
+    const int which = key - Qt::Key_1;
+    if (!isUnderWay() || which < 0 || which >= static_cast<int>(m_sounds.sounds.size()))
+        return false;
+    answer(which);
+    return true;
+}
+
+} // namespace bombo

@@ -1,0 +1,68 @@
+#pragma once
+/// A round of an exercise of the ear: sounds, an answer, and the next ones, until it is known what the ear
+/// tells apart.
+#include "app/practice/ears_picture.h"
+#include "app/session/session_controller.h"
+#include "app/theme/answer_button.h"
+#include "core/practice/ear_exercise.h"
+#include "core/practice/listener_threshold.h"
+
+#include <memory>
+
+namespace bombo {
+
+class EarRound : public QWidget {
+    Q_OBJECT
+public:
+    explicit EarRound(SessionController& controller, QWidget* parent = nullptr);
+    void begin(EarExercise exercise, const QString& who);
+    void refresh();
+    PrimaryButton* primary() { return m_again; }
+    /// A digit answers. @return whether the key was one
+    bool takeKey(int key);
+    /// For tests: which of the sounds at hand is the one that is asked for.
+    int due() const { return m_sounds.due; }
+    double difference() const { return m_difference; }
+
+signals:
+    void left();
+
+private:
+    void nextSounds();
+    void play();
+    void answer(int which);
+    bool isUnderWay() const { return m_staircase && !m_staircase->isDone(); }
+    void finish();
+
+    SessionController& m_controller;
+    EarExercise m_exercise = EarExercise::Higher;
+    QString m_who;
+    std::unique_ptr<ListenerThreshold> m_staircase; ///< of the round at hand, done or under way
+    std::vector<EarTrial> m_trials;
+    EarSounds m_sounds;
+    double m_difference = 0;
+    std::uint64_t m_seed;
+    QString m_reply;
+    bool m_isKept = false;
+    bool m_isSilent = false; ///< sounds of this round could not be played: it is not kept
+
+    QLabel* m_question;
+    QLabel* m_said;
+    EarsView* m_view;
+    std::vector<AnswerButton*> m_answers;
+    AnswerButton* m_again;
+    QPushButton* m_stop;
+};
+
+/// Results of one listener in one exercise, the oldest first.
+std::vector<EarResult> earResultsOf(const PlaceRig& rig, EarExercise exercise, const QString& who);
+/// The axis of an exercise and the days before.
+EarsPicture earsPicture(const PlaceRig& rig, EarExercise exercise, const QString& who);
+/// Both heads as the exercises take them: as the drum at hand is known to stand.
+EarSounds soundsLike(SessionController& controller, EarExercise exercise, double difference,
+                     std::uint64_t seed);
+/// Taps are made for a microphone; a loudspeaker starts soft.
+inline constexpr float kSoft = 0.35F;
+inline constexpr double kPracticeRate = 48000.0;
+
+} // namespace bombo

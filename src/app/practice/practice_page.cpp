@@ -1,0 +1,256 @@
+#include "app/practice/practice_page.h"
+
+#include "app/listening/sound_output.h"
+#include "app/practice/ears_words.h"
+#include "app/practice/tuning_words.h"
+#include "app/theme/choice_button.h"
+#include "app/theme/choices.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QVBoxLayout>
+
+namespace bombo {
+namespace {
+
+/// Two stand side by side.
+class ExerciseButton : public ChoiceButton {
+public:
+    using ChoiceButton::ChoiceButton;
+    QSize sizeHint() const override { return scaled(QSize(280, 96)); }
+    QSize minimumSizeHint() const override { return scaled(QSize(210, 68)); }
+};
+
+} // namespace
+
+PracticePage::PracticePage(SessionController& controller, QWidget* parent)
+    : QWidget(parent), m_controller(controller) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(28, 16, 28, 16);
+    column->setSpacing(8);
+    auto* top = new QHBoxLayout;
+    m_title = textLabel("title", tr("Practice"));
+    m_title->setObjectName(QStringLiteral("practiceTitle"));
+    top->addWidget(m_title, 1);
+    m_tabs = viewTabs("practiceTabs", {tr("What your ear tells apart"), tr("A drum to put right")});
+    top->addWidget(m_tabs);
+    column->addLayout(top);
+    m_what = textLabel("quiet");
+    m_what->setObjectName(QStringLiteral("practiceWhat"));
+    m_what->setWordWrap(true);
+    column->addWidget(m_what);
+    m_stack = new QStackedWidget;
+    m_stack->addWidget(chooserSide());
+    m_ear = new EarRound(controller);
+    m_stack->addWidget(m_ear);
+    m_bench = new TuningBench(controller);
+    m_stack->addWidget(m_bench);
+    column->addWidget(m_stack, 1);
+    connect(m_ear, &EarRound::left, this, &PracticePage::toChooser);
+    connect(m_bench, &TuningBench::left, this, &PracticePage::toChooser);
+    connect(m_tabs, &QTabBar::currentChanged, this, [this] { refresh(); });
+}
+
+QWidget* PracticePage::chooserSide() {
+    auto* side = new QWidget;
+    auto* column = new QVBoxLayout(side);
+    column->setContentsMargins(0, 4, 0, 0);
+    column->setSpacing(10);
+    auto* name = new QHBoxLayout;
+    name->setSpacing(10);
+    name->addWidget(textLabel("strong", tr("Who practises")));
+    m_who = new QLineEdit;
+    m_who->setObjectName(QStringLiteral("practiceWho"));
+    m_who->setAccessibleName(tr("Who practises"));
+    m_who->setPlaceholderText(tr("a name, if there are several"));
+    m_who->setMaxLength(40);
+    m_who->setMinimumWidth(240);
+    connect(m_who, &QLineEdit::textEdited, this, &PracticePage::refresh);
+    name->addWidget(m_who);
+    name->addStretch();
+    m_help = new QComboBox;
+    m_help->setObjectName(QStringLiteral("tuningHelp"));
+    m_help->setAccessibleName(tr("What is shown meanwhile"));
+    Choices<TuningHelp> helps;
+    for (const TuningHelp help : kTuningHelps)
+        helps.emplace_back(helpName(help), help);
+    addChoices(m_help, helps);
+    name->addWidget(m_help);
+    column->addLayout(name);
+
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(14);
+    m_kinds = new QStackedWidget;
+    const auto tiles = [this](std::vector<ChoiceButton*>& into, std::size_t count, const auto& make) {
+        auto* page = new QWidget;
+        auto* grid = new QGridLayout(page);
+        grid->setContentsMargins(0, 0, 0, 0);
+        grid->setSpacing(10);
+        for (std::size_t i = 0; i < count; ++i) {
+            auto* button = make(i);
+            button->installEventFilter(this);
+            button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+            grid->addWidget(button, static_cast<int>(i) / 2, static_cast<int>(i) % 2);
+            into.push_back(button);
+        }
+        const int rows = static_cast<int>(count + 1) / 2;
+        for (int row = 0; row < rows; ++row)
+            grid->setRowStretch(row, 3);
+        grid->setRowStretch(rows, 2);
+        m_kinds->addWidget(page);
+    };
+    tiles(m_exercises, kEarExercises.size(), [this](std::size_t i) {
+        const EarExercise exercise = kEarExercises.at(i);
+        auto* button =
+            new ExerciseButton(earQuestion(exercise), earPurpose(exercise), QString::number(i + 1));
+        button->setObjectName(QStringLiteral("ear-%1").arg(QLatin1String(earExerciseName(exercise))));
+        connect(button, &QPushButton::clicked, this, [this, exercise] { begin(exercise); });
+        return button;
+    });
+    tiles(m_tasks, kTuningTasks.size(), [this](std::size_t i) {
+        const TuningTask task = kTuningTasks.at(i);
+        auto* button = new ExerciseButton(taskTitle(task), {}, QString::number(i + 1));
+        button->setObjectName(QStringLiteral("task-%1").arg(QLatin1String(tuningTaskName(task))));
+        connect(button, &QPushButton::clicked, this, [this, task] { begin(task); });
+        return button;
+    });
+    middle->addWidget(m_kinds, 3);
+    QFrame* frame = card();
+    auto* inside = new QVBoxLayout(frame);
+    inside->setContentsMargins(14, 10, 14, 8);
+    inside->setSpacing(6);
+    m_daysTitle = textLabel("heading");
+    m_daysTitle->setObjectName(QStringLiteral("practiceDays"));
+    m_daysTitle->setWordWrap(true);
+    inside->addWidget(m_daysTitle);
+    m_days = new EarsView;
+    inside->addWidget(m_days, 1);
+    middle->addWidget(frame, 2);
+    column->addLayout(middle, 1);
+    m_level = primaryButton();
+    m_level->setText(tr("Play one tap, to set the loudness"));
+    connect(m_level, &QPushButton::clicked, this, &PracticePage::testLevel);
+    column->addWidget(m_level);
+    return side;
+}
+
+QString PracticePage::who() const {
+    QString name = m_who->text().trimmed();
+    while (name.toUtf8().size() > static_cast<qsizetype>(kLongestWho))
+        name.chop(1);
+    return name;
+}
+
+void PracticePage::refresh() {
+    const QString drum = QString::fromStdString(m_controller.session().drum.name);
+    m_what->setText(isAtTasks() ? tr("A practice drum like %1, in its room, with something wrong in it. At "
+                                     "the end: your turns beside "
+                                     "the shortest way.")
+                                      .arg(drum)
+                                : tr("Taps of the practice drum at the pitch of %1, in its room. It gets "
+                                     "harder as you are right; "
+                                     "twenty to forty of them.")
+                                      .arg(drum));
+    m_kinds->setCurrentIndex(isAtTasks() ? 1 : 0);
+    m_help->setVisible(isAtTasks());
+    const PlaceRig& rig = m_controller.session();
+    for (std::size_t i = 0; i < m_exercises.size(); ++i) {
+        const EarExercise exercise = kEarExercises.at(i);
+        const auto before = earResultsOf(rig, exercise, who());
+        m_exercises[i]->say(earQuestion(exercise),
+                            before.empty()
+                                ? earPurpose(exercise)
+                                : tr("Last time: %1").arg(earDifference(exercise, before.back().threshold)));
+    }
+    const QString none = tr("Not tried yet");
+    for (std::size_t i = 0; i < m_tasks.size(); ++i) {
+        const QString last = lastTime(rig, kTuningTasks.at(i), who());
+        m_tasks[i]->say(taskTitle(kTuningTasks.at(i)), last.isEmpty() ? none : last);
+    }
+    showDays();
+    m_ear->refresh();
+}
+
+/// Of the tile that was last reached.
+void PracticePage::showDays() {
+    const auto at = static_cast<std::size_t>(m_reached[isAtTasks() ? 1 : 0]);
+    const ChoiceButton* tile = isAtTasks() ? m_tasks[at] : m_exercises[at];
+    m_daysTitle->setText(tile->text());
+    const PlaceRig& rig = m_controller.session();
+    m_days->show(isAtTasks() ? tuningPicture(rig, kTuningTasks.at(at), who())
+                             : earsPicture(rig, kEarExercises.at(at), who()),
+                 tile->accessibleDescription());
+}
+
+void PracticePage::testLevel() {
+    EarSounds one = soundsLike(m_controller, EarExercise::Higher, 1.0, ++m_seed);
+    for (float& sample : one.sounds.front())
+        sample *= kSoft;
+    if (m_controller.output().play(one.sounds.front(), kPracticeRate))
+        m_level->setText(tr("Again; it should be as loud as quiet talk"));
+}
+
+void PracticePage::begin(EarExercise exercise) {
+    m_stack->setCurrentIndex(1);
+    m_tabs->hide();
+    m_ear->begin(exercise, who());
+}
+
+void PracticePage::begin(TuningTask task) {
+    m_stack->setCurrentIndex(2);
+    m_tabs->hide();
+    m_bench->begin(task, chosenIn<TuningHelp>(m_help), who());
+}
+
+void PracticePage::toChooser() {
+    m_stack->setCurrentIndex(0);
+    m_tabs->show();
+    refresh();
+    m_level->setFocus(Qt::OtherFocusReason);
+}
+
+PrimaryButton* PracticePage::primary() {
+    switch (m_stack->currentIndex()) {
+    case 1:
+        return m_ear->primary();
+    case 2:
+        return m_bench->primary();
+    default:
+        return m_level;
+    }
+}
+
+bool PracticePage::takeKey(int key, Qt::KeyboardModifiers modifiers) {
+    if (m_stack->currentIndex() == 1)
+        return m_ear->takeKey(key);
+    if (m_stack->currentIndex() == 2)
+        return m_bench->takeKey(key, modifiers);
+    const int index = key - Qt::Key_1;
+    const auto count = static_cast<int>(isAtTasks() ? kTuningTasks.size() : kEarExercises.size());
+    if (index < 0 || index >= count || m_who->hasFocus())
+        return false;
+    if (isAtTasks())
+        begin(kTuningTasks.at(static_cast<std::size_t>(index)));
+    else
+        begin(kEarExercises.at(static_cast<std::size_t>(index)));
+    return true;
+}
+
+void PracticePage::keyPressEvent(QKeyEvent* event) {
+    if (event->isAutoRepeat() || !takeKey(event->key(), event->modifiers()))
+        QWidget::keyPressEvent(event);
+}
+
+bool PracticePage::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::Enter || event->type() == QEvent::FocusIn)
+        for (const auto* tiles : {&m_exercises, &m_tasks})
+            for (std::size_t i = 0; i < tiles->size(); ++i)
+                if ((*tiles)[i] == watched) {
+                    m_reached[tiles == &m_tasks ? 1 : 0] = static_cast<int>(i);
+                    showDays();
+                }
+    return QWidget::eventFilter(watched, event);
+}
+
+} // namespace bombo

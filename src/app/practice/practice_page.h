@@ -1,0 +1,62 @@
+#pragma once
+/// The station Practice: what the ear tells apart, and drums to put right; of one's own drum's kind and
+/// pitch.
+#include "app/practice/ear_round.h"
+#include "app/practice/tuning_bench.h"
+
+#include <QComboBox>
+#include <QLineEdit>
+#include <QStackedWidget>
+#include <QTabBar>
+
+namespace bombo {
+
+class ChoiceButton;
+
+class PracticePage : public QWidget {
+    Q_OBJECT
+public:
+    explicit PracticePage(SessionController& controller, QWidget* parent = nullptr);
+    /// @pre the controller has a session
+    void refresh();
+    PrimaryButton* primary();
+    /// Digits answer, or choose an exercise. @return whether the key was one of them
+    bool takeKey(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
+    EarRound& ear() { return *m_ear; }
+    TuningBench& bench() { return *m_bench; }
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    QWidget* chooserSide();
+    void testLevel();
+    void begin(EarExercise exercise);
+    void begin(TuningTask task);
+    void toChooser();
+    void showDays();
+    bool isAtTasks() const { return m_tabs->currentIndex() == 1; }
+    QString who() const;
+
+    SessionController& m_controller;
+    std::uint64_t m_seed = 1;
+    int m_reached[2] = {0, 0}; ///< exercise, task whose days are shown
+
+    QLabel* m_title;
+    QLabel* m_what;
+    QTabBar* m_tabs;
+    QStackedWidget* m_stack;
+    QLineEdit* m_who;
+    QComboBox* m_help;
+    QStackedWidget* m_kinds;
+    std::vector<ChoiceButton*> m_exercises;
+    std::vector<ChoiceButton*> m_tasks;
+    QLabel* m_daysTitle;
+    EarsView* m_days;
+    PrimaryButton* m_level;
+    EarRound* m_ear;
+    TuningBench* m_bench;
+};
+
+} // namespace bombo
