@@ -2668,6 +2668,161 @@
     </message>
 </context>
 <context>
+    <name>Guide</name>
+    <message>
+        <source>Look the drum over, then press the big button.</source>
+        <translation>Sehen Sie die Trommel durch, dann den großen Knopf drücken.</translation>
+    </message>
+    <message>
+        <source>Heads, rods and wires as they are now: all that follows is reckoned from them.</source>
+        <translation>Felle, Schrauben und Teppich, wie sie jetzt sind: Alles Weitere wird daraus gerechnet.</translation>
+    </message>
+    <message>
+        <source>Choose the words that come nearest to what you want to hear.</source>
+        <translation>Wählen Sie die Worte, die dem nächsten kommen, was Sie hören wollen.</translation>
+    </message>
+    <message>
+        <source>They stand for pitches: the edge of each head, tapped alone, and the middle, both heads together.</source>
+        <translation>Sie stehen für Tonhöhen: der Rand jedes Fells, allein geklopft, und die Mitte, beide Felle zusammen.</translation>
+    </message>
+    <message>
+        <source>Press the big button and go on to the heads.</source>
+        <translation>Drücken Sie den großen Knopf: weiter zu den Fellen.</translation>
+    </message>
+    <message>
+        <source>One head first, then the other: each turn on one moves the sound of both a little.</source>
+        <translation>Erst ein Fell, dann das andere: Jede Drehung an einem ändert den Klang beider ein wenig.</translation>
+    </message>
+    <message>
+        <source>Drum upturned, wires off: follow the drawing to finger-tight.</source>
+        <translation>Trommel umgedreht, Teppich ab: der Zeichnung folgen bis handfest.</translation>
+    </message>
+    <message>
+        <source>From finger-tight on, every turn is counted. Never press this film with the palm: it is the thinnest there is.</source>
+        <translation>Ab handfest wird jede Drehung gezählt. Diese Folie nie mit der Handfläche drücken: Sie ist die dünnste.</translation>
+    </message>
+    <message>
+        <source>Drum upright, wires off: follow the drawing to finger-tight.</source>
+        <translation>Trommel aufrecht, Teppich ab: der Zeichnung folgen bis handfest.</translation>
+    </message>
+    <message>
+        <source>Finger-tight is where the fingers alone stop: the one beginning that all rods share.</source>
+        <translation>Handfest ist, wo die Finger allein nicht weiterkommen: der eine Anfang, den alle Schrauben teilen.</translation>
+    </message>
+    <message>
+        <source>Key where the picture shows, turn by the angle drawn, press space.</source>
+        <translation>Schlüssel ansetzen, wo das Bild zeigt, um den Winkel drehen, Leertaste.</translation>
+    </message>
+    <message>
+        <source>Opposite rods in turn keep the hoop level. Stop where a rod suddenly resists; never force it.</source>
+        <translation>Gegenüberliegende Schrauben im Wechsel halten den Reifen eben. Halt, wo eine plötzlich schwer geht; nie mit Gewalt.</translation>
+    </message>
+    <message>
+        <source>One tap before the rod that is shown, three centimetres in from the hoop.</source>
+        <translation>Einmal klopfen vor der gezeigten Schraube, drei Zentimeter vom Reifen.</translation>
+    </message>
+    <message>
+        <source>Other head muted, a light finger on the middle: so the edge pitch stands alone. Let it ring out.</source>
+        <translation>Das andere Fell gedämpft, ein leichter Finger in der Mitte: So steht die Randtonhöhe allein. Ausklingen lassen.</translation>
+    </message>
+    <message>
+        <source>Once more before the rod that is shown.</source>
+        <translation>Noch einmal vor der gezeigten Schraube.</translation>
+    </message>
+    <message>
+        <source>A tap that cannot be trusted is never counted; what was wrong with it stands below.</source>
+        <translation>Ein Klopfer, dem nicht zu trauen ist, zählt nie; was mit ihm war, steht darunter.</translation>
+    </message>
+    <message>
+        <source>Turn only what is marked, by what is written, then press space.</source>
+        <translation>Nur drehen, was markiert ist, um so viel, wie dasteht, dann Leertaste.</translation>
+    </message>
+    <message>
+        <source>A tap cannot tell a rod from its opposite: that is why pairs are turned.</source>
+        <translation>Ein Klopfer unterscheidet eine Schraube nicht von der gegenüber: Darum werden Paare gedreht.</translation>
+    </message>
+    <message>
+        <source>This head is even; on with the big button.</source>
+        <translation>Dieses Fell ist gleichmäßig; weiter mit dem großen Knopf.</translation>
+    </message>
+    <message>
+        <source>Within the shaded band the ear hears one pitch all round.</source>
+        <translation>Im schattierten Band hört das Ohr rundum einen Ton.</translation>
+    </message>
+    <message>
+        <source>An even head: the hardest part is done.</source>
+        <translation>Ein gleichmäßiges Fell: Das Schwerste ist getan.</translation>
+    </message>
+    <message>
+        <source>You could stop here. Wires, muffling and the proof are a few minutes more.</source>
+        <translation>Sie könnten hier aufhören. Teppich, Dämpfung und Probe sind ein paar Minuten mehr.</translation>
+    </message>
+    <message>
+        <source>This is as near as it goes; what stands in the way is written below.</source>
+        <translation>Näher geht es nicht; was im Weg steht, ist unten zu lesen.</translation>
+    </message>
+    <message>
+        <source>A worn head, a bent hoop or a rod that sticks: Faults, on the left, finds which.</source>
+        <translation>Ein müdes Fell, ein verzogener Reifen oder eine klemmende Schraube: Fehler, links, findet was.</translation>
+    </message>
+    <message>
+        <source>Back the knob off, then come up until the strands just touch.</source>
+        <translation>Den Knopf zurückdrehen, dann hoch, bis die Spiralen eben berühren.</translation>
+    </message>
+    <message>
+        <source>That is first contact: from there the turns of the knob are counted.</source>
+        <translation>Das ist der erste Kontakt: Von da an zählen die Drehungen des Knopfs.</translation>
+    </message>
+    <message>
+        <source>Play the stroke that is asked for, and say whether the wires answered.</source>
+        <translation>Spielen Sie den verlangten Schlag und sagen Sie, ob der Teppich antwortete.</translation>
+    </message>
+    <message>
+        <source>Too tight, and soft strokes die; too loose, and loud ones rattle on. The best stop lies between.</source>
+        <translation>Zu fest, und leise Schläge sterben; zu locker, und laute rasseln nach. Das Beste liegt dazwischen.</translation>
+    </message>
+    <message>
+        <source>Set the knob where it says, and go on.</source>
+        <translation>Stellen Sie den Knopf, wie es dasteht, und weiter.</translation>
+    </message>
+    <message>
+        <source>No stick under tensioned wires, no tape on the strands.</source>
+        <translation>Kein Stock unter gespanntem Teppich, kein Klebeband auf die Spiralen.</translation>
+    </message>
+    <message>
+        <source>Strike it once, as in a song.</source>
+        <translation>Schlagen Sie einmal, wie in einem Stück.</translation>
+    </message>
+    <message>
+        <source>Muffling comes last and least. Loud strokes close by: protect your hearing.</source>
+        <translation>Dämpfung kommt zuletzt und am wenigsten. Laute Schläge von nah: Schützen Sie Ihr Gehör.</translation>
+    </message>
+    <message>
+        <source>Lay the least that helps, or nothing.</source>
+        <translation>Legen Sie das Wenigste auf, das hilft, oder nichts.</translation>
+    </message>
+    <message>
+        <source>The ring is measured against what your tone wants; what lies near the edge does most.</source>
+        <translation>Das Klingen wird daran gemessen, was Ihr Ton will; nah am Rand wirkt am meisten.</translation>
+    </message>
+    <message>
+        <source>Look what was asked and what was reached; write a word, and save.</source>
+        <translation>Sehen Sie, was verlangt und was erreicht wurde; ein Wort schreiben, und speichern.</translation>
+    </message>
+    <message>
+        <source>What is saved can be brought back, rod by rod.</source>
+        <translation>Was gespeichert ist, lässt sich zurückholen, Schraube für Schraube.</translation>
+    </message>
+    <message>
+        <source>Saved. Next time the logbook takes you back to it.</source>
+        <translation>Gespeichert. Nächstes Mal führt Sie das Logbuch dahin zurück.</translation>
+    </message>
+    <message>
+        <source>That was a whole job. This line can go now.</source>
+        <translation>Das war eine ganze Arbeit. Diese Zeile kann jetzt gehen.</translation>
+    </message>
+</context>
+<context>
     <name>HeadFromAbove</name>
     <message>
         <source>%1 o&apos;clock</source>
@@ -4359,6 +4514,17 @@ trifft hier</translation>
     <message>
         <source>no nearer, no further</source>
         <translation>nicht näher, nicht weiter</translation>
+    </message>
+</context>
+<context>
+    <name>Settings</name>
+    <message>
+        <source>The file of settings %1 is damaged: Bombo starts with what is usual, and writes it anew.</source>
+        <translation>Die Einstellungsdatei %1 ist beschädigt: Bombo beginnt mit dem Üblichen und schreibt sie neu.</translation>
+    </message>
+    <message>
+        <source>The file of settings %1 cannot be read or written: what you choose holds until Bombo ends.</source>
+        <translation>Die Einstellungsdatei %1 lässt sich nicht lesen oder schreiben: Was Sie wählen, gilt, bis Bombo endet.</translation>
     </message>
 </context>
 <context>
@@ -7323,6 +7489,21 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::GuideBar</name>
+    <message>
+        <source>Guide</source>
+        <translation>Begleiter</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Mehr</translation>
+    </message>
+    <message>
+        <source>Not now</source>
+        <translation>Jetzt nicht</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HeadPage</name>
     <message>
         <source>Film load,
@@ -8251,6 +8432,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>Save a &amp;report…</source>
         <translation>Einen Be&amp;richt sichern …</translation>
     </message>
+    <message>
+        <source>Help, Walk me through brings the line back.</source>
+        <translation>Hilfe, Begleite mich holt die Zeile zurück.</translation>
+    </message>
+    <message>
+        <source>Se&amp;ttings…</source>
+        <translation>&amp;Einstellungen…</translation>
+    </message>
+    <message>
+        <source>&amp;Walk me through</source>
+        <translation>&amp;Begleite mich</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -8718,6 +8911,149 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Again; it should be as loud as quiet talk</source>
         <translation>Noch einmal; so laut wie leises Sprechen</translation>
+    </message>
+    <message>
+        <source>The first lesson</source>
+        <translation>Die erste Stunde</translation>
+    </message>
+    <message>
+        <source>Twenty minutes on the practice drum: from nothing to an even head, step by step, and why.</source>
+        <translation>Zwanzig Minuten an der Übungstrommel: von nichts zu einem gleichmäßigen Fell, Schritt für Schritt, und warum.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::PreferencesDialog</name>
+    <message>
+        <source>one that is not plugged in</source>
+        <translation>eines, das nicht angeschlossen ist</translation>
+    </message>
+    <message>
+        <source>Settings</source>
+        <translation>Einstellungen</translation>
+    </message>
+    <message>
+        <source>What is chosen here holds at once, for every workbook.</source>
+        <translation>Was hier gewählt wird, gilt sofort und für jedes Arbeitsbuch.</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>Words and look</source>
+        <translation>Worte und Aussehen</translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation>Wie das System</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>Day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>Night</source>
+        <translation>Nacht</translation>
+    </message>
+    <message>
+        <source>Colours</source>
+        <translation>Farben</translation>
+    </message>
+    <message>
+        <source>As the window affords</source>
+        <translation>Wie das Fenster erlaubt</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Size of words</source>
+        <translation>Größe der Worte</translation>
+    </message>
+    <message>
+        <source>A line above the page walks along with the job</source>
+        <translation>Eine Zeile über der Seite begleitet die Arbeit</translation>
+    </message>
+    <message>
+        <source>Figures</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>Inches</source>
+        <translation>Zoll</translation>
+    </message>
+    <message>
+        <source>Millimetres</source>
+        <translation>Millimeter</translation>
+    </message>
+    <message>
+        <source>Lengths</source>
+        <translation>Längen</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>The note A4</source>
+        <translation>Der Ton a1</translation>
+    </message>
+    <message>
+        <source>Tensions in N/m beside the pitches</source>
+        <translation>Spannungen in N/m neben den Tonhöhen</translation>
+    </message>
+    <message>
+        <source>Hands</source>
+        <translation>Hände</translation>
+    </message>
+    <message>
+        <source>Left-handed: rounds run clockwise</source>
+        <translation>Linkshändig: Runden laufen im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>Foot switch, page turner</source>
+        <translation>Fußschalter, Blattwender</translation>
+    </message>
+    <message>
+        <source>click here, then press the pedal</source>
+        <translation>hier klicken, dann das Pedal treten</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Keine</translation>
+    </message>
+    <message>
+        <source>Space and Page down always go on. If your pedal sends another key, click the field and press the pedal.</source>
+        <translation>Leertaste und Bild ab gehen immer weiter. Sendet Ihr Pedal eine andere Taste, klicken Sie ins Feld und treten Sie es.</translation>
+    </message>
+    <message>
+        <source>Sound</source>
+        <translation>Klang</translation>
+    </message>
+    <message>
+        <source>The system&apos;s own choice</source>
+        <translation>Was das System wählt</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Mikrofon</translation>
+    </message>
+    <message>
+        <source>Off</source>
+        <translation>Aus</translation>
+    </message>
+    <message>
+        <source>Confirmation sounds</source>
+        <translation>Bestätigungstöne</translation>
+    </message>
+    <message>
+        <source>Short sounds for heard and once more: on headphones, the microphone must not hear them.</source>
+        <translation>Kurze Töne für gehört und noch einmal: auf Kopfhörern, das Mikrofon darf sie nicht hören.</translation>
     </message>
 </context>
 <context>
@@ -10648,6 +10984,22 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Workbook to open.</source>
         <translation>Arbeitsbuch, das geöffnet wird.</translation>
+    </message>
+    <message>
+        <source>The same, as an option.</source>
+        <translation>Dasselbe, als Option.</translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation>Datei</translation>
+    </message>
+    <message>
+        <source>That workbook is open already: its window comes to the front.</source>
+        <translation>Dieses Arbeitsbuch ist schon offen: Sein Fenster kommt nach vorn.</translation>
+    </message>
+    <message>
+        <source>Bombo ended unexpectedly last time. Everything up to the last step is here.</source>
+        <translation>Bombo endete letztes Mal unerwartet. Alles bis zum letzten Schritt ist da.</translation>
     </message>
 </context>
 </TS>

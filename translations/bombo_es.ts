@@ -2668,6 +2668,161 @@
     </message>
 </context>
 <context>
+    <name>Guide</name>
+    <message>
+        <source>Look the drum over, then press the big button.</source>
+        <translation>Repase el tambor y pulse el botón grande.</translation>
+    </message>
+    <message>
+        <source>Heads, rods and wires as they are now: all that follows is reckoned from them.</source>
+        <translation>Parches, tornillos y bordonera como están ahora: todo lo demás se calcula a partir de ellos.</translation>
+    </message>
+    <message>
+        <source>Choose the words that come nearest to what you want to hear.</source>
+        <translation>Elija las palabras más cercanas a lo que quiere oír.</translation>
+    </message>
+    <message>
+        <source>They stand for pitches: the edge of each head, tapped alone, and the middle, both heads together.</source>
+        <translation>Representan alturas: el borde de cada parche, tocado solo, y el centro, los dos juntos.</translation>
+    </message>
+    <message>
+        <source>Press the big button and go on to the heads.</source>
+        <translation>Pulse el botón grande y pase a los parches.</translation>
+    </message>
+    <message>
+        <source>One head first, then the other: each turn on one moves the sound of both a little.</source>
+        <translation>Primero un parche y luego el otro: cada giro en uno mueve un poco el sonido de los dos.</translation>
+    </message>
+    <message>
+        <source>Drum upturned, wires off: follow the drawing to finger-tight.</source>
+        <translation>Tambor boca abajo, bordonera quitada: siga el dibujo hasta apretado a mano.</translation>
+    </message>
+    <message>
+        <source>From finger-tight on, every turn is counted. Never press this film with the palm: it is the thinnest there is.</source>
+        <translation>Desde apretado a mano se cuenta cada giro. No apriete nunca esta película con la palma: es la más fina.</translation>
+    </message>
+    <message>
+        <source>Drum upright, wires off: follow the drawing to finger-tight.</source>
+        <translation>Tambor derecho, bordonera quitada: siga el dibujo hasta apretado a mano.</translation>
+    </message>
+    <message>
+        <source>Finger-tight is where the fingers alone stop: the one beginning that all rods share.</source>
+        <translation>Apretado a mano es donde los dedos solos se paran: el único comienzo común a todos los tornillos.</translation>
+    </message>
+    <message>
+        <source>Key where the picture shows, turn by the angle drawn, press space.</source>
+        <translation>Llave donde muestra el dibujo, gire el ángulo dibujado y pulse espacio.</translation>
+    </message>
+    <message>
+        <source>Opposite rods in turn keep the hoop level. Stop where a rod suddenly resists; never force it.</source>
+        <translation>Los tornillos opuestos por turnos mantienen nivelado el aro. Pare si uno se resiste de golpe; nunca a la fuerza.</translation>
+    </message>
+    <message>
+        <source>One tap before the rod that is shown, three centimetres in from the hoop.</source>
+        <translation>Un toque ante el tornillo que se muestra, a tres centímetros del aro.</translation>
+    </message>
+    <message>
+        <source>Other head muted, a light finger on the middle: so the edge pitch stands alone. Let it ring out.</source>
+        <translation>El otro parche apagado, un dedo ligero en el centro: así queda sola la altura del borde. Deje que suene.</translation>
+    </message>
+    <message>
+        <source>Once more before the rod that is shown.</source>
+        <translation>Una vez más ante el tornillo que se muestra.</translation>
+    </message>
+    <message>
+        <source>A tap that cannot be trusted is never counted; what was wrong with it stands below.</source>
+        <translation>Un toque poco fiable nunca cuenta; abajo dice qué le pasaba.</translation>
+    </message>
+    <message>
+        <source>Turn only what is marked, by what is written, then press space.</source>
+        <translation>Gire solo lo marcado, lo que está escrito, y pulse espacio.</translation>
+    </message>
+    <message>
+        <source>A tap cannot tell a rod from its opposite: that is why pairs are turned.</source>
+        <translation>Un toque no distingue un tornillo de su opuesto: por eso se giran pares.</translation>
+    </message>
+    <message>
+        <source>This head is even; on with the big button.</source>
+        <translation>Este parche está igualado; siga con el botón grande.</translation>
+    </message>
+    <message>
+        <source>Within the shaded band the ear hears one pitch all round.</source>
+        <translation>Dentro de la banda sombreada el oído oye una sola altura.</translation>
+    </message>
+    <message>
+        <source>An even head: the hardest part is done.</source>
+        <translation>Un parche igualado: lo más difícil está hecho.</translation>
+    </message>
+    <message>
+        <source>You could stop here. Wires, muffling and the proof are a few minutes more.</source>
+        <translation>Podría parar aquí. Bordonera, sordina y prueba son unos minutos más.</translation>
+    </message>
+    <message>
+        <source>This is as near as it goes; what stands in the way is written below.</source>
+        <translation>Más cerca no llega; abajo está escrito qué lo impide.</translation>
+    </message>
+    <message>
+        <source>A worn head, a bent hoop or a rod that sticks: Faults, on the left, finds which.</source>
+        <translation>Un parche gastado, un aro torcido o un tornillo que se traba: Fallos, a la izquierda, encuentra cuál.</translation>
+    </message>
+    <message>
+        <source>Back the knob off, then come up until the strands just touch.</source>
+        <translation>Afloje la perilla y suba hasta que los hilos apenas toquen.</translation>
+    </message>
+    <message>
+        <source>That is first contact: from there the turns of the knob are counted.</source>
+        <translation>Ese es el primer contacto: desde ahí se cuentan las vueltas de la perilla.</translation>
+    </message>
+    <message>
+        <source>Play the stroke that is asked for, and say whether the wires answered.</source>
+        <translation>Dé el golpe que se pide y diga si respondió la bordonera.</translation>
+    </message>
+    <message>
+        <source>Too tight, and soft strokes die; too loose, and loud ones rattle on. The best stop lies between.</source>
+        <translation>Demasiado tensa, y mueren los golpes suaves; demasiado floja, y los fuertes matraquean. Lo mejor está en medio.</translation>
+    </message>
+    <message>
+        <source>Set the knob where it says, and go on.</source>
+        <translation>Ponga la perilla donde dice y siga.</translation>
+    </message>
+    <message>
+        <source>No stick under tensioned wires, no tape on the strands.</source>
+        <translation>Ningún palo bajo la bordonera tensa, ninguna cinta en los hilos.</translation>
+    </message>
+    <message>
+        <source>Strike it once, as in a song.</source>
+        <translation>Dele un golpe, como en una canción.</translation>
+    </message>
+    <message>
+        <source>Muffling comes last and least. Loud strokes close by: protect your hearing.</source>
+        <translation>La sordina va al final y es lo mínimo. Golpes fuertes de cerca: proteja su oído.</translation>
+    </message>
+    <message>
+        <source>Lay the least that helps, or nothing.</source>
+        <translation>Ponga lo mínimo que ayude, o nada.</translation>
+    </message>
+    <message>
+        <source>The ring is measured against what your tone wants; what lies near the edge does most.</source>
+        <translation>La resonancia se compara con lo que pide su tono; lo que está junto al borde hace más.</translation>
+    </message>
+    <message>
+        <source>Look what was asked and what was reached; write a word, and save.</source>
+        <translation>Mire lo pedido y lo logrado; escriba una palabra y guarde.</translation>
+    </message>
+    <message>
+        <source>What is saved can be brought back, rod by rod.</source>
+        <translation>Lo guardado se puede recuperar, tornillo a tornillo.</translation>
+    </message>
+    <message>
+        <source>Saved. Next time the logbook takes you back to it.</source>
+        <translation>Guardado. La próxima vez el diario le lleva de vuelta.</translation>
+    </message>
+    <message>
+        <source>That was a whole job. This line can go now.</source>
+        <translation>Eso fue un trabajo entero. Esta línea ya puede irse.</translation>
+    </message>
+</context>
+<context>
     <name>HeadFromAbove</name>
     <message>
         <source>%1 o&apos;clock</source>
@@ -4359,6 +4514,17 @@ la baqueta</translation>
     <message>
         <source>no nearer, no further</source>
         <translation>ni más cerca ni más lejos</translation>
+    </message>
+</context>
+<context>
+    <name>Settings</name>
+    <message>
+        <source>The file of settings %1 is damaged: Bombo starts with what is usual, and writes it anew.</source>
+        <translation>El archivo de ajustes %1 está dañado: Bombo empieza con lo habitual y lo escribe de nuevo.</translation>
+    </message>
+    <message>
+        <source>The file of settings %1 cannot be read or written: what you choose holds until Bombo ends.</source>
+        <translation>El archivo de ajustes %1 no se puede leer o escribir: lo que elija vale hasta que Bombo termine.</translation>
     </message>
 </context>
 <context>
@@ -7323,6 +7489,21 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::GuideBar</name>
+    <message>
+        <source>Guide</source>
+        <translation>Guía</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>Not now</source>
+        <translation>Ahora no</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HeadPage</name>
     <message>
         <source>Film load,
@@ -8251,6 +8432,18 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>Save a &amp;report…</source>
         <translation>Guardar un &amp;informe…</translation>
     </message>
+    <message>
+        <source>Help, Walk me through brings the line back.</source>
+        <translation>Ayuda, Acompáñame devuelve la línea.</translation>
+    </message>
+    <message>
+        <source>Se&amp;ttings…</source>
+        <translation>A&amp;justes…</translation>
+    </message>
+    <message>
+        <source>&amp;Walk me through</source>
+        <translation>A&amp;compáñame</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MicrophoneDialog</name>
@@ -8718,6 +8911,149 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Again; it should be as loud as quiet talk</source>
         <translation>Otra vez; debe sonar como una charla tranquila</translation>
+    </message>
+    <message>
+        <source>The first lesson</source>
+        <translation>La primera lección</translation>
+    </message>
+    <message>
+        <source>Twenty minutes on the practice drum: from nothing to an even head, step by step, and why.</source>
+        <translation>Veinte minutos en el tambor de práctica: de nada a un parche igualado, paso a paso y por qué.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::PreferencesDialog</name>
+    <message>
+        <source>one that is not plugged in</source>
+        <translation>uno que no está conectado</translation>
+    </message>
+    <message>
+        <source>Settings</source>
+        <translation>Ajustes</translation>
+    </message>
+    <message>
+        <source>What is chosen here holds at once, for every workbook.</source>
+        <translation>Lo que se elige aquí vale al momento, para todos los cuadernos.</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Listo</translation>
+    </message>
+    <message>
+        <source>Words and look</source>
+        <translation>Palabras y aspecto</translation>
+    </message>
+    <message>
+        <source>As the system</source>
+        <translation>Como el sistema</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Idioma</translation>
+    </message>
+    <message>
+        <source>Day</source>
+        <translation>Día</translation>
+    </message>
+    <message>
+        <source>Night</source>
+        <translation>Noche</translation>
+    </message>
+    <message>
+        <source>Colours</source>
+        <translation>Colores</translation>
+    </message>
+    <message>
+        <source>As the window affords</source>
+        <translation>Según permita la ventana</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Size of words</source>
+        <translation>Tamaño de las palabras</translation>
+    </message>
+    <message>
+        <source>A line above the page walks along with the job</source>
+        <translation>Una línea sobre la página acompaña el trabajo</translation>
+    </message>
+    <message>
+        <source>Figures</source>
+        <translation>Cifras</translation>
+    </message>
+    <message>
+        <source>Inches</source>
+        <translation>Pulgadas</translation>
+    </message>
+    <message>
+        <source>Millimetres</source>
+        <translation>Milímetros</translation>
+    </message>
+    <message>
+        <source>Lengths</source>
+        <translation>Longitudes</translation>
+    </message>
+    <message>
+        <source> Hz</source>
+        <translation> Hz</translation>
+    </message>
+    <message>
+        <source>The note A4</source>
+        <translation>La nota la4</translation>
+    </message>
+    <message>
+        <source>Tensions in N/m beside the pitches</source>
+        <translation>Tensiones en N/m junto a las alturas</translation>
+    </message>
+    <message>
+        <source>Hands</source>
+        <translation>Manos</translation>
+    </message>
+    <message>
+        <source>Left-handed: rounds run clockwise</source>
+        <translation>Zurdo: las rondas van en el sentido del reloj</translation>
+    </message>
+    <message>
+        <source>Foot switch, page turner</source>
+        <translation>Pedal, pasapáginas</translation>
+    </message>
+    <message>
+        <source>click here, then press the pedal</source>
+        <translation>pulse aquí y luego el pedal</translation>
+    </message>
+    <message>
+        <source>None</source>
+        <translation>Ninguna</translation>
+    </message>
+    <message>
+        <source>Space and Page down always go on. If your pedal sends another key, click the field and press the pedal.</source>
+        <translation>Espacio y Av Pág siempre siguen. Si su pedal envía otra tecla, pulse el campo y luego el pedal.</translation>
+    </message>
+    <message>
+        <source>Sound</source>
+        <translation>Sonido</translation>
+    </message>
+    <message>
+        <source>The system&apos;s own choice</source>
+        <translation>Lo que elija el sistema</translation>
+    </message>
+    <message>
+        <source>Microphone</source>
+        <translation>Micrófono</translation>
+    </message>
+    <message>
+        <source>Off</source>
+        <translation>Apagado</translation>
+    </message>
+    <message>
+        <source>Confirmation sounds</source>
+        <translation>Sonidos de confirmación</translation>
+    </message>
+    <message>
+        <source>Short sounds for heard and once more: on headphones, the microphone must not hear them.</source>
+        <translation>Sonidos cortos para oído y otra vez: por auriculares, el micrófono no debe oírlos.</translation>
     </message>
 </context>
 <context>
@@ -10648,6 +10984,22 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Workbook to open.</source>
         <translation>Cuaderno que se abre.</translation>
+    </message>
+    <message>
+        <source>The same, as an option.</source>
+        <translation>Lo mismo, como opción.</translation>
+    </message>
+    <message>
+        <source>file</source>
+        <translation>archivo</translation>
+    </message>
+    <message>
+        <source>That workbook is open already: its window comes to the front.</source>
+        <translation>Ese cuaderno ya está abierto: su ventana pasa al frente.</translation>
+    </message>
+    <message>
+        <source>Bombo ended unexpectedly last time. Everything up to the last step is here.</source>
+        <translation>Bombo terminó inesperadamente la última vez. Todo está aquí hasta el último paso.</translation>
     </message>
 </context>
 </TS>

@@ -1,6 +1,7 @@
 #include "app/language/windows.h"
 #include "app/numbers/numbers.h"
 #include "app/settings.h"
+#include "app/start/first_window.h"
 #include "app/theme/palette.h"
 
 #include <QApplication>
@@ -24,6 +25,10 @@ int main(int argc, char** argv) {
     const QCommandLineOption demo(QStringLiteral("demo"),
                                   QApplication::translate("main", "Open the demo workbook."));
     parser.addOption(demo);
+    const QCommandLineOption workbook(QStringLiteral("workbook"),
+                                      QApplication::translate("main", "The same, as an option."),
+                                      QApplication::translate("main", "file"));
+    parser.addOption(workbook);
     parser.addPositionalArgument(QStringLiteral("workbook"),
                                  QApplication::translate("main", "Workbook to open."),
                                  QStringLiteral("[workbook]"));
@@ -31,15 +36,47 @@ int main(int argc, char** argv) {
 
     bombo::useSystemNumbers();
     bombo::Settings settings;
+    const QStringList files = parser.positionalArguments() + parser.values(workbook);
+    const QString wanted = !files.isEmpty()     ? files.front()
+                           : parser.isSet(demo) ? bombo::SessionController::demoPath()
+                                                : settings.lastWorkbook();
+    if (bombo::FirstWindow::askToRaise(wanted)) {
+        fputs(qPrintable(QApplication::translate(
+                             "main", "That workbook is open already: its window comes to the front.") +
+                         QLatin1Char('\n')),
+              stderr);
+        return 0;
+    }
+    const QString leftOpen = settings.leftOpen();
     bombo::applyTheme(application, settings.theme());
     bombo::SessionController controller(settings);
     bombo::Windows windows(application, controller);
-    const QStringList files = parser.positionalArguments();
+    bombo::FirstWindow first;
+    const auto hold = [&] {
+        first.hold(controller.workbookPath());
+        settings.setLeftOpen(controller.workbookPath());
+    };
+    QObject::connect(&controller, &bombo::SessionController::workbookChanged, &first, hold);
+    QObject::connect(&first, &bombo::FirstWindow::raiseAsked, &application, [&] {
+        bombo::MainWindow& window = windows.window();
+        if (window.isMinimized())
+            window.showNormal();
+        window.raise();
+        window.activateWindow();
+    });
     if (!files.isEmpty())
         controller.openWorkbook(files.front());
     else if (parser.isSet(demo))
         controller.openDemo();
     else if (QFileInfo::exists(settings.lastWorkbook()))
         controller.openWorkbook(settings.lastWorkbook());
+    if (controller.hasWorkbook() && !leftOpen.isEmpty() &&
+        QFileInfo(leftOpen) == QFileInfo(controller.workbookPath()))
+        controller.tell(QApplication::translate(
+            "main", "Bombo ended unexpectedly last time. Everything up to the last step is here."));
+    if (const QString problem = settings.problem(); !problem.isEmpty())
+        controller.tell(problem);
+    QObject::connect(&application, &QApplication::aboutToQuit, &application,
+                     [&] { settings.setLeftOpen({}); });
     return QApplication::exec();
 }

@@ -1,21 +1,18 @@
 #include "app/main_window.h"
 
-#include "app/language/language.h"
 #include "app/listening/ear.h"
 #include "app/logbook/exchange_dialogs.h"
-#include "app/logbook/set_list_dialog.h"
 
 #include "app/drum/drum_maker.h"
 #include "app/drum/drum_page.h"
 #include "app/faults/faults_page.h"
+#include "app/guide/guide_bar.h"
 #include "app/help/help_window.h"
-#include "app/help/report.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
 #include "app/muffling/muffling_page.h"
 #include "app/practice/practice_page.h"
 #include "app/proof/proof_page.h"
-#include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
 #include "app/start/damaged_dialog.h"
 #include "app/start/purpose_page.h"
@@ -28,11 +25,8 @@
 #include "app/wires/wires_page.h"
 #include "store/usual_drum.h"
 
-#include <QActionGroup>
 #include <QApplication>
-#include <QFileDialog>
 #include <QFileInfo>
-#include <QInputDialog>
 #include <QKeyEvent>
 #include <QMenuBar>
 #include <QMimeData>
@@ -58,6 +52,8 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     right->setSpacing(0);
     m_notice = new NoticeBar;
     right->addWidget(m_notice);
+    m_guide = new GuideBar;
+    right->addWidget(m_guide);
     m_stack = new PageStack;
     right->addWidget(m_stack, 1);
     row->addLayout(right, 1);
@@ -83,6 +79,15 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_logbook);
     m_stand = new StandView(m_frame);
 
+    connect(m_guide, &GuideBar::moreWanted, this, [this] { showHelp(helpPage()); });
+    connect(m_guide, &GuideBar::dismissed, this, [this] {
+        setGuide(false);
+        m_controller.tell(tr("Help, Walk me through brings the line back."));
+    });
+    connect(m_start, &StartPage::firstJobBegun, this, [this] {
+        if (!m_controller.settings().guide())
+            setGuide(true);
+    });
     connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
     connect(drumPage, &DrumPage::describeDrum, this, &MainWindow::describeDrum);
     connect(m_purpose, &PurposePage::tuneChosen, this, [this] { goTo(Station::Tone); });
@@ -156,174 +161,6 @@ void MainWindow::fitWords() {
     setScale(*qApp, percent > 0 ? percent / 100.0 : scaleFor(size()));
 }
 
-void MainWindow::fillMenus() {
-    const QString filter = tr("Bombo workbooks (*.bombo);;All files (*)");
-    QMenu* workbook = menuBar()->addMenu(tr("&Workbook"));
-    workbook->addAction(tr("&New…"), QKeySequence::New, this, [this, filter] {
-        QString path = QFileDialog::getSaveFileName(this, tr("New workbook"), {}, filter);
-        if (!path.isEmpty() && QFileInfo(path).suffix().isEmpty())
-            path += QStringLiteral(".bombo");
-        if (!path.isEmpty())
-            m_controller.newWorkbook(path);
-    });
-    workbook->addAction(tr("&Open…"), QKeySequence::Open, this, [this, filter] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Open a workbook"), {}, filter);
-        if (!path.isEmpty())
-            m_controller.openWorkbook(path);
-    });
-    workbook->addAction(tr("Open the &demo"), this, [this] { m_controller.openDemo(); });
-    workbook->addAction(tr("Save a &copy…"), QKeySequence::SaveAs, this, [this, filter] {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Save a copy"), {}, filter, nullptr,
-                                                          QFileDialog::DontConfirmOverwrite);
-        if (!path.isEmpty())
-            m_controller.saveCopy(path);
-    });
-    workbook->addSeparator();
-    const auto withWorkbook = [this](auto act) {
-        return [this, act] {
-            if (m_controller.hasWorkbook())
-                act(m_controller, this);
-            else
-                m_controller.tell(tr("Open a workbook first."));
-        };
-    };
-    workbook->addAction(tr("&Export the logbook…"), this, withWorkbook(exportLogbook));
-    workbook->addAction(tr("&Take in a logbook…"), this, withWorkbook(importLogbook));
-    workbook->addSeparator();
-    workbook->addAction(tr("C&lose"), QKeySequence::Close, this, [this] { m_controller.closeWorkbook(); });
-    workbook->addSeparator();
-    workbook->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
-
-    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    QAction* undo = m_controller.undoStack().createUndoAction(this, tr("Undo"));
-    undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = m_controller.undoStack().createRedoAction(this, tr("Redo"));
-    redo->setShortcut(QKeySequence::Redo);
-    edit->addAction(undo);
-    edit->addAction(redo);
-    addActions({undo, redo}); // the window's own too: the stand view hides the menus
-
-    QMenu* view = menuBar()->addMenu(tr("&View"));
-    addAction(view->addAction(tr("&Stand view"), QKeySequence(Qt::Key_F11), this, &MainWindow::toggleStand));
-    view->addSeparator();
-    auto* themes = new QActionGroup(this);
-    const std::pair<QString, ThemeChoice> choices[]{{tr("As the &system"), ThemeChoice::System},
-                                                    {tr("&Day"), ThemeChoice::Day},
-                                                    {tr("&Night"), ThemeChoice::Night}};
-    for (const auto& [name, choice] : choices) {
-        QAction* action = view->addAction(name, this, [this, choice = choice] { setTheme(choice); });
-        action->setCheckable(true);
-        action->setChecked(m_controller.settings().theme() == choice);
-        themes->addAction(action);
-    }
-    fillWordSizes(*view->addMenu(tr("Si&ze of words")));
-    fillLanguages(*view->addMenu(tr("Lan&guage")));
-    view->addSeparator();
-    QAction* millimetres = view->addAction(tr("Lengths in &millimetres"), this, [this](bool on) {
-        UnitsShown units = unitsShown();
-        units.millimetres = on;
-        setUnits(units);
-    });
-    millimetres->setCheckable(true);
-    millimetres->setChecked(unitsShown().millimetres);
-    QAction* details = view->addAction(tr("&Tensions in N/m"), this, [this](bool on) {
-        UnitsShown units = unitsShown();
-        units.details = on;
-        setUnits(units);
-    });
-    details->setCheckable(true);
-    details->setChecked(unitsShown().details);
-    QAction* left = view->addAction(tr("&Left-handed: rounds run clockwise"), this,
-                                    [this](bool on) { m_controller.setLeftHanded(on); });
-    left->setCheckable(true);
-    left->setChecked(m_controller.settings().leftHanded());
-    view->addAction(tr("&Reference pitch…"), this, [this] {
-        bool taken = false;
-        UnitsShown units = unitsShown();
-        units.a4.value =
-            QInputDialog::getDouble(this, tr("Reference pitch"), tr("The note A4, in Hz:"), units.a4.value,
-                                    kLowestA4.value, kHighestA4.value, 1, &taken);
-        if (taken)
-            setUnits(units);
-    });
-    fillListenMenu(*menuBar()->addMenu(tr("&Listen")), m_controller, this);
-
-    QMenu* go = menuBar()->addMenu(tr("&Go"));
-    for (const Station station : kStations)
-        go->addAction(stationName(station),
-                      QKeySequence(Qt::CTRL | static_cast<Qt::Key>(Qt::Key_1 + static_cast<int>(station))),
-                      this, [this, station] { goTo(station); });
-    go->addSeparator();
-    go->addAction(tr("&Minutes before the show\u2026"), QKeySequence(Qt::CTRL | Qt::Key_M), this, [this] {
-        if (m_controller.hasSession())
-            HurryDialog(m_controller, this).exec();
-    });
-    go->addAction(tr("&Remind me\u2026"), QKeySequence(Qt::CTRL | Qt::Key_R), this, [this] {
-        if (m_controller.hasSession())
-            ReminderDialog(m_controller, this).exec();
-    });
-    go->addSeparator();
-    go->addAction(tr("The show…"), QKeySequence(Qt::CTRL | Qt::Key_E), this, [this] {
-        if (m_controller.hasSession())
-            SetListDialog(m_controller, this).exec();
-        else
-            m_controller.tell(tr("Open a workbook first."));
-    });
-    go->addAction(tr("Logbook"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] { showLogbook(true); });
-    go->addAction(tr("Faults"), QKeySequence(Qt::CTRL | Qt::Key_F), this, [this] { showFaults(true); });
-    go->addAction(tr("Practice"), QKeySequence(Qt::CTRL | Qt::Key_T), this, &MainWindow::showPractice);
-
-    QMenu* help = menuBar()->addMenu(tr("&Help"));
-    addAction(help->addAction(tr("&The manual"), QKeySequence::HelpContents, this,
-                              [this] { showHelp(helpPage()); }));
-    help->addAction(tr("Every &key"), this, [this] { showHelp(QStringLiteral("keys.md")); });
-    help->addAction(tr("Take &care"), this, [this] { showHelp(QStringLiteral("care.md")); });
-    help->addSeparator();
-    help->addAction(tr("Save a &report…"), this, [this] { saveReport(m_controller, this); });
-    help->addAction(tr("&About Bombo…"), this, [this] { showAbout(this); });
-}
-
-void MainWindow::fillLanguages(QMenu& menu) {
-    auto* choices = new QActionGroup(this);
-    const auto add = [&](const QString& name, const QString& code) {
-        QAction* action = menu.addAction(name, this, [this, code] { emit languageChosen(code); });
-        action->setCheckable(true);
-        action->setChecked(m_controller.settings().language() == code);
-        choices->addAction(action);
-    };
-    add(tr("As the system"), {});
-    for (const Language& language : languages())
-        add(language.name, language.code);
-}
-
-void MainWindow::fillWordSizes(QMenu& menu) {
-    auto* choices = new QActionGroup(this);
-    for (const int percent : {0, 100, 125, 150, 200}) {
-        const QString name = percent == 0 ? tr("As the &window affords") : tr("%1 %").arg(percent);
-        QAction* action = menu.addAction(name, this, [this, percent] {
-            m_controller.settings().setWordsPercent(percent);
-            fitWords();
-        });
-        action->setCheckable(true);
-        action->setChecked(m_controller.settings().wordsPercent() == percent);
-        choices->addAction(action);
-    }
-}
-
-void MainWindow::setUnits(const UnitsShown& units) {
-    m_controller.settings().setUnits(units);
-    setUnitsShown(units);
-    refresh();
-    update();
-}
-
-void MainWindow::setTheme(ThemeChoice choice) {
-    m_controller.settings().setTheme(choice);
-    applyTheme(*qApp, choice);
-    refresh();
-    update();
-}
-
 void MainWindow::showTitle() {
     const QString file = QFileInfo(m_controller.workbookPath()).completeBaseName();
     setWindowTitle(file.isEmpty()              ? tr("Bombo")
@@ -334,6 +171,7 @@ void MainWindow::showTitle() {
 void MainWindow::refresh() {
     showTitle();
     const bool ready = m_controller.hasSession();
+    showGuide();
     m_rail->setVisible(ready && m_beside != Beside::Maker);
     QWidget* const before = m_stack->currentWidget();
     const auto bring = [&](QWidget* page) {
@@ -396,6 +234,17 @@ PrimaryButton* MainWindow::primaryInFront() const {
                                      : m_start->primary();
 }
 
+/// With a number where a drum of the workbook is called so already.
+std::string MainWindow::freeName(const QString& name) const {
+    QStringList taken;
+    for (const DrumRow& row : m_controller.drums())
+        taken << QString::fromStdString(row.drum.name);
+    QString one = name;
+    for (int count = 2; taken.contains(one, Qt::CaseInsensitive); ++count)
+        one = QStringLiteral("%1 %2").arg(name).arg(count);
+    return one.toStdString();
+}
+
 void MainWindow::describeDrum(Describe what) {
     if (m_maker == nullptr) { // drawn tiles by the dozen, which most starts of the program never show
         m_maker = new DrumMaker;
@@ -408,21 +257,15 @@ void MainWindow::describeDrum(Describe what) {
     for (const DrumRow& row : m_controller.drums())
         if (what != Describe::Edit || row.drum.id != m_controller.session().drum.id)
             taken << QString::fromStdString(row.drum.name);
-    const auto free = [&](const QString& name) {
-        QString one = name;
-        for (int count = 2; taken.contains(one, Qt::CaseInsensitive); ++count)
-            one = QStringLiteral("%1 %2").arg(name).arg(count);
-        return one.toStdString();
-    };
     Drum drum = what == Describe::New ? usualDrum() : m_controller.session().drum;
     switch (what) {
     case Describe::New:
-        drum.name = free(tr("My drum"));
+        drum.name = freeName(tr("My drum"));
         m_maker->begin(drum, taken, tr("What does it look like?"), tr("This is it"));
         break;
     case Describe::Copy:
         drum.id = newDrumId();
-        drum.name = free(QString::fromStdString(drum.name));
+        drum.name = freeName(QString::fromStdString(drum.name));
         drum.fittedAt = {};
         m_maker->begin(drum, taken, tr("Where does the other one differ?"), tr("Add it"));
         break;
@@ -492,9 +335,42 @@ void MainWindow::showPractice() {
     if (m_practice == nullptr) {
         m_practice = new PracticePage(m_controller);
         m_stack->addWidget(m_practice);
+        connect(m_practice, &PracticePage::lessonWanted, this, &MainWindow::beginLesson);
     }
     m_beside = Beside::Practice;
     refresh();
+}
+
+/// Only beside the work at a station: elsewhere nothing is to be done next.
+void MainWindow::showGuide() {
+    if (m_beside == Beside::Nothing && m_controller.hasSession() &&
+        m_controller.settings().guide().value_or(false))
+        m_guide->show(guideStepOf(m_controller.reckoned()));
+    else
+        m_guide->hide();
+}
+
+void MainWindow::setGuide(bool on) {
+    m_controller.settings().setGuide(on);
+    showGuide();
+}
+
+/// On the practice drum, from the tone on, with the line that walks along; one that was left half way goes on
+/// where it was.
+void MainWindow::beginLesson() {
+    if (!m_controller.openPractice())
+        return;
+    setGuide(true);
+    if (m_controller.session().batter.stage == HeadStage::Done) {
+        DrumRow row;
+        row.drum = m_controller.session().drum;
+        row.drum.id = newDrumId();
+        row.drum.name = freeName(QString::fromStdString(row.drum.name));
+        row.practiceSeed = std::hash<std::string>{}(row.drum.id) % 100000 + 1;
+        if (!m_controller.addDrum(row))
+            return;
+    }
+    goTo(m_controller.session().station == Station::Drum ? Station::Tone : m_controller.session().station);
 }
 
 QString MainWindow::helpPage() const {
@@ -572,7 +448,9 @@ void MainWindow::pressPrimary() {
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {
     // Reaches us only when the widget with the focus has no use for the key itself.
-    if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown) {
+    const int own = m_controller.settings().goOnKey();
+    if (event->key() == Qt::Key_Space || event->key() == Qt::Key_PageDown ||
+        (own != 0 && event->keyCombination().toCombined() == own)) {
         if (!event->isAutoRepeat())
             pressPrimary();
         return;

@@ -9,6 +9,7 @@
 #include <QMainWindow>
 #include <QStackedWidget>
 #include <QTimer>
+#include <functional>
 #include <map>
 
 namespace bombo {
@@ -20,6 +21,7 @@ class PurposePage;
 class FaultsPage;
 class PracticePage;
 class HelpWindow;
+class GuideBar;
 struct Drum;
 enum class Describe;
 
@@ -48,10 +50,14 @@ private:
     void showLogbook(bool inFront);
     void showFaults(bool inFront);
     void showPractice();
+    void showGuide();
+    void setGuide(bool on);
+    void beginLesson();
     void showHelp(const QString& page);
     /// The page of the manual about what is in front.
     QString helpPage() const;
     void describeDrum(Describe what);
+    std::string freeName(const QString& name) const;
     void takeDrum(const Drum& drum);
     void backToWork();
     PrimaryButton* primaryInFront() const;
@@ -63,12 +69,16 @@ private:
     void fitWords();
     void fillWordSizes(QMenu& menu);
     void fillMenus();
+    void showPreferences();
+    void setWords(int percent);
+    QAction* followed(QMenu& menu, QAction* action, const std::function<bool()>& isOn);
     void fillLanguages(QMenu& menu);
 
     SessionController& m_controller;
     PageFrame* m_frame;
     RouteRail* m_rail;
     NoticeBar* m_notice;
+    GuideBar* m_guide;
     QStackedWidget* m_stack;
     StartPage* m_start;
     LogbookPage* m_logbook;

@@ -2,6 +2,8 @@
 
 #include "core/reading/steady_tone.h"
 
+#include <QCoreApplication>
+#include <QFileInfo>
 #include <algorithm>
 
 namespace bombo {
@@ -9,6 +11,7 @@ namespace {
 
 // Stored names, untranslated.
 const QString kLastWorkbook = QStringLiteral("workbook/last");
+const QString kLeftOpen = QStringLiteral("workbook/open");
 const QString kRecent = QStringLiteral("workbook/recent");
 const QString kTheme = QStringLiteral("view/theme");
 const QString kWords = QStringLiteral("view/words");
@@ -27,6 +30,8 @@ const QString kRoom = QStringLiteral("practice/room");
 const QString kFarMicrophone = QStringLiteral("practice/far_microphone");
 const QString kPracticeMicrophone = QStringLiteral("practice/microphone");
 const QString kLeftHanded = QStringLiteral("hands/left");
+const QString kGuide = QStringLiteral("view/guide");
+const QString kGoOnKey = QStringLiteral("hands/go_on_key");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
 QString themeName(ThemeChoice choice) {
@@ -47,6 +52,28 @@ Settings::Settings(const QString& file)
     : m_store(file.isEmpty() ? QSettings(QStringLiteral("bombo"), QStringLiteral("bombo")).fileName() : file,
               QSettings::IniFormat) {}
 
+QString Settings::problem() const {
+    const QFileInfo file(m_store.fileName());
+    if (m_store.status() == QSettings::FormatError)
+        return QCoreApplication::translate("Settings",
+                                           "The file of settings %1 is damaged: Bombo starts with what is "
+                                           "usual, and writes it anew.")
+            .arg(file.filePath());
+    if (m_store.status() == QSettings::AccessError || (file.exists() && !file.isReadable()) ||
+        !m_store.isWritable())
+        return QCoreApplication::translate("Settings",
+                                           "The file of settings %1 cannot be read or written: what you "
+                                           "choose holds until Bombo ends.")
+            .arg(file.filePath());
+    return {};
+}
+QString Settings::leftOpen() const {
+    return m_store.value(kLeftOpen).toString();
+}
+void Settings::setLeftOpen(const QString& path) {
+    m_store.setValue(kLeftOpen, path);
+    m_store.sync();
+}
 QString Settings::lastWorkbook() const {
     return m_store.value(kLastWorkbook).toString();
 }
@@ -173,6 +200,12 @@ bool Settings::leftHanded() const {
 void Settings::setLeftHanded(bool left) {
     m_store.setValue(kLeftHanded, left);
 }
+int Settings::goOnKey() const {
+    return m_store.value(kGoOnKey, 0).toInt();
+}
+void Settings::setGoOnKey(int key) {
+    m_store.setValue(kGoOnKey, key);
+}
 UnitsShown Settings::units() const {
     UnitsShown units;
     const double a4 = m_store.value(kReferencePitch, units.a4.value).toDouble();
@@ -186,6 +219,13 @@ void Settings::setUnits(const UnitsShown& units) {
     m_store.setValue(kReferencePitch, units.a4.value);
     m_store.setValue(kMillimetres, units.millimetres);
     m_store.setValue(kDetails, units.details);
+}
+std::optional<bool> Settings::guide() const {
+    const QVariant kept = m_store.value(kGuide);
+    return kept.isValid() ? std::optional(kept.toBool()) : std::nullopt;
+}
+void Settings::setGuide(bool on) {
+    m_store.setValue(kGuide, on);
 }
 QByteArray Settings::windowGeometry() const {
     return m_store.value(kGeometry).toByteArray();

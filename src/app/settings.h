@@ -7,6 +7,7 @@
 #include <QByteArray>
 #include <QSettings>
 #include <QString>
+#include <optional>
 #include <vector>
 
 namespace bombo {
@@ -26,6 +27,11 @@ public:
     /// @param file an INI file; empty: the user's own
     explicit Settings(const QString& file = {});
 
+    /// What keeps the settings from being read or kept, in a sentence; empty: nothing.
+    QString problem() const;
+    /// A workbook that was open when the program ended without closing it; empty where it ended well.
+    QString leftOpen() const;
+    void setLeftOpen(const QString& path);
     QString lastWorkbook() const;
     void setLastWorkbook(const QString& path);
     /// The newest first, a handful; those that are gone stay until newer ones push them out.
@@ -58,8 +64,14 @@ public:
     void setPracticeAudible(bool audible);
     bool leftHanded() const;
     void setLeftHanded(bool left);
+    /// A key, with its modifiers, that goes on as the space bar does: of a foot switch; 0: none.
+    int goOnKey() const;
+    void setGoOnKey(int key);
     UnitsShown units() const;
     void setUnits(const UnitsShown& units);
+    /// Whether the line for a first job walks along; empty: nobody has begun yet.
+    std::optional<bool> guide() const;
+    void setGuide(bool on);
     QByteArray windowGeometry() const;
     void setWindowGeometry(const QByteArray& geometry);
 

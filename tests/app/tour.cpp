@@ -14,6 +14,7 @@
 #include "app/listening/microphone_dialog.h"
 #include "app/logbook/set_list_dialog.h"
 #include "app/practice/practice_page.h"
+#include "app/preferences/preferences_dialog.h"
 #include "app/proof/proof_sheet.h"
 #include "app/reminder/reminder_dialog.h"
 #include "store/resources.h"
@@ -295,6 +296,21 @@ void takePractice(Program& p, Visitor& visitor) {
     p.click(QStringLiteral("tuningLeave"));
 }
 
+/// The page of settings, and the line that walks along.
+void takeSettings(Program& p, Visitor& visitor) {
+    PreferencesDialog settings(p.controller, &p.window);
+    settings.show();
+    settle();
+    visitor.see(QStringLiteral("settings"), settings);
+    settings.close();
+    p.settings.setGuide(true);
+    p.click(QStringLiteral("station-3"));
+    visitor.see(QStringLiteral("guide"), p.window);
+    p.click(QStringLiteral("guideDismiss"));
+    for (auto* dismiss : p.window.noticeBar()->findChildren<QPushButton*>())
+        dismiss->click();
+}
+
 /// The manual is in English whatever the window speaks: its pages are kept, their words not looked at.
 void takeHelp(Program& p, Visitor& visitor) {
     HelpWindow help(&p.window);
@@ -425,6 +441,7 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     takeFaults(p, visitor);
     takePractice(p, visitor);
     takeHelp(p, visitor);
+    takeSettings(p, visitor);
     takeFirstDrum(p, visitor);
 }
 

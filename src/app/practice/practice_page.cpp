@@ -128,6 +128,14 @@ QWidget* PracticePage::chooserSide() {
     inside->addWidget(m_days, 1);
     middle->addWidget(frame, 2);
     column->addLayout(middle, 1);
+    m_lesson = new ChoiceButton(
+        tr("The first lesson"),
+        tr("Twenty minutes on the practice drum: from nothing to an even head, step by step, "
+           "and why."),
+        QStringLiteral("F"));
+    m_lesson->setObjectName(QStringLiteral("firstLesson"));
+    connect(m_lesson, &QPushButton::clicked, this, &PracticePage::lessonWanted);
+    column->addWidget(m_lesson);
     m_level = primaryButton();
     m_level->setText(tr("Play one tap, to set the loudness"));
     connect(m_level, &QPushButton::clicked, this, &PracticePage::testLevel);
@@ -154,6 +162,7 @@ void PracticePage::refresh() {
                                       .arg(drum));
     m_kinds->setCurrentIndex(isAtTasks() ? 1 : 0);
     m_help->setVisible(isAtTasks());
+    m_lesson->setVisible(isAtTasks());
     const PlaceRig& rig = m_controller.session();
     for (std::size_t i = 0; i < m_exercises.size(); ++i) {
         const EarExercise exercise = kEarExercises.at(i);
@@ -226,6 +235,10 @@ bool PracticePage::takeKey(int key, Qt::KeyboardModifiers modifiers) {
         return m_ear->takeKey(key);
     if (m_stack->currentIndex() == 2)
         return m_bench->takeKey(key, modifiers);
+    if (key == Qt::Key_F && isAtTasks() && !m_who->hasFocus()) {
+        emit lessonWanted();
+        return true;
+    }
     const int index = key - Qt::Key_1;
     const auto count = static_cast<int>(isAtTasks() ? kTuningTasks.size() : kEarExercises.size());
     if (index < 0 || index >= count || m_who->hasFocus())

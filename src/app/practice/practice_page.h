@@ -25,6 +25,9 @@ public:
     EarRound& ear() { return *m_ear; }
     TuningBench& bench() { return *m_bench; }
 
+signals:
+    void lessonWanted();
+
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -52,6 +55,7 @@ private:
     QStackedWidget* m_kinds;
     std::vector<ChoiceButton*> m_exercises;
     std::vector<ChoiceButton*> m_tasks;
+    ChoiceButton* m_lesson;
     QLabel* m_daysTitle;
     EarsView* m_days;
     PrimaryButton* m_level;

@@ -136,9 +136,14 @@ bool SessionController::newWorkbook(const QString& path) {
     return adopt(std::move(book).value());
 }
 
+QString SessionController::demoPath() {
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation))
+        .filePath(QStringLiteral("picture-house.bombo"));
+}
+
 bool SessionController::openDemo() {
     const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
-    const QString path = folder.filePath(QStringLiteral("picture-house.bombo"));
+    const QString path = demoPath();
     if (QFileInfo::exists(path)) {
         auto known = Workbook::open(path);
         if (known)

@@ -31,6 +31,7 @@ public:
     bool newWorkbook(const QString& path);
     /// The demo, made on first use in the user's data folder.
     bool openDemo();
+    static QString demoPath(); ///< where it stands, once it was opened
     /// The user's own workbook, in the folder of documents; made when it is not there.
     bool openOwn();
     static QString ownWorkbookPath();

@@ -71,7 +71,10 @@ StartPage::StartPage(SessionController& controller, QWidget* parent)
         add(new ChoiceButton(tr("A practice drum"), tr("Simulated, uneven, in a room. Nothing can break."),
                              QStringLiteral("2")),
             "openPractice");
-    connect(m_practice, &QPushButton::clicked, this, [this] { m_controller.openPractice(); });
+    connect(m_practice, &QPushButton::clicked, this, [this] {
+        emit firstJobBegun();
+        m_controller.openPractice();
+    });
     m_demo =
         add(new ChoiceButton(tr("The picture house"), tr("The demo: a band's three drums, and their season."),
                              QStringLiteral("3")),
@@ -134,6 +137,7 @@ void StartPage::showRecent() {
 
 void StartPage::goToMine() {
     if (m_controller.hasWorkbook() || !QFileInfo::exists(SessionController::ownWorkbookPath())) {
+        emit firstJobBegun();
         emit describeDrum();
         return;
     }

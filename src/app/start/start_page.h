@@ -17,6 +17,8 @@ public:
 signals:
     /// A first drum is to be described.
     void describeDrum();
+    /// A drum of one's own or the practice drum was chosen.
+    void firstJobBegun();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;

@@ -1,0 +1,178 @@
+/// The page of settings, a second start, and files of settings that cannot be used.
+#include "answer_next.h"
+#include "driver.h"
+
+#include "app/preferences/preferences_dialog.h"
+#include "app/start/first_window.h"
+#include "store/demo.h"
+
+#include <gtest/gtest.h>
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QFile>
+#include <QKeySequenceEdit>
+#include <QMenuBar>
+#include <QSignalSpy>
+
+namespace bombo {
+namespace {
+
+using testing::Program;
+
+class Preferences : public ::testing::Test {
+protected:
+    Preferences() : m_book(m_folder.filePath(QStringLiteral("house.bombo"))) {
+        EXPECT_TRUE(createDemoWorkbook(m_book));
+        m_program = std::make_unique<Program>(m_book);
+    }
+    Program& p() { return *m_program; }
+    /// Opens the page by its key, does this in it, and leaves it.
+    void inPreferences(const std::function<void(QDialog*)>& act) {
+        bool isSeen = false;
+        testing::answerNext<PreferencesDialog>([&](PreferencesDialog& dialog) {
+            isSeen = true;
+            act(&dialog);
+            dialog.accept();
+        });
+        const QKeySequence key(Qt::CTRL | Qt::Key_Comma);
+        for (QAction* action : p().window.findChildren<QAction*>())
+            if (action->shortcut() == key)
+                action->trigger();
+        EXPECT_TRUE(isSeen);
+    }
+    static void chooseIn(QDialog* dialog, const char* name, int index) {
+        auto* box = dialog->findChild<QComboBox*>(QLatin1String(name));
+        ASSERT_NE(box, nullptr) << name;
+        box->setCurrentIndex(index);
+        emit box->activated(index);
+    }
+
+    QTemporaryDir m_folder;
+    QString m_book;
+    std::unique_ptr<Program> m_program;
+};
+
+TEST_F(Preferences, WhatIsChosenHoldsAtOnceAndIsInTheMenus) {
+    inPreferences([&](QDialog* dialog) {
+        chooseIn(dialog, "prefLook", 2);
+        chooseIn(dialog, "prefWords", 2);
+        chooseIn(dialog, "prefLengths", 1);
+        dialog->findChild<QDoubleSpinBox*>(QStringLiteral("prefA4"))->setValue(442.0);
+        dialog->findChild<QCheckBox*>(QStringLiteral("prefLeft"))->click();
+        dialog->findChild<QCheckBox*>(QStringLiteral("prefTensions"))->click();
+        dialog->findChild<QCheckBox*>(QStringLiteral("prefGuide"))->click();
+    });
+    EXPECT_EQ(p().settings.theme(), ThemeChoice::Night);
+    EXPECT_EQ(p().settings.wordsPercent(), 125);
+    EXPECT_TRUE(unitsShown().millimetres);
+    EXPECT_DOUBLE_EQ(p().settings.units().a4.value, 442.0);
+    EXPECT_TRUE(p().settings.units().details);
+    EXPECT_TRUE(p().settings.leftHanded());
+    EXPECT_TRUE(p().session().leftHanded);
+    EXPECT_EQ(p().settings.guide(), true);
+    for (QMenu* menu : p().window.menuBar()->findChildren<QMenu*>())
+        emit menu->aboutToShow();
+    int checked = 0;
+    for (const QAction* action : p().window.findChildren<QAction*>()) {
+        const QString text = action->text().remove(QLatin1Char('&'));
+        for (const char* name : {"Night", "125 %", "Lengths in millimetres", "Tensions in N/m",
+                                 "Left-handed: rounds run clockwise", "Walk me through"})
+            if (text == QLatin1String(name)) {
+                EXPECT_TRUE(action->isChecked()) << name;
+                ++checked;
+            }
+    }
+    EXPECT_EQ(checked, 6);
+    inPreferences([&](QDialog* dialog) { // and the page shows what the settings are
+        EXPECT_EQ(dialog->findChild<QComboBox*>(QStringLiteral("prefLook"))->currentIndex(), 2);
+        EXPECT_TRUE(dialog->findChild<QCheckBox*>(QStringLiteral("prefLeft"))->isChecked());
+        chooseIn(dialog, "prefLook", 1);
+        chooseIn(dialog, "prefWords", 0);
+    });
+    setUnitsShown({});
+}
+
+TEST_F(Preferences, AnotherLanguageIsAskedForOnceThePageHasClosed) {
+    QSignalSpy asked(&p().window, &MainWindow::languageChosen);
+    inPreferences([&](QDialog* dialog) {
+        chooseIn(dialog, "prefLanguage", 2); // German
+        EXPECT_EQ(asked.size(), 0);
+    });
+    ASSERT_EQ(asked.size(), 1);
+    EXPECT_EQ(asked[0][0].toString(), QStringLiteral("de"));
+}
+
+TEST_F(Preferences, AKeyOfAFootSwitchGoesOn) {
+    inPreferences([&](QDialog* dialog) {
+        auto* key = dialog->findChild<QKeySequenceEdit*>(QStringLiteral("prefGoOn"));
+        ASSERT_NE(key, nullptr);
+        key->setKeySequence(QKeySequence(Qt::Key_F9));
+        emit key->editingFinished();
+    });
+    EXPECT_EQ(p().settings.goOnKey(), Qt::Key_F9);
+    p().click(QStringLiteral("station-0"));
+    const Station before = p().session().station;
+    p().press(Qt::Key_F9);
+    EXPECT_NE(p().session().station, before) << "the big button of the drum goes on to the next station";
+    inPreferences(
+        [](QDialog* dialog) { dialog->findChild<QPushButton*>(QStringLiteral("prefGoOnNone"))->click(); });
+    EXPECT_EQ(p().settings.goOnKey(), 0);
+}
+
+TEST(SecondStart, TheWindowThatHasTheWorkbookIsAskedForward) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("house.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    EXPECT_FALSE(FirstWindow::askToRaise(book)) << "nobody has it";
+    EXPECT_FALSE(FirstWindow::askToRaise(folder.filePath(QStringLiteral("none.bombo"))));
+    FirstWindow first;
+    QSignalSpy raised(&first, &FirstWindow::raiseAsked);
+    first.hold(book);
+    // The same file, written another way.
+    EXPECT_TRUE(FirstWindow::askToRaise(folder.path() + QStringLiteral("/../") +
+                                        QFileInfo(folder.path()).fileName() +
+                                        QStringLiteral("/house.bombo")));
+    EXPECT_TRUE(raised.wait(5000));
+    FirstWindow other; // a third one does not take it away
+    other.hold(book);
+    QSignalSpy stolen(&other, &FirstWindow::raiseAsked);
+    EXPECT_TRUE(FirstWindow::askToRaise(book));
+    EXPECT_TRUE(raised.wait(5000));
+    EXPECT_EQ(stolen.size(), 0);
+    first.hold({});
+    EXPECT_FALSE(FirstWindow::askToRaise(book));
+}
+
+TEST(FileOfSettings, ThatCannotBeReadIsNamed) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("bombo.ini"));
+    EXPECT_TRUE(Settings(path).problem().isEmpty()) << "none is nothing wrong";
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::WriteOnly));
+    file.write("[view\nthis is no settings file = = \n\x01\x02");
+    file.close();
+    Settings damaged(path);
+    damaged.theme();
+    EXPECT_TRUE(damaged.problem().contains(path)) << damaged.problem().toStdString();
+    EXPECT_EQ(damaged.theme(), ThemeChoice::System);
+    Settings nowhere(QStringLiteral("/proc/bombo.ini"));
+    EXPECT_FALSE(nowhere.problem().isEmpty());
+    EXPECT_EQ(nowhere.wordsPercent(), 0);
+}
+
+TEST(FileOfSettings, RememberWhatWasLeftOpen) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("bombo.ini"));
+    {
+        Settings settings(path);
+        settings.setLeftOpen(QStringLiteral("/home/x/drums.bombo"));
+    }
+    EXPECT_EQ(Settings(path).leftOpen(), QStringLiteral("/home/x/drums.bombo"));
+    Settings(path).setLeftOpen({});
+    EXPECT_TRUE(Settings(path).leftOpen().isEmpty());
+}
+
+} // namespace
+} // namespace bombo
