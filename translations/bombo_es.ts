@@ -8973,7 +8973,7 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     </message>
     <message>
         <source>Size of words</source>
-        <translation>Tamaño de las palabras</translation>
+        <translation>Medida de las palabras</translation>
     </message>
     <message>
         <source>A line above the page walks along with the job</source>
