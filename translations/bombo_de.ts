@@ -3085,8 +3085,8 @@ trifft hier</translation>
         <translation>Sie</translation>
     </message>
     <message>
-        <source>your turns; brackets at the end: the shortest way</source>
-        <translation>Ihre Drehungen; Klammern am Ende: der kürzeste Weg</translation>
+        <source>your turns; brackets: the shortest way</source>
+        <translation>Ihre Drehungen; Klammern: der kürzeste Weg</translation>
     </message>
 </context>
 <context>
@@ -3535,14 +3535,6 @@ trifft hier</translation>
         <translation>Urteil</translation>
     </message>
     <message>
-        <source>Rods, turns from finger-tight, from the strainer on: batter %1</source>
-        <translation>Schrauben, Umdrehungen von handfest, ab der Abhebung: Schlagfell %1</translation>
-    </message>
-    <message>
-        <source>Snare side: %1</source>
-        <translation>Resonanzfell: %1</translation>
-    </message>
-    <message>
         <source>Strainer: %1 from first contact</source>
         <translation>Abhebung: %1 ab erster Berührung</translation>
     </message>
@@ -3605,6 +3597,22 @@ trifft hier</translation>
     <message>
         <source>Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as the hands said.</source>
         <translation>Gemessen: vom Mikrofon gehört. Vorhergesagt: aus dem Modell und dem Gehörten. Gezählt: wie die Hände sagten.</translation>
+    </message>
+    <message>
+        <source>Batter: film load %1 %</source>
+        <translation>Schlagfell: Last der Folie %1 %</translation>
+    </message>
+    <message>
+        <source>Snare side: film load %1 %</source>
+        <translation>Resonanzfell: Last der Folie %1 %</translation>
+    </message>
+    <message>
+        <source>turns since it was found standing, from the strainer on</source>
+        <translation>Umdrehungen, seit es so stand, von der Abhebung an</translation>
+    </message>
+    <message>
+        <source>turns since finger-tight, from the strainer on</source>
+        <translation>Umdrehungen seit handfest, von der Abhebung an</translation>
     </message>
 </context>
 <context>
@@ -4528,6 +4536,25 @@ trifft hier</translation>
     </message>
 </context>
 <context>
+    <name>SetupCard</name>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 an %2</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
+        <translation>%1 lässt sich nicht schreiben. Wählen Sie einen anderen Ordner, oder machen Sie Platz auf der Platte.</translation>
+    </message>
+    <message>
+        <source>Save the setup card</source>
+        <translation>Die Karte speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+</context>
+<context>
     <name>StepWords</name>
     <message>
         <source>Now both %1</source>
@@ -5148,6 +5175,121 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>The underside</source>
         <translation>Die Unterseite</translation>
+    </message>
+</context>
+<context>
+    <name>WhatIsThis</name>
+    <message>
+        <source>The hoop laid flat, a rod at each place. Pegs: the edge pitch before each rod against the target, in cents (a hundredth of a semitone), heard by taps with the other head muted. The shaded band is the tolerance. While turns are counted, columns show turns from finger-tight.</source>
+        <translation>Der Reifen flach gelegt, an jeder Stelle eine Schraube. Stifte: die Randtonhöhe vor jeder Schraube gegen das Ziel, in Cent (einem Hundertstel Halbton), durch Klopfen gehört, das andere Fell gedämpft. Das schattierte Band ist die Toleranz. Solange gezählt wird, zeigen Säulen die Umdrehungen seit handfest.</translation>
+    </message>
+    <message>
+        <source>Film load: how hard the film is pulled, in per cent of what makes it stretch for good. Reckoned from the pitch heard, or the turns counted, and the film&apos;s thickness. Bombo stops at the mark.</source>
+        <translation>Last der Folie: wie stark sie gezogen ist, in Prozent dessen, was sie bleibend dehnt. Gerechnet aus der gehörten Tonhöhe oder den gezählten Drehungen und der Dicke der Folie. Bombo hält an der Marke.</translation>
+    </message>
+    <message>
+        <source>What to do now, drawn. The angle is that of the key, seen from above: an eighth of a turn is 45 degrees.</source>
+        <translation>Was jetzt zu tun ist, gezeichnet. Der Winkel ist der des Schlüssels, von oben gesehen: Eine Achtelumdrehung sind 45 Grad.</translation>
+    </message>
+    <message>
+        <source>The partials of the last tap: pitch across in Hz, loudness up. The marked one is the one that was wanted; the others tell which it is.</source>
+        <translation>Die Teiltöne des letzten Klopfers: Tonhöhe nach rechts in Hz, Lautstärke nach oben. Der markierte ist der gesuchte; die anderen sagen, welcher es ist.</translation>
+    </message>
+    <message>
+        <source>How loud the microphone hears, in dB below the most it can take. A tap should reach the right half and not the end.</source>
+        <translation>Wie laut das Mikrofon hört, in dB unter dem Äußersten. Ein Klopfer soll in die rechte Hälfte reichen, nicht ans Ende.</translation>
+    </message>
+    <message>
+        <source>What was heard last: of a tap its pitch in Hz with the nearest note and cents, of a stroke how long the tone rings, in seconds until it is inaudible (60 dB).</source>
+        <translation>Was zuletzt gehört wurde: von einem Klopfer die Tonhöhe in Hz mit nächster Note und Cent, von einem Schlag, wie lange der Ton klingt, in Sekunden, bis er unhörbar ist (60 dB).</translation>
+    </message>
+    <message>
+        <source>The drum cut through, to scale. Edge pitches: each head tapped near the hoop, the other muted. Centre pitch: both heads and the air between, struck in the middle. Reckoned for this drum from its size, heads and the weather; what was heard comes in where it is known.</source>
+        <translation>Die Trommel durchgeschnitten, maßstäblich. Randtonhöhen: jedes Fell nah am Reifen geklopft, das andere gedämpft. Mitteltonhöhe: beide Felle und die Luft dazwischen, in der Mitte geschlagen. Gerechnet für diese Trommel aus Größe, Fellen und Wetter; Gehörtes geht ein, wo es bekannt ist.</translation>
+    </message>
+    <message>
+        <source>The wires from below, to scale, lengths in millimetres. Drawn from what you measured with a rule, else as it usually is.</source>
+        <translation>Der Teppich von unten, maßstäblich, Längen in Millimetern. Gezeichnet nach dem, was Sie mit dem Maßstab maßen, sonst wie üblich.</translation>
+    </message>
+    <message>
+        <source>Turns of the knob across, from first contact; whisper to loud up. Discs: you said the wires answered; crosses: they did not. The shaded span is clean and answers everything; thin lines say how sure that is.</source>
+        <translation>Umdrehungen des Knopfs nach rechts, vom ersten Kontakt an; von Hauch bis laut nach oben. Scheiben: Antwort; Kreuze: keine. Der schattierte Bereich ist sauber und antwortet auf alles; dünne Linien sagen, wie sicher das ist.</translation>
+    </message>
+    <message>
+        <source>Pitches in Hz: above those of the instruments beside the drum, below the drum&apos;s own, the snare side dashed. A line joins two that meet; the thick one sets the wires going most. Predicted: the ear decides.</source>
+        <translation>Tonhöhen in Hz: oben die der Instrumente neben der Trommel, unten die eigenen, das Resonanzfell gestrichelt. Eine Linie verbindet zwei, die sich treffen; die dicke bringt den Teppich am meisten zum Rasseln. Vorhergesagt: Das Ohr entscheidet.</translation>
+    </message>
+    <message>
+        <source>Each partial dying away: seconds across. The outline is the bare head, filled is the head as it is now; the dashed line is what the tone wants. Predicted with this drum&apos;s own damping; below stands what was heard.</source>
+        <translation>Wie jeder Teilton verklingt: Sekunden nach rechts. Der Umriss ist das bloße Fell, gefüllt das Fell, wie es jetzt ist; die gestrichelte Linie ist, was der Ton will. Vorhergesagt mit der eigenen Dämpfung dieser Trommel; darunter steht, was gehört wurde.</translation>
+    </message>
+    <message>
+        <source>The batter from above, to scale; the circle is where the stick lands. What lies on it can be dragged, or chosen by its number and nudged with the arrows; near the edge it does most.</source>
+        <translation>Das Schlagfell von oben, maßstäblich; der Kreis ist, wo der Stock landet. Was darauf liegt, lässt sich ziehen oder mit seiner Nummer wählen und mit den Pfeilen schieben; nah am Rand wirkt es am meisten.</translation>
+    </message>
+    <message>
+        <source>Each line of the brief: where it was wanted, where it is, and how that is known. Measured: heard. Predicted: from the model and what was heard. Counted: as the hands said.</source>
+        <translation>Jede Zeile des Auftrags: wo gewünscht, wo jetzt, und woher man es weiß. Gemessen: gehört. Vorhergesagt: aus Modell und Gehörtem. Gezählt: wie die Hände sagten.</translation>
+    </message>
+    <message>
+        <source>Each stroke: how far from the middle it landed, in millimetres, by the balance of middle and edge; and how loud, in dB against the usual one. Scattered dots with an even ring are the hands; near dots with a scattered ring are the drum.</source>
+        <translation>Jeder Schlag: wie weit von der Mitte er traf, in Millimetern, nach der Balance von Mitte und Rand; und wie laut, in dB gegen den üblichen. Verstreute Punkte mit gleichem Klingen sind die Hände; nahe Punkte mit verstreutem Klingen ist die Trommel.</translation>
+    </message>
+    <message>
+        <source>Edge pitch in Hz over time: batter full, snare side dashed, thin what was wanted; a step is what a key did. Below: how uneven, in cents, and the weather; triangles are entries. Arrows walk from entry to entry.</source>
+        <translation>Randtonhöhe in Hz über die Zeit: Schlagfell voll, Resonanzfell gestrichelt, dünn das Gewünschte; eine Stufe hat ein Schlüssel gemacht. Darunter: wie ungleich, in Cent, und das Wetter; Dreiecke sind Einträge. Pfeile gehen von Eintrag zu Eintrag.</translation>
+    </message>
+    <message>
+        <source>What each rod is turned on the way back, in parts of a turn: an arrow up is tighter. The batter above, the snare side below, the knob at the left.</source>
+        <translation>Was jede Schraube auf dem Rückweg gedreht wird, in Teilen einer Umdrehung: Pfeil nach oben ist fester. Oben das Schlagfell, unten das Resonanzfell, links der Knopf.</translation>
+    </message>
+    <message>
+        <source>The way back to a saved sound, as far as it is made: heads, knob, and what lay on the head.</source>
+        <translation>Der Weg zurück zu einem gespeicherten Klang, so weit er gegangen ist: Felle, Knopf, und was auf dem Fell lag.</translation>
+    </message>
+    <message>
+        <source>What moved this head since it was last left, in cents: weather, new film that settles, rods that backed off, and what is left over; each with its error.</source>
+        <translation>Was dieses Fell bewegt hat, seit es zuletzt verlassen wurde, in Cent: Wetter, neue Folie, die sich setzt, Schrauben, die sich lösten, und der Rest; jedes mit seinem Fehler.</translation>
+    </message>
+    <message>
+        <source>What differs between two entries. Orange lines are beyond what most ears tell apart, the dashed line is where that begins.</source>
+        <translation>Was sich zwischen zwei Einträgen unterscheidet. Orange Linien liegen über dem, was die meisten Ohren unterscheiden; die gestrichelte zeigt, wo das beginnt.</translation>
+    </message>
+    <message>
+        <source>How many more shows something is good for, from the shows so far and what wore; always with its reason.</source>
+        <translation>Für wie viele Vorstellungen etwas noch gut ist, nach den bisherigen und dem, was sich abnutzte; immer mit dem Grund.</translation>
+    </message>
+    <message>
+        <source>The numbers of the evening from top to bottom, a drum in each column: which plays what, what is turned before it, how long that takes, and how sure it is.</source>
+        <translation>Die Nummern des Abends von oben nach unten, in jeder Spalte eine Trommel: welche was spielt, was davor gedreht wird, wie lange es dauert und wie sicher es ist.</translation>
+    </message>
+    <message>
+        <source>What may be behind the complaint, each with its odds in per cent, from experience, your answers and what the workbook knows. They move with every answer.</source>
+        <translation>Was hinter der Klage stecken kann, jedes mit seiner Aussicht in Prozent, aus Erfahrung, Ihren Antworten und dem, was das Arbeitsbuch weiß. Sie bewegen sich mit jeder Antwort.</translation>
+    </message>
+    <message>
+        <source>Differences up, easier above. Full dots were right, rings wrong; the band is what is known of your ear in this round; squares are the days before, with their errors.</source>
+        <translation>Unterschiede nach oben, oben leichter. Volle Punkte waren richtig, Ringe falsch; das Band ist, was in dieser Runde von Ihrem Ohr bekannt ist; Quadrate sind die Tage davor, mit ihren Fehlern.</translation>
+    </message>
+    <message>
+        <source>The order of the work. Tick: done. Diamond: under way. Triangle: something before it changed since, look again. Ring: not begun.</source>
+        <translation>Die Reihenfolge der Arbeit. Haken: getan. Raute: im Gang. Dreieck: Davor hat sich seither etwas geändert, noch einmal nachsehen. Ring: nicht begonnen.</translation>
+    </message>
+    <message>
+        <source>Who listens, and what was heard last: the pitch in Hz and as a note, or why it has to be made again.</source>
+        <translation>Wer hört, und was zuletzt gehört wurde: die Tonhöhe in Hz und als Note, oder warum es noch einmal sein muss.</translation>
+    </message>
+    <message>
+        <source>Your own words to this setup. They are kept as you type.</source>
+        <translation>Ihre eigenen Worte zu dieser Einstellung. Sie werden beim Tippen aufbewahrt.</translation>
+    </message>
+    <message>
+        <source>What to do at this step, and why. It goes away with Not now; Help, Walk me through brings it back.</source>
+        <translation>Was bei diesem Schritt zu tun ist, und warum. Mit Jetzt nicht geht sie; Hilfe, Begleite mich holt sie zurück.</translation>
+    </message>
+    <message>
+        <source>Point at a picture or a figure, and click. F1 opens the manual at this page.</source>
+        <translation>Zeigen Sie auf ein Bild oder eine Zahl und klicken Sie. F1 öffnet das Handbuch auf dieser Seite.</translation>
     </message>
 </context>
 <context>
@@ -8201,6 +8343,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>%1 as on %2</source>
         <translation>%1 wie am %2</translation>
     </message>
+    <message>
+        <source>Setup card…</source>
+        <translation>Karte…</translation>
+    </message>
+    <message>
+        <source>One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known.</source>
+        <translation>Eine Seite als PDF: die Drehungen jeder Schraube, der Knopf, was auf dem Fell lag, und woher man es weiß.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MainWindow</name>
@@ -8443,6 +8593,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>&amp;Walk me through</source>
         <translation>&amp;Begleite mich</translation>
+    </message>
+    <message>
+        <source>W&amp;hat is this?</source>
+        <translation>Was &amp;ist das?</translation>
     </message>
 </context>
 <context>
@@ -9118,28 +9272,8 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>%1 von %2 Sternen</translation>
     </message>
     <message>
-        <source>Page as PDF…</source>
-        <translation>Seite als PDF…</translation>
-    </message>
-    <message>
         <source>Print…</source>
         <translation>Drucken…</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 an %2</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
-        <translation>%1 lässt sich nicht schreiben. Wählen Sie einen anderen Ordner, oder machen Sie Platz auf der Platte.</translation>
-    </message>
-    <message>
-        <source>Save the page</source>
-        <translation>Seite speichern</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf)</source>
-        <translation>PDF (*.pdf)</translation>
     </message>
     <message>
         <source>The printer took no page. Save it as PDF and print that.</source>
@@ -9172,6 +9306,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>The same as figures alone, and back. Key T.</source>
         <translation>Dasselbe nur als Zahlen, und zurück. Taste T.</translation>
+    </message>
+    <message>
+        <source>Setup card…</source>
+        <translation>Karte…</translation>
     </message>
 </context>
 <context>

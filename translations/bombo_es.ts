@@ -3085,8 +3085,8 @@ la baqueta</translation>
         <translation>usted</translation>
     </message>
     <message>
-        <source>your turns; brackets at the end: the shortest way</source>
-        <translation>sus giros; corchetes al final: el camino más corto</translation>
+        <source>your turns; brackets: the shortest way</source>
+        <translation>sus giros; corchetes: el camino más corto</translation>
     </message>
 </context>
 <context>
@@ -3535,14 +3535,6 @@ la baqueta</translation>
         <translation>Veredicto</translation>
     </message>
     <message>
-        <source>Rods, turns from finger-tight, from the strainer on: batter %1</source>
-        <translation>Tornillos, vueltas desde apretado a mano, desde el tensor: batidor %1</translation>
-    </message>
-    <message>
-        <source>Snare side: %1</source>
-        <translation>Bordonero: %1</translation>
-    </message>
-    <message>
         <source>Strainer: %1 from first contact</source>
         <translation>Tensor: %1 desde el primer contacto</translation>
     </message>
@@ -3605,6 +3597,22 @@ la baqueta</translation>
     <message>
         <source>Measured: heard by the microphone. Predicted: from the model and what was heard. Counted: as the hands said.</source>
         <translation>Medido: oído por el micrófono. Previsto: del modelo y de lo oído. Contado: como dijeron las manos.</translation>
+    </message>
+    <message>
+        <source>Batter: film load %1 %</source>
+        <translation>Batidor: carga de la película %1 %</translation>
+    </message>
+    <message>
+        <source>Snare side: film load %1 %</source>
+        <translation>Bordonero: carga de la película %1 %</translation>
+    </message>
+    <message>
+        <source>turns since it was found standing, from the strainer on</source>
+        <translation>vueltas desde como estaba, a partir del tensor</translation>
+    </message>
+    <message>
+        <source>turns since finger-tight, from the strainer on</source>
+        <translation>vueltas desde apretado a mano, a partir del tensor</translation>
     </message>
 </context>
 <context>
@@ -4528,6 +4536,25 @@ la baqueta</translation>
     </message>
 </context>
 <context>
+    <name>SetupCard</name>
+    <message>
+        <source>%1 on %2</source>
+        <translation>%1 en %2</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
+        <translation>%1 no se puede escribir. Elija otra carpeta, o haga sitio en el disco.</translation>
+    </message>
+    <message>
+        <source>Save the setup card</source>
+        <translation>Guardar la ficha</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+</context>
+<context>
     <name>StepWords</name>
     <message>
         <source>Now both %1</source>
@@ -5148,6 +5175,121 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>The underside</source>
         <translation>El lado de abajo</translation>
+    </message>
+</context>
+<context>
+    <name>WhatIsThis</name>
+    <message>
+        <source>The hoop laid flat, a rod at each place. Pegs: the edge pitch before each rod against the target, in cents (a hundredth of a semitone), heard by taps with the other head muted. The shaded band is the tolerance. While turns are counted, columns show turns from finger-tight.</source>
+        <translation>El aro extendido, un tornillo en cada lugar. Clavijas: la altura del borde ante cada tornillo respecto a la meta, en cents (centésimas de semitono), oída con toques, el otro parche apagado. La banda sombreada es la tolerancia. Mientras se cuenta, las columnas muestran vueltas desde apretado a mano.</translation>
+    </message>
+    <message>
+        <source>Film load: how hard the film is pulled, in per cent of what makes it stretch for good. Reckoned from the pitch heard, or the turns counted, and the film&apos;s thickness. Bombo stops at the mark.</source>
+        <translation>Carga de la película: cuánto se tira de ella, en tanto por ciento de lo que la estira para siempre. Calculada de la altura oída o de los giros contados y del grosor. Bombo se detiene en la marca.</translation>
+    </message>
+    <message>
+        <source>What to do now, drawn. The angle is that of the key, seen from above: an eighth of a turn is 45 degrees.</source>
+        <translation>Lo que hay que hacer ahora, dibujado. El ángulo es el de la llave, vista desde arriba: un octavo de vuelta son 45 grados.</translation>
+    </message>
+    <message>
+        <source>The partials of the last tap: pitch across in Hz, loudness up. The marked one is the one that was wanted; the others tell which it is.</source>
+        <translation>Los parciales del último toque: altura hacia la derecha en Hz, volumen hacia arriba. El marcado es el que se buscaba; los otros dicen cuál es.</translation>
+    </message>
+    <message>
+        <source>How loud the microphone hears, in dB below the most it can take. A tap should reach the right half and not the end.</source>
+        <translation>Con qué volumen oye el micrófono, en dB por debajo del máximo. Un toque debe llegar a la mitad derecha y no al final.</translation>
+    </message>
+    <message>
+        <source>What was heard last: of a tap its pitch in Hz with the nearest note and cents, of a stroke how long the tone rings, in seconds until it is inaudible (60 dB).</source>
+        <translation>Lo último que se oyó: de un toque su altura en Hz con la nota más cercana y cents, de un golpe cuánto suena el tono, en segundos hasta ser inaudible (60 dB).</translation>
+    </message>
+    <message>
+        <source>The drum cut through, to scale. Edge pitches: each head tapped near the hoop, the other muted. Centre pitch: both heads and the air between, struck in the middle. Reckoned for this drum from its size, heads and the weather; what was heard comes in where it is known.</source>
+        <translation>El tambor cortado, a escala. Alturas del borde: cada parche tocado junto al aro, el otro apagado. Altura del centro: los dos parches y el aire entre ellos, golpe en el centro. Calculadas para este tambor por medidas, parches y tiempo; lo oído entra donde se conoce.</translation>
+    </message>
+    <message>
+        <source>The wires from below, to scale, lengths in millimetres. Drawn from what you measured with a rule, else as it usually is.</source>
+        <translation>La bordonera desde abajo, a escala, longitudes en milímetros. Dibujada según lo que midió con regla; si no, como es habitual.</translation>
+    </message>
+    <message>
+        <source>Turns of the knob across, from first contact; whisper to loud up. Discs: you said the wires answered; crosses: they did not. The shaded span is clean and answers everything; thin lines say how sure that is.</source>
+        <translation>Vueltas de la perilla hacia la derecha, desde el primer contacto; de susurro a fuerte hacia arriba. Discos: dijo que respondía; cruces: que no. El tramo sombreado es limpio y responde a todo; las líneas finas dicen con qué seguridad.</translation>
+    </message>
+    <message>
+        <source>Pitches in Hz: above those of the instruments beside the drum, below the drum&apos;s own, the snare side dashed. A line joins two that meet; the thick one sets the wires going most. Predicted: the ear decides.</source>
+        <translation>Alturas en Hz: arriba las de los instrumentos junto al tambor, abajo las propias, el bordonero a trazos. Una línea une dos que se encuentran; la gruesa es la que más mueve la bordonera. Previsto: decide el oído.</translation>
+    </message>
+    <message>
+        <source>Each partial dying away: seconds across. The outline is the bare head, filled is the head as it is now; the dashed line is what the tone wants. Predicted with this drum&apos;s own damping; below stands what was heard.</source>
+        <translation>Cómo se apaga cada parcial: segundos hacia la derecha. El contorno es el parche desnudo, relleno el parche como está; la línea a trazos es lo que pide el tono. Previsto con el amortiguamiento propio de este tambor; abajo está lo oído.</translation>
+    </message>
+    <message>
+        <source>The batter from above, to scale; the circle is where the stick lands. What lies on it can be dragged, or chosen by its number and nudged with the arrows; near the edge it does most.</source>
+        <translation>El parche batidor desde arriba, a escala; el círculo es donde cae la baqueta. Lo que hay encima se arrastra, o se elige por su número y se mueve con las flechas; junto al borde hace más.</translation>
+    </message>
+    <message>
+        <source>Each line of the brief: where it was wanted, where it is, and how that is known. Measured: heard. Predicted: from the model and what was heard. Counted: as the hands said.</source>
+        <translation>Cada línea del encargo: dónde se quería, dónde está y cómo se sabe. Medido: oído. Previsto: del modelo y lo oído. Contado: según las manos.</translation>
+    </message>
+    <message>
+        <source>Each stroke: how far from the middle it landed, in millimetres, by the balance of middle and edge; and how loud, in dB against the usual one. Scattered dots with an even ring are the hands; near dots with a scattered ring are the drum.</source>
+        <translation>Cada golpe: a qué distancia del centro cayó, en milímetros, por el balance de centro y borde; y cuán fuerte, en dB respecto al habitual. Puntos dispersos con resonancia igual son las manos; puntos juntos con resonancia dispersa, el tambor.</translation>
+    </message>
+    <message>
+        <source>Edge pitch in Hz over time: batter full, snare side dashed, thin what was wanted; a step is what a key did. Below: how uneven, in cents, and the weather; triangles are entries. Arrows walk from entry to entry.</source>
+        <translation>Altura del borde en Hz a lo largo del tiempo: batidor continuo, bordonero a trazos, fino lo querido; un escalón lo hizo una llave. Abajo: cuán desigual, en cents, y el tiempo; los triángulos son entradas. Las flechas van de entrada en entrada.</translation>
+    </message>
+    <message>
+        <source>What each rod is turned on the way back, in parts of a turn: an arrow up is tighter. The batter above, the snare side below, the knob at the left.</source>
+        <translation>Lo que se gira cada tornillo en el camino de vuelta, en partes de vuelta: flecha arriba es más tenso. Arriba el batidor, abajo el bordonero, a la izquierda la perilla.</translation>
+    </message>
+    <message>
+        <source>The way back to a saved sound, as far as it is made: heads, knob, and what lay on the head.</source>
+        <translation>El camino de vuelta a un sonido guardado, hasta donde va hecho: parches, perilla y lo que había sobre el parche.</translation>
+    </message>
+    <message>
+        <source>What moved this head since it was last left, in cents: weather, new film that settles, rods that backed off, and what is left over; each with its error.</source>
+        <translation>Lo que movió este parche desde que se dejó, en cents: tiempo, película nueva que se asienta, tornillos que se aflojaron y el resto; cada uno con su error.</translation>
+    </message>
+    <message>
+        <source>What differs between two entries. Orange lines are beyond what most ears tell apart, the dashed line is where that begins.</source>
+        <translation>Lo que difiere entre dos entradas. Las líneas naranjas superan lo que distingue la mayoría de oídos; la línea a trazos es donde empieza.</translation>
+    </message>
+    <message>
+        <source>How many more shows something is good for, from the shows so far and what wore; always with its reason.</source>
+        <translation>Para cuántas funciones más sirve algo, según las hechas y lo que se gastó; siempre con su razón.</translation>
+    </message>
+    <message>
+        <source>The numbers of the evening from top to bottom, a drum in each column: which plays what, what is turned before it, how long that takes, and how sure it is.</source>
+        <translation>Los números de la noche de arriba abajo, un tambor en cada columna: cuál toca qué, qué se gira antes, cuánto lleva y con qué seguridad.</translation>
+    </message>
+    <message>
+        <source>What may be behind the complaint, each with its odds in per cent, from experience, your answers and what the workbook knows. They move with every answer.</source>
+        <translation>Lo que puede haber detrás de la queja, cada cosa con su probabilidad en tanto por ciento, por experiencia, sus respuestas y lo que sabe el cuaderno. Se mueven con cada respuesta.</translation>
+    </message>
+    <message>
+        <source>Differences up, easier above. Full dots were right, rings wrong; the band is what is known of your ear in this round; squares are the days before, with their errors.</source>
+        <translation>Diferencias hacia arriba, más fácil arriba. Puntos llenos acertados, anillos fallados; la banda es lo que se sabe de su oído en esta ronda; los cuadrados son los días anteriores, con sus errores.</translation>
+    </message>
+    <message>
+        <source>The order of the work. Tick: done. Diamond: under way. Triangle: something before it changed since, look again. Ring: not begun.</source>
+        <translation>El orden del trabajo. Marca: hecho. Rombo: en curso. Triángulo: algo anterior cambió desde entonces, mire otra vez. Anillo: sin empezar.</translation>
+    </message>
+    <message>
+        <source>Who listens, and what was heard last: the pitch in Hz and as a note, or why it has to be made again.</source>
+        <translation>Quién escucha y qué se oyó por último: la altura en Hz y como nota, o por qué hay que repetirlo.</translation>
+    </message>
+    <message>
+        <source>Your own words to this setup. They are kept as you type.</source>
+        <translation>Sus propias palabras sobre este ajuste. Se guardan al escribir.</translation>
+    </message>
+    <message>
+        <source>What to do at this step, and why. It goes away with Not now; Help, Walk me through brings it back.</source>
+        <translation>Qué hacer en este paso y por qué. Se va con Ahora no; Ayuda, Acompáñame la devuelve.</translation>
+    </message>
+    <message>
+        <source>Point at a picture or a figure, and click. F1 opens the manual at this page.</source>
+        <translation>Señale un dibujo o una cifra y pulse. F1 abre el manual en esta página.</translation>
     </message>
 </context>
 <context>
@@ -8201,6 +8343,14 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>%1 as on %2</source>
         <translation>%1 como el %2</translation>
     </message>
+    <message>
+        <source>Setup card…</source>
+        <translation>Ficha…</translation>
+    </message>
+    <message>
+        <source>One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known.</source>
+        <translation>Una página en PDF: los giros de cada tornillo, la perilla, lo que había sobre el parche y cómo se sabía.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::MainWindow</name>
@@ -8443,6 +8593,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>&amp;Walk me through</source>
         <translation>A&amp;compáñame</translation>
+    </message>
+    <message>
+        <source>W&amp;hat is this?</source>
+        <translation>¿&amp;Qué es esto?</translation>
     </message>
 </context>
 <context>
@@ -9118,28 +9272,8 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>%1 de %2 estrellas</translation>
     </message>
     <message>
-        <source>Page as PDF…</source>
-        <translation>Página en PDF…</translation>
-    </message>
-    <message>
         <source>Print…</source>
         <translation>Imprimir…</translation>
-    </message>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 en %2</translation>
-    </message>
-    <message>
-        <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
-        <translation>%1 no se puede escribir. Elija otra carpeta, o haga sitio en el disco.</translation>
-    </message>
-    <message>
-        <source>Save the page</source>
-        <translation>Guardar la página</translation>
-    </message>
-    <message>
-        <source>PDF (*.pdf)</source>
-        <translation>PDF (*.pdf)</translation>
     </message>
     <message>
         <source>The printer took no page. Save it as PDF and print that.</source>
@@ -9172,6 +9306,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>The same as figures alone, and back. Key T.</source>
         <translation>Lo mismo solo en cifras, y vuelta. Tecla T.</translation>
+    </message>
+    <message>
+        <source>Setup card…</source>
+        <translation>Ficha…</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 
 #include "app/help/help_window.h"
 #include "app/help/report.h"
+#include "app/help/what_is_this.h"
 #include "app/hurry/hurry_dialog.h"
 #include "app/language/language.h"
 #include "app/listening/listen_menu.h"
@@ -19,6 +20,7 @@
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenuBar>
+#include <QWhatsThis>
 
 namespace bombo {
 
@@ -141,6 +143,10 @@ void MainWindow::fillMenus() {
     QMenu* help = menuBar()->addMenu(tr("&Help"));
     addAction(help->addAction(tr("&The manual"), QKeySequence::HelpContents, this,
                               [this] { showHelp(helpPage()); }));
+    help->addAction(tr("W&hat is this?"), QKeySequence::WhatsThis, this, [this] {
+        explainAll(*this);
+        QWhatsThis::enterWhatsThisMode();
+    });
     help->addAction(tr("Every &key"), this, [this] { showHelp(QStringLiteral("keys.md")); });
     help->addAction(tr("Take &care"), this, [this] { showHelp(QStringLiteral("care.md")); });
     followed(*help, help->addAction(tr("&Walk me through"), this, &MainWindow::setGuide),

@@ -3,20 +3,27 @@
 #include "answer_next.h"
 #include "driver.h"
 
+#include "app/head/hoop_view.h"
 #include "app/help/help_window.h"
 #include "app/help/manual.h"
 #include "app/help/report.h"
+#include "app/help/what_is_this.h"
 #include "store/demo.h"
 
 #include <gtest/gtest.h>
 
+#include <QApplication>
+#include <QHelpEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenuBar>
 #include <QMessageBox>
 #include <QRegularExpression>
+#include <QTabBar>
 #include <QTextBrowser>
+#include <QWhatsThis>
+#include <set>
 
 namespace bombo {
 namespace {
@@ -106,6 +113,56 @@ TEST_F(Help, WhatADrummerWouldTypeIsFound) {
     EXPECT_EQ(list->count(), 12);
     QTest::keyClicks(search, QStringLiteral("xyzzy"));
     EXPECT_EQ(list->count(), 1); // says that there is nothing
+}
+
+// Every picture and figure of the pages says what it is.
+TEST_F(Help, WhatIsThisHasAnAnswerForEveryPicture) {
+    std::set<QString> kinds;
+    const auto look = [&] {
+        for (const QWidget* widget : p().window.findChildren<QWidget*>()) {
+            const QString kind =
+                QString::fromLatin1(widget->metaObject()->className()).section(QStringLiteral("::"), -1);
+            static const QRegularExpression picture(
+                QStringLiteral("(View|Wedge|Dial|Meter|Strip|HeadFromAbove|ProofPicture)$"));
+            if (!widget->isVisible() || !picture.match(kind).hasMatch() || kind.startsWith(QLatin1Char('Q')))
+                continue;
+            EXPECT_FALSE(explanationOf(*widget).isEmpty()) << kind.toStdString();
+            kinds.insert(kind);
+        }
+    };
+    for (int station = 0; station < 7; ++station) {
+        p().click(QStringLiteral("station-%1").arg(station));
+        look();
+        for (const char* tabs : {"wireViews", "mufflingViews", "proofViews"})
+            if (auto* bar = p().window.findChild<QTabBar*>(QLatin1String(tabs));
+                bar != nullptr && bar->isVisible())
+                for (int view = 0; view < bar->count(); ++view) {
+                    bar->setCurrentIndex(view);
+                    look();
+                }
+    }
+    for (const char* beside : {"logbook", "practice"}) {
+        p().click(QLatin1String(beside));
+        look();
+    }
+    EXPECT_GE(kinds.size(), 12U);
+}
+
+TEST_F(Help, WhatIsThisIsAskedByKeyAndAnsweredByAClick) {
+    p().click(QStringLiteral("station-3"));
+    p().press(Qt::Key_F1, Qt::ShiftModifier);
+    ASSERT_TRUE(QWhatsThis::inWhatsThisMode());
+    QWhatsThis::leaveWhatsThisMode();
+    auto* rods = p().find<HoopView>(QStringLiteral("hoop"));
+    EXPECT_TRUE(rods->whatsThis().contains(QStringLiteral("cents")));
+    QHelpEvent ask(QEvent::WhatsThis, QPoint(20, 20), rods->mapToGlobal(QPoint(20, 20)));
+    QApplication::sendEvent(rods, &ask);
+    const auto tops = QApplication::topLevelWidgets();
+    EXPECT_TRUE(std::any_of(tops.begin(), tops.end(), [](const QWidget* top) {
+        return top->isVisible() &&
+               QLatin1String(top->metaObject()->className()) == QLatin1String("QWhatsThat");
+    }));
+    QWhatsThis::hideText();
 }
 
 // A key that works and is not listed would never be found.

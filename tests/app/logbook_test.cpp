@@ -13,6 +13,8 @@
 
 #include <QApplication>
 #include <QDropEvent>
+#include <QFile>
+#include <QFileDialog>
 #include <QLabel>
 #include <QMessageBox>
 #include <QMimeData>
@@ -206,6 +208,43 @@ TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     EXPECT_EQ(season()->chosen()->id, id);
     restart();
     EXPECT_EQ(p().controller.entries().size(), before);
+}
+
+// The card is of the day of the entry, not of today; entries of figures only have none.
+TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
+    p().click(QStringLiteral("station-6"));
+    p().click(QStringLiteral("primary")); // the season's own entries are figures without their setup
+    p().click(QStringLiteral("logbook"));
+    const Entry* whole = nullptr;
+    const auto& entries = season()->picture().entries;
+    for (std::size_t i = 0; i < entries.size() && whole == nullptr; ++i)
+        if (entries[i].isRestorable) {
+            season()->choose(static_cast<int>(i));
+            whole = season()->chosen();
+        }
+    ASSERT_NE(whole, nullptr);
+    auto* button = p().find<QPushButton>(QStringLiteral("setupCard"));
+    EXPECT_TRUE(button->isEnabled());
+    const QString path = p().path(QStringLiteral("card.pdf"));
+    testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+        dialog.selectFile(path);
+        QMetaObject::invokeMethod(&dialog, "accept");
+    });
+    button->click();
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    const QByteArray bytes = file.readAll();
+    EXPECT_TRUE(bytes.startsWith("%PDF-"));
+    EXPECT_TRUE(bytes.contains("/Count 1"));
+    const auto then = p().controller.setupOf(whole->id);
+    ASSERT_TRUE(then);
+    EXPECT_EQ(then->batter.rodTurns, whole->figures.batter.turns);
+    for (std::size_t i = 0; i < entries.size(); ++i)
+        if (!entries[i].isRestorable) {
+            season()->choose(static_cast<int>(i));
+            EXPECT_FALSE(button->isEnabled());
+            return;
+        }
 }
 
 TEST_F(Logbook, TheListIsSearchedSortedAndFiltered) {

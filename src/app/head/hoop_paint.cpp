@@ -108,7 +108,7 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     const QColor colour = peg.inMove ? p.accent : headColour(picture.side);
     painter.setPen(QPen(p.line, 2));
     painter.setBrush(Qt::NoBrush);
-    if (picture.isPractice)
+    if (picture.isNet)
         painter.drawLine(QPointF(x - 34, foot), QPointF(x + 34, foot));
     else
         painter.drawRect(QRectF(x - 13, map.yOf(std::max(picture.countedTotal.value, 0.0)), 26,
@@ -140,10 +140,10 @@ void paintTurnsField(QPainter& painter, const HoopMap& map, const HoopPicture& p
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(map.area().left() + 14, map.area().top() + 4, 500, 18), Qt::AlignLeft,
-                     picture.isPractice
-                         ? HoopPaintText::tr("your turns; brackets at the end: the shortest way")
+                     !picture.pegs.empty() && picture.pegs[0].wanted
+                         ? HoopPaintText::tr("your turns; brackets: the shortest way")
                      : picture.fromStanding ? HoopPaintText::tr("turns since it was found standing")
-                     : picture.countedTotal.value > 0.0
+                     : picture.countedTotal.value > 0.0 && !picture.isNet
                          ? HoopPaintText::tr("turns since finger-tight; frames: the counted rounds, %1")
                                .arg(turnsText(picture.countedTotal))
                          : HoopPaintText::tr("turns since finger-tight"));

@@ -134,14 +134,14 @@ HoopLayout hoopLayout(const HoopPicture& picture) {
 HoopMap hoopMap(const HoopPicture& picture, QRectF area) {
     const HoopLayout rods = hoopLayout(picture);
     if (!picture.showsCents) {
-        double top = std::max(picture.isPractice ? 0.25 : 1.0, picture.countedTotal.value);
-        double bottom = picture.isPractice ? -0.25 : 0.0;
+        double top = picture.isNet ? 0.25 : std::max(1.0, picture.countedTotal.value);
+        double bottom = picture.isNet ? -0.25 : 0.0;
         for (const HoopPeg& peg : picture.pegs)
             for (const Turns turns : {peg.turned, peg.wanted.value_or(Turns{0.0})}) {
                 top = std::max(top, turns.value);
-                bottom = picture.isPractice ? std::min(bottom, turns.value) : 0.0;
+                bottom = picture.isNet ? std::min(bottom, turns.value) : 0.0;
             }
-        return {area, rods, 1.3 * bottom, (picture.isPractice ? 1.3 : 1.12) * top};
+        return {area, rods, 1.3 * bottom, (picture.isNet ? 1.3 : 1.12) * top};
     }
     double widest = 3.0 * picture.tolerance.value;
     for (const HoopPeg& peg : picture.pegs)

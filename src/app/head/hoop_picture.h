@@ -31,7 +31,7 @@ struct HoopPicture {
     Cents tolerance{8.0};
     Turns countedTotal;         ///< height of the turns columns while raising
     bool fromStanding = false;  ///< turns count from how it was found, not from finger-tight
-    bool isPractice = false;    ///< a task: some rods are turned back
+    bool isNet = false;         ///< turned up and down: no rounds to frame
     std::optional<int> nearest; ///< rod before which the user stands
     bool showsCents = false;    ///< pegs in cents; otherwise columns of turns
     std::optional<int> selected;

@@ -6,6 +6,7 @@
 #include "app/logbook/due_panel.h"
 #include "app/logbook/season_view.h"
 #include "app/logbook/words_panel.h"
+#include "app/proof/setup_card.h"
 #include "app/session/wording.h"
 
 #include <QHBoxLayout>
@@ -156,6 +157,19 @@ QWidget* LogbookPage::lowerSide() {
             if (m_controller.openLogEntry(entry->id))
                 emit setupOpened();
     });
+    m_card = secondaryButton(tr("Setup card…"));
+    m_card->setProperty("small", true);
+    m_card->setObjectName(QStringLiteral("setupCard"));
+    m_card->setToolTip(
+        tr("One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known."));
+    connect(m_card, &QPushButton::clicked, this, [this] {
+        const Entry* entry = chosen();
+        if (const auto setup = entry != nullptr ? m_controller.setupOf(entry->id) : std::nullopt)
+            askForSetupCard(
+                m_controller, *setup,
+                QLocale().toString(QDateTime::fromSecsSinceEpoch(entry->at), QLocale::ShortFormat), this);
+    });
+    top->addWidget(m_card);
     top->addWidget(m_open);
     column->addLayout(top);
     m_panels = new QStackedWidget;
@@ -316,6 +330,7 @@ void LogbookPage::showChosen() {
     const Entry* shown = entry ? &*entry : nullptr;
     m_words->show(shown);
     m_open->setEnabled(entry && entry->isRestorable);
+    m_card->setEnabled(entry && entry->isRestorable);
     m_backPanel->show(m_biography, shown, m_controller.session().drum.rods);
     if (m_panels->currentWidget() == m_compare)
         m_compare->show(m_biography, shown, m_controller.tones());

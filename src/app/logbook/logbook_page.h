@@ -69,6 +69,7 @@ private:
     ComparePanel* m_compare;
     WordsPanel* m_words;
     DuePanel* m_due;
+    QPushButton* m_card;
     QPushButton* m_open;
     PrimaryButton* m_back;
 };

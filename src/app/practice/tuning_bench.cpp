@@ -279,7 +279,7 @@ HoopPicture TuningBench::hoop() const {
     HoopPicture picture;
     picture.side = m_job->side();
     picture.tolerance = m_controller.session().tolerance;
-    picture.isPractice = true;
+    picture.isNet = picture.fromStanding = true;
     const auto& readings = m_job->readings();
     picture.showsCents = showsFigures() && !m_score;
     for (std::size_t rod = 0; rod < readings.size(); ++rod) {

@@ -3,18 +3,16 @@
 
 #include "app/proof/proof_sheet.h"
 #include "app/proof/proof_words.h"
+#include "app/proof/setup_card.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 
 #include <QDateTime>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QKeyEvent>
-#include <QPdfWriter>
 #include <QPrintDialog>
 #include <QPrinter>
-#include <QSaveFile>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -175,9 +173,10 @@ QWidget* ProofPage::saveSide() {
     m_summary->setWordWrap(true);
     column->addWidget(m_summary);
     column->addStretch();
-    m_savePage = secondaryButton(tr("Page as PDF…"));
+    m_savePage = secondaryButton(tr("Setup card…"));
     m_savePage->setObjectName(QStringLiteral("savePage"));
-    connect(m_savePage, &QPushButton::clicked, this, &ProofPage::askForPage);
+    connect(m_savePage, &QPushButton::clicked, this,
+            [this] { askForSetupCard(controller(), session(), madeNow(), this); });
     m_print = secondaryButton(tr("Print…"));
     m_print->setObjectName(QStringLiteral("print"));
     connect(m_print, &QPushButton::clicked, this, &ProofPage::print);
@@ -198,28 +197,7 @@ QWidget* ProofPage::saveSide() {
 }
 
 bool ProofPage::savePage(const QString& path) {
-    QSaveFile file(path); // beside it first: a full disk leaves no half page under the name
-    bool isWritten = file.open(QIODevice::WriteOnly);
-    if (isWritten) {
-        QPdfWriter writer(&file);
-        writer.setTitle(
-            tr("%1 on %2")
-                .arg(catalogueText(session().tone.name), QString::fromStdString(session().drum.name)));
-        isWritten = printSheet(writer, session(), madeNow());
-    }
-    if (isWritten && file.flush() && file.commit()) // commit alone does not notice a full disk at the end
-        return true;
-    controller().tell(tr("%1 cannot be written. Choose another folder, or make room on the disk.").arg(path));
-    return false;
-}
-
-void ProofPage::askForPage() {
-    const QString name = QString::fromStdString(session().drum.name + " " + session().tone.name);
-    const QString path = QFileDialog::getSaveFileName(
-        this, tr("Save the page"),
-        QString(name).replace(QLatin1Char(':'), QLatin1Char(',')) + QLatin1String(".pdf"), tr("PDF (*.pdf)"));
-    if (!path.isEmpty())
-        savePage(path);
+    return saveSetupCard(controller(), session(), madeNow(), path);
 }
 
 void ProofPage::print() {

@@ -36,7 +36,6 @@ private:
     QWidget* noteSide();
     QWidget* saveSide();
     void fillTable(const std::vector<ProofLine>& lines);
-    void askForPage();
     void print();
 
     QLabel* m_brief;

@@ -2,10 +2,16 @@
 #include "app/language/language.h"
 #include "app/numbers/numbers.h"
 
+#include "app/drum/rod_mark.h"
+#include "app/head/hoop_map.h"
 #include "app/muffling/head_from_above.h"
 #include "app/proof/proof_words.h"
 #include "app/session/wording.h"
+#include "app/theme/fitted_type.h"
+#include "app/theme/head_ink.h"
+#include "app/theme/load_wedge.h"
 #include "app/theme/palette.h"
+#include "core/acoustics/film.h"
 
 #include <QCoreApplication>
 #include <QPageLayout>
@@ -22,11 +28,52 @@ struct ProofSheetText {
     Q_DECLARE_TR_FUNCTIONS(ProofSheet)
 };
 
-QString rodTurnsText(const HeadWork& work) {
-    QStringList turns;
-    for (const Turns& turn : work.rodTurns)
-        turns << turnsFigure(turn);
-    return turns.join(QStringLiteral(" · "));
+constexpr double kHoop = 122.0; // height of a hoop with its turns
+
+/// A head's rods in the order in which one goes round it, each with its net turns; and how near its film is
+/// to its limit.
+void paintHead(QPainter& painter, const QRectF& area, const Reckoned& reckoned, HeadSide side) {
+    const Palette& p = ink();
+    const Session& session = reckoned.session();
+    const HeadWork& work = session.head(side);
+    const DrumState known = knownState(reckoned);
+    const Tension tension = side == HeadSide::Batter ? known.batter.tension : known.snareSide.tension;
+    const double load = filmLoad(session.drum.head(side), tension);
+    painter.setFont(typeface(14, QFont::DemiBold));
+    painter.setPen(p.ink);
+    painter.drawText(QRectF(area.left(), area.top(), 300, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                     (side == HeadSide::Batter ? ProofSheetText::tr("Batter: film load %1 %")
+                                               : ProofSheetText::tr("Snare side: film load %1 %"))
+                         .arg(number(100.0 * load, 0)));
+    paintLoadWedge(painter, QRectF(area.right() - 190, area.top() + 2, 180, 18), load, side);
+    painter.setFont(typeface(13));
+    painter.setPen(p.quiet);
+    painter.drawText(QRectF(area.left(), area.top() + 20, area.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     work.condition == HeadCondition::AsItStands
+                         ? ProofSheetText::tr("turns since it was found standing, from the strainer on")
+                         : ProofSheetText::tr("turns since finger-tight, from the strainer on"));
+    const int rods = session.drum.rods;
+    const HoopLayout layout{rods, side == HeadSide::SnareSide, std::nullopt};
+    const QRectF strip(area.left(), area.top() + 70, area.width(), 26);
+    painter.setPen(QPen(headColour(side), 2, headLine(side)));
+    painter.setBrush(p.rail);
+    painter.drawRoundedRect(strip, 5, 5);
+    for (int rod = 0; rod < rods; ++rod) {
+        const double x = strip.left() + strip.width() * (layout.placeOf(rod) + 0.5) / rods;
+        const QRectF ear(x - 16, strip.top() - 3, 32, strip.height() + 6);
+        painter.setPen(QPen(p.line, 1.5));
+        painter.setBrush(p.card);
+        painter.drawRoundedRect(ear, 5, 5);
+        painter.setPen(p.ink);
+        painter.setFont(typeface(14));
+        painter.drawText(ear, Qt::AlignCenter, QString::number(rod + 1));
+        const Turns turned = work.rodTurns[static_cast<std::size_t>(rod)];
+        painter.setFont(typeface(17, QFont::DemiBold));
+        painter.drawText(QRectF(x - 44, strip.top() - 30, 88, 24), Qt::AlignCenter,
+                         (turned.value < 0.0 ? QStringLiteral("\u2212") : QString()) + turnsFigure(turned));
+        if (session.drum.markedRod == rod + 1)
+            paintRodMark(painter, {ear.right() + 8, strip.center().y()});
+    }
 }
 
 /// @return y below the table
@@ -37,10 +84,10 @@ double paintTable(QPainter& painter, const QRectF& area, const std::vector<Proof
     double y = area.top();
     const auto write = [&](const QStringList& cells, QFont::Weight weight) {
         double x = area.left();
-        painter.setFont(typeface(13, weight));
         painter.setPen(p.ink);
         for (qsizetype i = 0; i < cells.size(); ++i) {
             const double width = area.width() * widths.at(static_cast<std::size_t>(i));
+            painter.setFont(typefaceFor(cells[i], width - 6, 13, weight));
             painter.drawText(QRectF(x, y, width - 6, row), Qt::AlignLeft | Qt::AlignVCenter, cells[i]);
             x += width;
         }
@@ -63,9 +110,6 @@ double paintTable(QPainter& painter, const QRectF& area, const std::vector<Proof
 
 QStringList sheetLines(const Session& session) {
     QStringList lines;
-    lines << ProofSheetText::tr("Rods, turns from finger-tight, from the strainer on: batter %1")
-                 .arg(rodTurnsText(session.batter));
-    lines << ProofSheetText::tr("Snare side: %1").arg(rodTurnsText(session.snareSide));
     if (session.wires.begun) {
         QStringList wires{
             ProofSheetText::tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer))};
@@ -132,9 +176,10 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
         painter, HeadMap(QRectF(kPageWidth - head, y, head, head), session.drum.shell.radius()), picture);
     const double headEnds = y + head;
     painter.setFont(typeface(13));
+    const double hoops = height - 30 - 2 * kHoop;
     for (const QString& line : sheetLines(session)) {
         const double width = y < headEnds ? kPageWidth - head - 20 : kPageWidth;
-        const QRectF room(0, y, width, height - y - 30);
+        const QRectF room(0, y, width, hoops - y - 8);
         if (room.height() < 20)
             break; // one page: what is left stands in the logbook
         painter.setPen(p.ink);
@@ -142,6 +187,8 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
         painter.drawText(room, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, line, &used);
         y = used.bottom() + 5;
     }
+    paintHead(painter, QRectF(0, hoops, kPageWidth, kHoop), reckoned, HeadSide::SnareSide);
+    paintHead(painter, QRectF(0, hoops + kHoop, kPageWidth, kHoop), reckoned, HeadSide::Batter);
     painter.setPen(p.quiet);
     painter.setFont(typeface(12));
     painter.drawText(

@@ -596,12 +596,23 @@ bool SessionController::goBack(const BackTo& plan, const Entry& then, const QStr
     return true;
 }
 
-bool SessionController::openLogEntry(qint64 id) {
+std::optional<Session> SessionController::setupOf(qint64 id) {
     const auto kept = m_journal.workbook()->logSetup(id);
+    if (!kept) {
+        said(kept.fault());
+        return std::nullopt;
+    }
+    Session then;
+    static_cast<Work&>(then) = kept->work;
+    then.note = kept->note;
+    return then;
+}
+
+bool SessionController::openLogEntry(qint64 id) {
+    const auto kept = setupOf(id);
     if (!kept)
-        return !said(kept.fault());
-    Session start;
-    static_cast<Work&>(start) = kept->work;
+        return false;
+    Session start = *kept;
     start = apply(start, EndHurry{}).value(); // the show it was tuned for is over
     bool isAsThen = true;
     for (const DrumRow& row : m_drums)
@@ -611,7 +622,6 @@ bool SessionController::openLogEntry(qint64 id) {
             start = onDrumAsItIs(start, row.drum);
             isAsThen = turns(then) == turns(start);
         }
-    start.note = kept->note;
     start.station = Station::Proof;
     if (hasSession())
         start.source = session().source;

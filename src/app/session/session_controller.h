@@ -96,6 +96,8 @@ public:
     /// Of one drum or of all, the newest first. @param most 0: all
     std::vector<LogEntry> logEntries(const std::optional<std::string>& drumId = std::nullopt, int most = 0);
     bool openLogEntry(qint64 id);
+    /// The drum as it was when an entry was saved; empty after a notice.
+    std::optional<Session> setupOf(qint64 id);
     /// Of every drum, with their figures, the oldest first.
     std::vector<Entry> entries();
     bool keepWords(qint64 id, const EntryWords& words);
