@@ -69,17 +69,26 @@ TEST_F(Help, EveryPageIsThereAndEveryLinkLeadsToOne) {
     const std::vector<ManualPage>& pages = manualPages();
     ASSERT_EQ(pages.size(), 12U);
     static const QRegularExpression link(QStringLiteral("\\]\\(([^)]*)\\)"));
+    int pictures = 0;
     int links = 0;
     for (const ManualPage& page : pages) {
         EXPECT_FALSE(page.title.isEmpty()) << page.file.toStdString();
         for (auto found = link.globalMatch(page.text); found.hasNext(); ++links) {
             const QString to = found.next().captured(1);
+            if (to.endsWith(QStringLiteral(".png"))) {
+                EXPECT_FALSE(
+                    QImage(QStringLiteral(":/screenshots/") + to.section(QLatin1Char('/'), -1)).isNull())
+                    << to.toStdString();
+                ++pictures;
+                continue;
+            }
             EXPECT_TRUE(std::any_of(pages.begin(), pages.end(),
                                     [&](const ManualPage& one) { return one.file == to; }))
                 << page.file.toStdString() << " -> " << to.toStdString();
         }
     }
     EXPECT_GE(links, 5);
+    EXPECT_GE(pictures, 10);
     // And a click on one goes there.
     ASSERT_EQ(pageByF1(), QStringLiteral("drum.md"));
     auto* help = p().window.findChild<HelpWindow*>();

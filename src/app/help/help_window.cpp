@@ -32,6 +32,25 @@ void airParagraphs(QTextDocument& document) {
 
 } // namespace
 
+namespace {
+
+constexpr int kPicture = 620; // px across
+
+/// Pictures stand beside the pages; no wider than the page.
+class PageBrowser : public QTextBrowser {
+public:
+    QVariant loadResource(int type, const QUrl& name) override {
+        if (type != QTextDocument::ImageResource)
+            return QTextBrowser::loadResource(type, name);
+        const QImage picture(QStringLiteral(":/screenshots/") + name.fileName());
+        const int width = std::min(scaled(kPicture), viewport()->width() - scaled(24));
+        return picture.isNull() ? QVariant()
+                                : picture.scaledToWidth(std::max(200, width), Qt::SmoothTransformation);
+    }
+};
+
+} // namespace
+
 HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
     setObjectName(QStringLiteral("helpWindow"));
     setWindowTitle(tr("The manual"));
@@ -57,7 +76,7 @@ HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
     });
     left->addWidget(m_list, 1);
     row->addLayout(left, 2);
-    m_text = new QTextBrowser;
+    m_text = new PageBrowser;
     m_text->setObjectName(QStringLiteral("helpText"));
     m_text->setAccessibleName(tr("The page"));
     m_text->setOpenLinks(false);

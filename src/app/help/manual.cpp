@@ -20,9 +20,13 @@ QString stem(QString word) {
 }
 
 QString plain(QString markdown) {
+    static const QRegularExpression picture(QStringLiteral("!\\[[^\\]]*\\]\\([^)]*\\)"));
     static const QRegularExpression link(QStringLiteral("\\[([^\\]]*)\\]\\([^)]*\\)"));
     static const QRegularExpression marks(QStringLiteral("[*`#|]+"));
-    return markdown.replace(link, QStringLiteral("\\1")).replace(marks, QStringLiteral(" ")).simplified();
+    return markdown.remove(picture)
+        .replace(link, QStringLiteral("\\1"))
+        .replace(marks, QStringLiteral(" "))
+        .simplified();
 }
 
 std::vector<ManualPage> readPages() {

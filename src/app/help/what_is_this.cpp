@@ -114,6 +114,11 @@ const QHash<QString, const char*>& explanations() {
              "WhatIsThis",
              "Differences up, easier above. Full dots were right, rings wrong; the band is what is known of "
              "your ear in this round; squares are the days before, with their errors.")},
+        {QStringLiteral("HandsView"),
+         QT_TRANSLATE_NOOP(
+             "WhatIsThis",
+             "Each tap: its pitch against the middle one, in cents, and its loudness, in dB. The band is how "
+             "far one tap differs from the next; a ring lies beyond the picture.")},
         {QStringLiteral("RouteRail"),
          QT_TRANSLATE_NOOP("WhatIsThis", "The order of the work. Tick: done. Diamond: under way. Triangle: "
                                          "something before it changed since, look again. Ring: not begun.")},

@@ -1,6 +1,7 @@
 #include "app/practice/practice_page.h"
 
 #include "app/listening/sound_output.h"
+#include "app/numbers/numbers.h"
 #include "app/practice/ears_words.h"
 #include "app/practice/tuning_words.h"
 #include "app/theme/choice_button.h"
@@ -33,7 +34,8 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     m_title = textLabel("title", tr("Practice"));
     m_title->setObjectName(QStringLiteral("practiceTitle"));
     top->addWidget(m_title, 1);
-    m_tabs = viewTabs("practiceTabs", {tr("What your ear tells apart"), tr("A drum to put right")});
+    m_tabs = viewTabs("practiceTabs",
+                      {tr("What your ear tells apart"), tr("A drum to put right"), tr("Your hands")});
     top->addWidget(m_tabs);
     column->addLayout(top);
     m_what = textLabel("quiet");
@@ -46,6 +48,9 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_ear);
     m_bench = new TuningBench(controller);
     m_stack->addWidget(m_bench);
+    m_hands = new HandsRound(controller);
+    m_stack->addWidget(m_hands);
+    connect(m_hands, &HandsRound::left, this, &PracticePage::toChooser);
     column->addWidget(m_stack, 1);
     connect(m_ear, &EarRound::left, this, &PracticePage::toChooser);
     connect(m_bench, &TuningBench::left, this, &PracticePage::toChooser);
@@ -115,6 +120,15 @@ QWidget* PracticePage::chooserSide() {
         connect(button, &QPushButton::clicked, this, [this, task] { begin(task); });
         return button;
     });
+    std::vector<ChoiceButton*> hands;
+    tiles(hands, 1, [this](std::size_t) {
+        auto* button =
+            new ExerciseButton(tr("The same tap again"), tr("How alike are your taps?"), QStringLiteral("1"));
+        button->setObjectName(QStringLiteral("hands-same_tap"));
+        connect(button, &QPushButton::clicked, this, &PracticePage::beginHands);
+        return button;
+    });
+    m_sameTap = hands.front();
     middle->addWidget(m_kinds, 3);
     QFrame* frame = card();
     auto* inside = new QVBoxLayout(frame);
@@ -160,7 +174,7 @@ void PracticePage::refresh() {
                                      "harder as you are right; "
                                      "twenty to forty of them.")
                                       .arg(drum));
-    m_kinds->setCurrentIndex(isAtTasks() ? 1 : 0);
+    m_kinds->setCurrentIndex(m_tabs->currentIndex());
     m_help->setVisible(isAtTasks());
     m_lesson->setVisible(isAtTasks());
     const PlaceRig& rig = m_controller.session();
@@ -183,6 +197,21 @@ void PracticePage::refresh() {
 
 /// Of the tile that was last reached.
 void PracticePage::showDays() {
+    if (isAtHands()) {
+        m_daysTitle->setText(m_sameTap->text());
+        EarsPicture picture;
+        picture.smallest = 0.3;
+        picture.largest = 30.0;
+        picture.marks = {0.3, 1, 3, 10, 30};
+        for (const double mark : picture.marks)
+            picture.labels.push_back(tr("%1 cents").arg(number(mark, mark < 1.0 ? 1 : 0)));
+        picture.whereNone = tr("here stands how alike they were, day by day");
+        for (const EarResult& result : m_controller.session().earResults)
+            if (result.exercise == kSameTap && result.who == who().toStdString())
+                picture.days.push_back({result.threshold, result.error});
+        m_days->show(picture, m_sameTap->accessibleDescription());
+        return;
+    }
     const auto at = static_cast<std::size_t>(m_reached[isAtTasks() ? 1 : 0]);
     const ChoiceButton* tile = isAtTasks() ? m_tasks[at] : m_exercises[at];
     m_daysTitle->setText(tile->text());
@@ -212,6 +241,21 @@ void PracticePage::begin(TuningTask task) {
     m_bench->begin(task, chosenIn<TuningHelp>(m_help), who());
 }
 
+void PracticePage::beginHands() {
+    m_stack->setCurrentIndex(3);
+    m_tabs->hide();
+    m_hands->begin(who());
+}
+
+/// Another page is in front: the ear goes back to the work.
+void PracticePage::hideEvent(QHideEvent* event) {
+    if (m_stack->currentIndex() == 3) {
+        m_hands->leave();
+        toChooser();
+    }
+    QWidget::hideEvent(event);
+}
+
 void PracticePage::toChooser() {
     m_stack->setCurrentIndex(0);
     m_tabs->show();
@@ -225,6 +269,8 @@ PrimaryButton* PracticePage::primary() {
         return m_ear->primary();
     case 2:
         return m_bench->primary();
+    case 3:
+        return m_hands->primary();
     default:
         return m_level;
     }
@@ -239,9 +285,15 @@ bool PracticePage::takeKey(int key, Qt::KeyboardModifiers modifiers) {
         emit lessonWanted();
         return true;
     }
+    if (m_stack->currentIndex() == 3)
+        return false;
+    if (isAtHands() && key == Qt::Key_1 && !m_who->hasFocus()) {
+        beginHands();
+        return true;
+    }
     const int index = key - Qt::Key_1;
     const auto count = static_cast<int>(isAtTasks() ? kTuningTasks.size() : kEarExercises.size());
-    if (index < 0 || index >= count || m_who->hasFocus())
+    if (index < 0 || index >= count || m_who->hasFocus() || isAtHands())
         return false;
     if (isAtTasks())
         begin(kTuningTasks.at(static_cast<std::size_t>(index)));

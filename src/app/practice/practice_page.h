@@ -2,6 +2,7 @@
 /// The station Practice: what the ear tells apart, and drums to put right; of one's own drum's kind and
 /// pitch.
 #include "app/practice/ear_round.h"
+#include "app/practice/hands_round.h"
 #include "app/practice/tuning_bench.h"
 
 #include <QComboBox>
@@ -30,6 +31,7 @@ signals:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
@@ -39,7 +41,10 @@ private:
     void begin(TuningTask task);
     void toChooser();
     void showDays();
-    bool isAtTasks() const { return m_tabs->currentIndex() == 1; }
+    void beginHands();
+    enum Tab { kEar, kDrums, kHands };
+    bool isAtTasks() const { return m_tabs->currentIndex() == kDrums; }
+    bool isAtHands() const { return m_tabs->currentIndex() == kHands; }
     QString who() const;
 
     SessionController& m_controller;
@@ -55,11 +60,13 @@ private:
     QStackedWidget* m_kinds;
     std::vector<ChoiceButton*> m_exercises;
     std::vector<ChoiceButton*> m_tasks;
+    ChoiceButton* m_sameTap;
     ChoiceButton* m_lesson;
     QLabel* m_daysTitle;
     EarsView* m_days;
     PrimaryButton* m_level;
     EarRound* m_ear;
+    HandsRound* m_hands;
     TuningBench* m_bench;
 };
 

@@ -65,6 +65,18 @@ void PracticePlayer::strikeForCheck() {
          room.sampleRate);
 }
 
+void PracticePlayer::strikeSamePlace() {
+    if (!m_controller.hasSession() || m_controller.ear().isReading())
+        return;
+    const Session& now = m_controller.session();
+    const PracticeSound room = sound();
+    PracticeTap tap{.rod = 0, .stroke = nextStroke()};
+    tap.hands.sloppiness = m_controller.settings().practiceSloppiness();
+    send(practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), tap, now.weather,
+                     room),
+         room.sampleRate);
+}
+
 void PracticePlayer::strikeWires(StrokePlace place, Dynamic dynamic) {
     Ear& ear = m_controller.ear();
     if (!ear.hearsStrokes() || ear.isReading())

@@ -24,6 +24,8 @@ public:
     void strikeWires(StrokePlace place, Dynamic dynamic);
     /// Lightly, for the check of its microphone.
     void strikeForCheck();
+    /// Once more at the same place, with the hands that were chosen: to see how alike they are.
+    void strikeSamePlace();
     /// Reads its gauge beside the rod that is due.
     void readGauge();
     /// Hums beside it, lever on or off.

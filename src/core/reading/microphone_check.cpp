@@ -62,8 +62,10 @@ TapAtMicrophone lookAt(const Tap& tap, const Reading& reading) {
     look.gated = goesDeadAt(tap).has_value();
     look.gainFollows = !look.gated && floorSinks(tap);
     look.mains = mainsOf(steadyLinesBefore(tap), look.peakDb);
-    if (reading.hasFigure())
+    if (reading.hasFigure()) {
         look.error = reading.error();
+        look.pitch = reading.frequency;
+    }
     look.clarityDb = clarityOf(tap).value_or(look.clarityDb);
     return look;
 }

@@ -17,6 +17,7 @@ struct TapAtMicrophone {
     bool gainFollows = false;
     std::optional<Hertz> mains; ///< 50 or 60 Hz, where it or one of its multiples hums before the tap
     std::optional<Cents> error; ///< one standard error of the pitch; empty where there is no figure
+    std::optional<Hertz> pitch; ///< of the strongest partial, likewise
     double clarityDb = 99.0; ///< of the blow's own first 6 ms over what follows from 8 to 100 ms, above 4 kHz
 };
 
