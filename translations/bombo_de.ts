@@ -5291,6 +5291,10 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Point at a picture or a figure, and click. F1 opens the manual at this page.</source>
         <translation>Zeigen Sie auf ein Bild oder eine Zahl und klicken Sie. F1 öffnet das Handbuch auf dieser Seite.</translation>
     </message>
+    <message>
+        <source>Each tap: its pitch against the middle one, in cents, and its loudness, in dB. The band is how far one tap differs from the next; a ring lies beyond the picture.</source>
+        <translation>Jeder Klopfer: seine Tonhöhe gegen die mittlere, in Cent, und seine Lautstärke, in dB. Das Band ist, wie weit einer vom nächsten abweicht; ein Ring liegt außerhalb des Bildes.</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -7646,6 +7650,90 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::HandsRound</name>
+    <message>
+        <source>The same tap again</source>
+        <translation>Derselbe Klopfer noch einmal</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>The practice drum is tapped before rod 1, by the hands that Listen gives it.</source>
+        <translation>Die Übungstrommel wird vor Schraube 1 geklopft, von den Händen, die Hören ihr gibt.</translation>
+    </message>
+    <message>
+        <source>Tap twelve times before one rod, always alike: the same place, the same strength, a second apart.</source>
+        <translation>Klopfen Sie zwölfmal vor einer Schraube, immer gleich: dieselbe Stelle, dieselbe Stärke, im Abstand einer Sekunde.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of 12 heard.</source>
+        <translation>
+            <numerusform>%n von 12 gehört.</numerusform>
+            <numerusform>%n von 12 gehört.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Too few of them had a pitch. Other head muted, lever off, the microphone a hand&apos;s width away.</source>
+        <translation>Zu wenige hatten eine Tonhöhe. Das andere Fell dämpfen, Hebel ab, das Mikrofon eine Handbreit entfernt.</translation>
+    </message>
+    <message>
+        <source>One tap differs from the next by %1 cents and %2 dB.</source>
+        <translation>Ein Klopfer weicht vom nächsten um %1 Cent und %2 dB ab.</translation>
+    </message>
+    <message>
+        <source>Fine enough for this drum&apos;s tolerance of %1 cents: one tap a rod will do.</source>
+        <translation>Fein genug für die Toleranz dieser Trommel von %1 Cent: Ein Klopfer je Schraube genügt.</translation>
+    </message>
+    <message>
+        <source>Much against this drum&apos;s tolerance of %1 cents: take two or three taps a rod.</source>
+        <translation>Viel gegen die Toleranz dieser Trommel von %1 Cent: Nehmen Sie zwei oder drei Klopfer je Schraube.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n went astray.</source>
+        <translation>
+            <numerusform>%n ging daneben.</numerusform>
+            <numerusform>%n gingen daneben.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Another round</source>
+        <translation>Noch eine Runde</translation>
+    </message>
+    <message>
+        <source>Tap it</source>
+        <translation>Klopfen</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Es hört zu…</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Zurück zu den Übungen</translation>
+    </message>
+    <message>
+        <source>Stop here; this round is not kept</source>
+        <translation>Hier aufhören; diese Runde wird nicht behalten</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HandsView</name>
+    <message>
+        <source>Taps at one place</source>
+        <translation>Klopfer an einer Stelle</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>Cent</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HeadPage</name>
     <message>
         <source>Film load,
@@ -9073,6 +9161,26 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Twenty minutes on the practice drum: from nothing to an even head, step by step, and why.</source>
         <translation>Zwanzig Minuten an der Übungstrommel: von nichts zu einem gleichmäßigen Fell, Schritt für Schritt, und warum.</translation>
+    </message>
+    <message>
+        <source>Your hands</source>
+        <translation>Ihre Hände</translation>
+    </message>
+    <message>
+        <source>The same tap again</source>
+        <translation>Derselbe Klopfer noch einmal</translation>
+    </message>
+    <message>
+        <source>How alike are your taps?</source>
+        <translation>Wie gleich sind Ihre Klopfer?</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>here stands how alike they were, day by day</source>
+        <translation>hier steht, wie gleich sie waren, Tag für Tag</translation>
     </message>
 </context>
 <context>

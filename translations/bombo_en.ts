@@ -182,6 +182,23 @@
     </message>
 </context>
 <context>
+    <name>bombo::HandsRound</name>
+    <message numerus="yes">
+        <source>%n of 12 heard.</source>
+        <translation>
+            <numerusform>%n of 12 heard.</numerusform>
+            <numerusform>%n of 12 heard.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n went astray.</source>
+        <translation>
+            <numerusform>%n went astray.</numerusform>
+            <numerusform>%n went astray.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::MicrophoneDialog</name>
     <message numerus="yes">
         <source>Heard. %n more</source>

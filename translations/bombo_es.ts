@@ -5291,6 +5291,10 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Point at a picture or a figure, and click. F1 opens the manual at this page.</source>
         <translation>Señale un dibujo o una cifra y pulse. F1 abre el manual en esta página.</translation>
     </message>
+    <message>
+        <source>Each tap: its pitch against the middle one, in cents, and its loudness, in dB. The band is how far one tap differs from the next; a ring lies beyond the picture.</source>
+        <translation>Cada toque: su altura respecto a la del medio, en cents, y su volumen, en dB. La banda es cuánto difiere uno del siguiente; un anillo queda fuera del dibujo.</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -7646,6 +7650,90 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::HandsRound</name>
+    <message>
+        <source>The same tap again</source>
+        <translation>El mismo toque otra vez</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>The practice drum is tapped before rod 1, by the hands that Listen gives it.</source>
+        <translation>Se toca el tambor de práctica ante el tornillo 1, con las manos que le da Escuchar.</translation>
+    </message>
+    <message>
+        <source>Tap twelve times before one rod, always alike: the same place, the same strength, a second apart.</source>
+        <translation>Toque doce veces ante un tornillo, siempre igual: el mismo lugar, la misma fuerza, con un segundo entre uno y otro.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of 12 heard.</source>
+        <translation>
+            <numerusform>%n de 12 oído.</numerusform>
+            <numerusform>%n de 12 oídos.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Too few of them had a pitch. Other head muted, lever off, the microphone a hand&apos;s width away.</source>
+        <translation>Muy pocos tenían altura. El otro parche apagado, la palanca quitada, el micrófono a un palmo.</translation>
+    </message>
+    <message>
+        <source>One tap differs from the next by %1 cents and %2 dB.</source>
+        <translation>Un toque difiere del siguiente en %1 cents y %2 dB.</translation>
+    </message>
+    <message>
+        <source>Fine enough for this drum&apos;s tolerance of %1 cents: one tap a rod will do.</source>
+        <translation>Bastante fino para la tolerancia de este tambor, %1 cents: basta un toque por tornillo.</translation>
+    </message>
+    <message>
+        <source>Much against this drum&apos;s tolerance of %1 cents: take two or three taps a rod.</source>
+        <translation>Mucho frente a la tolerancia de este tambor, %1 cents: dé dos o tres toques por tornillo.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n went astray.</source>
+        <translation>
+            <numerusform>%n se desvió.</numerusform>
+            <numerusform>%n se desviaron.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Another round</source>
+        <translation>Otra ronda</translation>
+    </message>
+    <message>
+        <source>Tap it</source>
+        <translation>Tocarlo</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Escuchando…</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Volver a los ejercicios</translation>
+    </message>
+    <message>
+        <source>Stop here; this round is not kept</source>
+        <translation>Parar aquí; esta vuelta no se guarda</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::HandsView</name>
+    <message>
+        <source>Taps at one place</source>
+        <translation>Toques en un mismo lugar</translation>
+    </message>
+    <message>
+        <source>cents</source>
+        <translation>cents</translation>
+    </message>
+    <message>
+        <source>dB</source>
+        <translation>dB</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HeadPage</name>
     <message>
         <source>Film load,
@@ -9073,6 +9161,26 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Twenty minutes on the practice drum: from nothing to an even head, step by step, and why.</source>
         <translation>Veinte minutos en el tambor de práctica: de nada a un parche igualado, paso a paso y por qué.</translation>
+    </message>
+    <message>
+        <source>Your hands</source>
+        <translation>Sus manos</translation>
+    </message>
+    <message>
+        <source>The same tap again</source>
+        <translation>El mismo toque otra vez</translation>
+    </message>
+    <message>
+        <source>How alike are your taps?</source>
+        <translation>¿Cuán iguales son sus toques?</translation>
+    </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>here stands how alike they were, day by day</source>
+        <translation>aquí consta cuán iguales fueron, día a día</translation>
     </message>
 </context>
 <context>
