@@ -9182,6 +9182,26 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>here stands how alike they were, day by day</source>
         <translation>hier steht, wie gleich sie waren, Tag für Tag</translation>
     </message>
+    <message>
+        <source>As a table…</source>
+        <translation>Als Tabelle…</translation>
+    </message>
+    <message>
+        <source>Everything that was practised in this workbook, for a spreadsheet.</source>
+        <translation>Alles, was in diesem Arbeitsbuch geübt wurde, für eine Tabellenkalkulation.</translation>
+    </message>
+    <message>
+        <source>Save what was practised</source>
+        <translation>Das Geübte speichern</translation>
+    </message>
+    <message>
+        <source>For a spreadsheet (*.csv)</source>
+        <translation>Für eine Tabellenkalkulation (*.csv)</translation>
+    </message>
+    <message>
+        <source>What was practised was written to %1.</source>
+        <translation>Das Geübte wurde nach %1 geschrieben.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PreferencesDialog</name>

@@ -9182,6 +9182,26 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>here stands how alike they were, day by day</source>
         <translation>aquí consta cuán iguales fueron, día a día</translation>
     </message>
+    <message>
+        <source>As a table…</source>
+        <translation>Como tabla…</translation>
+    </message>
+    <message>
+        <source>Everything that was practised in this workbook, for a spreadsheet.</source>
+        <translation>Todo lo practicado en este cuaderno, para una hoja de cálculo.</translation>
+    </message>
+    <message>
+        <source>Save what was practised</source>
+        <translation>Guardar lo practicado</translation>
+    </message>
+    <message>
+        <source>For a spreadsheet (*.csv)</source>
+        <translation>Para una hoja de cálculo (*.csv)</translation>
+    </message>
+    <message>
+        <source>What was practised was written to %1.</source>
+        <translation>Lo practicado se escribió en %1.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PreferencesDialog</name>

@@ -1,12 +1,17 @@
 /// The same tap again, on the practice drum: steady hands are finer than hurried ones; kept, and there after
 /// a restart.
+#include "answer_next.h"
+
 #include "app/listening/ear.h"
 #include "app/practice/practice_page.h"
 #include "driver.h"
 #include "store/demo.h"
+#include "store/exchange/practice_csv.h"
 
 #include <gtest/gtest.h>
 
+#include <QFile>
+#include <QFileDialog>
 #include <QLabel>
 #include <QTabBar>
 
@@ -75,6 +80,41 @@ TEST_F(Hands, LeftHalfWayTheEarGoesBackToTheWork) {
     EXPECT_TRUE(p().controller.ear().isTapDue()) << "a tap is for the head again";
     p().click(QStringLiteral("practice"));
     EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("hands-same_tap"))->isVisible()) << "begun anew";
+}
+
+// What was practised goes out as a table, with units and in order of time; a folder that is not there is
+// said.
+TEST_F(Hands, WhatWasPractisedGoesOutAsATable) {
+    p().controller.perform(KeepEarResult{{1'790'086'400, "Ida, the drummer", "longer", 0.25, 0.2, 30}});
+    TuningResult task;
+    task.at = 1'790'000'000;
+    task.who = "Max";
+    task.task = "uneven";
+    task.help = "ear";
+    task.isDone = true;
+    task.widestAfter = 6.5;
+    task.passes = 2;
+    p().controller.perform(KeepTuningResult{task});
+    p().click(QStringLiteral("practice"));
+    const auto saveAs = [&](const QString& path) {
+        testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+            dialog.selectFile(path);
+            QMetaObject::invokeMethod(&dialog, "accept");
+        });
+        p().click(QStringLiteral("practiceTable"));
+    };
+    saveAs(p().path(QStringLiteral("mine.csv")));
+    QFile file(p().path(QStringLiteral("mine.csv")));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    const QStringList lines = QString::fromUtf8(file.readAll()).trimmed().split(QLatin1Char('\n'));
+    ASSERT_EQ(lines.size(), 3);
+    const qsizetype columns = lines[0].count(QLatin1Char(','));
+    EXPECT_TRUE(lines[1].contains(QStringLiteral("Max,uneven,ear,6.5"))) << lines[1].toStdString();
+    EXPECT_EQ(lines[1].count(QLatin1Char(',')), columns);
+    EXPECT_TRUE(lines[2].contains(QStringLiteral("\"Ida, the drummer\",longer,,25.000")))
+        << lines[2].toStdString();
+    EXPECT_EQ(lines[2].count(QLatin1Char(',')), columns + 1); // one within the quotes
+    EXPECT_TRUE(practiceCsv({}).startsWith(QStringLiteral("date,"))) << "nothing practised: the head alone";
 }
 
 } // namespace

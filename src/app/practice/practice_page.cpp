@@ -6,7 +6,10 @@
 #include "app/practice/tuning_words.h"
 #include "app/theme/choice_button.h"
 #include "app/theme/choices.h"
+#include "store/exchange/exchange.h"
+#include "store/exchange/practice_csv.h"
 
+#include <QFileDialog>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -74,6 +77,12 @@ QWidget* PracticePage::chooserSide() {
     connect(m_who, &QLineEdit::textEdited, this, &PracticePage::refresh);
     name->addWidget(m_who);
     name->addStretch();
+    auto* table = secondaryButton(tr("As a table…"));
+    table->setProperty("small", true);
+    table->setObjectName(QStringLiteral("practiceTable"));
+    table->setToolTip(tr("Everything that was practised in this workbook, for a spreadsheet."));
+    connect(table, &QPushButton::clicked, this, &PracticePage::saveTable);
+    name->addWidget(table);
     m_help = new QComboBox;
     m_help->setObjectName(QStringLiteral("tuningHelp"));
     m_help->setAccessibleName(tr("What is shown meanwhile"));
@@ -239,6 +248,17 @@ void PracticePage::begin(TuningTask task) {
     m_stack->setCurrentIndex(2);
     m_tabs->hide();
     m_bench->begin(task, chosenIn<TuningHelp>(m_help), who());
+}
+
+void PracticePage::saveTable() {
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Save what was practised"), QStringLiteral("practice.csv"), tr("For a spreadsheet (*.csv)"));
+    if (file.isEmpty())
+        return;
+    if (const auto problem = writeFile(file, practiceCsv(m_controller.session()).toUtf8()))
+        m_controller.tell(problem->text);
+    else
+        m_controller.say(tr("What was practised was written to %1.").arg(file));
 }
 
 void PracticePage::beginHands() {

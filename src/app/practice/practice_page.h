@@ -42,6 +42,7 @@ private:
     void toChooser();
     void showDays();
     void beginHands();
+    void saveTable();
     enum Tab { kEar, kDrums, kHands };
     bool isAtTasks() const { return m_tabs->currentIndex() == kDrums; }
     bool isAtHands() const { return m_tabs->currentIndex() == kHands; }

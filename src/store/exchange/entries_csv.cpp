@@ -1,6 +1,7 @@
 #include "store/exchange/entries_csv.h"
 
 #include "core/record/json_values.h"
+#include "store/exchange/csv_cell.h"
 
 #include <QDateTime>
 #include <QRegularExpression>
@@ -32,16 +33,6 @@ constexpr std::array kFigures{
 };
 constexpr std::array kTexts{Column{"player", "/player", 0, 0}, Column{"place", "/place", 0, 0},
                             Column{"note", "/note", 0, 0}};
-
-QString quoted(QString cell) {
-    if (cell.contains(QRegularExpression(QStringLiteral("[\",;\\n\\r\\t]")))) {
-        cell.replace(QLatin1Char('"'), QLatin1String("\"\""));
-        return QLatin1Char('"') + cell + QLatin1Char('"');
-    }
-    // A cell that begins so would be reckoned by a spreadsheet.
-    return cell.startsWith(QLatin1Char('=')) || cell.startsWith(QLatin1Char('@')) ? QLatin1Char('\'') + cell
-                                                                                  : cell;
-}
 
 template <class T> QString cell(const std::optional<T>& value, int digits) {
     return value ? QString::number(value->value, 'f', digits) : QString();

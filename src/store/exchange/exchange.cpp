@@ -55,6 +55,10 @@ std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& boo
                     parcelJson(*parcel).dump(1, ' ', false, Json::error_handler_t::replace)) +
                 '\n';
     }
+    return writeFile(file, bytes);
+}
+
+std::optional<ExchangeProblem> writeFile(const QString& file, const QByteArray& bytes) {
     QSaveFile out(file); // whole or not at all
     if (!out.open(QIODevice::WriteOnly) || out.write(bytes) != bytes.size() || !out.commit())
         return ExchangeProblem{

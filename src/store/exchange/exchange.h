@@ -13,6 +13,8 @@ struct ExchangeProblem {
 /// @param drumId one drum alone, or all
 std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& book,
                                         const std::optional<std::string>& drumId);
+/// Writes bytes to a file, whole or not at all.
+std::optional<ExchangeProblem> writeFile(const QString& file, const QByteArray& bytes);
 /// Reads a file and says what it would add; nothing is written.
 Result<ImportPlan, ExchangeProblem> importPlanOf(const QString& file, const Workbook& book);
 
