@@ -197,7 +197,12 @@ void MainWindow::refresh() {
         return bring(m_logbook);
     if (m_beside == Beside::Faults) {
         m_faults->refresh();
-        return bring(m_faults);
+        bring(m_faults);
+        if (m_stand->isVisible()) {
+            m_stand->show(m_faults->standWords());
+            m_stand->setFocus(); // the page gave it to its own button
+        }
+        return;
     }
     if (m_beside == Beside::Practice) {
         m_practice->refresh();
@@ -427,7 +432,7 @@ void MainWindow::toggleStand() {
     } else {
         showNormal();
     }
-    if (opening)
+    if (opening && m_beside != Beside::Faults)
         m_beside = Beside::Nothing;
     m_stand->setGeometry(centralWidget()->rect());
     m_stand->setVisible(opening);
@@ -437,7 +442,7 @@ void MainWindow::toggleStand() {
     }
     refresh();
     if (!opening)
-        if (QPushButton* primary = m_pages.at(m_controller.session().station)->primary())
+        if (QPushButton* primary = primaryInFront())
             primary->setFocus(Qt::OtherFocusReason);
 }
 

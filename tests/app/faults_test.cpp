@@ -64,6 +64,33 @@ protected:
     std::unique_ptr<Program> m_program;
 };
 
+// Key in hand, two metres away: the question, what to do and the answers' keys.
+TEST_F(Faults, IsAskedInTheStandViewToo) {
+    complain("wrinkle");
+    p().press(Qt::Key_F11);
+    ASSERT_TRUE(p().waitFor([&] { return p().window.isStandViewOpen(); }));
+    auto* stand = p().find<StandView>(QStringLiteral("stand"));
+    const auto asked = [&] {
+        return testTitle(
+            faultNet().tests[p().window.findChild<FaultsPage*>()->finder().says().next->test].id);
+    };
+    const QString first = asked();
+    EXPECT_TRUE(stand->accessibleDescription().contains(first))
+        << stand->accessibleDescription().toStdString();
+    QTest::keyClick(stand, Qt::Key_1);
+    ASSERT_EQ(search()->answers.size(), 1U);
+    EXPECT_TRUE(stand->hasFocus()) << "the next key is for the stand again";
+    QTest::keyClick(stand, Qt::Key_Space);
+    EXPECT_EQ(search()->answers.size(), 2U);
+    EXPECT_EQ(search()->answers.back().level, -1) << "not sure";
+    QTest::keyClick(stand, Qt::Key_Backspace);
+    EXPECT_EQ(search()->answers.size(), 1U);
+    answerAs("head_off_centre");
+    QTest::keyClick(stand, Qt::Key_Escape);
+    ASSERT_TRUE(p().waitFor([&] { return !p().window.isStandViewOpen(); }));
+    EXPECT_TRUE(isThere("faultQuestion") || isThere("verdictTitle")) << "Faults is still in front";
+}
+
 TEST_F(Faults, FromAComplaintToACauseToARemedyToAProof) {
     complain("wrinkle");
     ASSERT_TRUE(search());

@@ -228,6 +228,13 @@ void takeFaults(Program& p, Visitor& visitor) {
     visitor.see(QStringLiteral("faults-complaints"), p.window);
     p.click(QStringLiteral("complaint-buzz_always"));
     visitor.see(QStringLiteral("faults-question"), p.window);
+    const QSize size = p.window.size();
+    p.press(Qt::Key_F11);
+    p.window.showNormal(); // the screen of the offscreen platform is smaller
+    p.window.resize(size);
+    visitor.see(QStringLiteral("faults-stand"), p.window);
+    p.press(Qt::Key_F11);
+    p.window.resize(size);
     p.press(Qt::Key_2);
     p.press(Qt::Key_1);
     p.waitFor([&] { return !p.window.findChild<CausesStrip*>()->isMoving(); });

@@ -226,6 +226,30 @@ PrimaryButton* FaultsPage::primary() {
     return isAsking() ? m_question->notSure() : m_verdict->primary();
 }
 
+StandWords FaultsPage::standWords() {
+    StandWords words;
+    words.kind = StepKind::Settled;
+    words.rods = rods();
+    words.strands = strands();
+    if (PrimaryButton* space = primary(); space != nullptr && space->isEnabled())
+        words.button = space->text();
+    if (m_finder.current() == nullptr) {
+        words.now = tr("Faults");
+        words.figure = tr("Choose the complaint first");
+    } else if (isAsking()) {
+        const FaultTest& test = m_finder.net().tests[m_finder.says().next->test];
+        words.now = testTitle(test.id);
+        words.heard = testHow(test.id);
+        words.drawing = test.drawing;
+        for (const std::string& answer : test.answers)
+            words.answers << answerName(answer);
+    } else {
+        words.now = tr("Faults");
+        words.figure = m_verdict->title();
+    }
+    return words;
+}
+
 bool FaultsPage::takeKey(int key) {
     if (m_finder.current() == nullptr)
         return false;

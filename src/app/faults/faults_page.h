@@ -2,6 +2,7 @@
 /// The station Faults, beside the route: from a complaint by one question at a time to the cause and its
 /// remedy.
 #include "app/faults/fault_finder.h"
+#include "app/head/stand_view.h"
 #include "app/theme/parts.h"
 
 #include <QStackedWidget>
@@ -20,6 +21,8 @@ public:
     void refresh();
     PrimaryButton* primary();
     FaultFinder& finder() { return m_finder; }
+    /// The question at hand, or what it was, to be read at two metres.
+    StandWords standWords();
     /// 1 to 3 answer, Backspace takes back. @return whether the key was one of them
     bool takeKey(int key);
 

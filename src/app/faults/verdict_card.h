@@ -18,6 +18,7 @@ public:
     /// @param rods, strands of the drum at hand
     void refresh(int rods, int strands);
     PrimaryButton* primary() { return m_primary; }
+    QString title() const { return m_title->text(); }
     bool press(int answer);
 
 signals:

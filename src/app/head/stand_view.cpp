@@ -1,5 +1,6 @@
 #include "app/head/stand_view.h"
 
+#include "app/faults/fault_drawing.h"
 #include "app/head/prep_paint.h"
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
@@ -19,6 +20,28 @@ QFont fitted(const QString& text, int pixels, QFont::Weight weight, double width
         font.setPixelSize(pixels);
     }
     return font;
+}
+
+/// What to do, and the answers with their keys.
+void paintAsked(QPainter& painter, const QRectF& area, const StandWords& words, double unit) {
+    const Palette& p = ink();
+    const auto text = [&](double top, double height, double size, const QString& what, QFont::Weight weight) {
+        int pixels = static_cast<int>(size * unit);
+        const QRectF room(area.left(), area.top() + top * unit, area.width(), height * unit);
+        QFont font = typeface(pixels, weight);
+        while (pixels > 20 &&
+               QFontMetricsF(font).boundingRect(room, Qt::TextWordWrap, what).height() > room.height())
+            font.setPixelSize(pixels -= 2);
+        painter.setFont(font);
+        painter.drawText(room, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, what);
+    };
+    painter.setPen(p.accent);
+    text(0.6, 2.6, 0.95, words.now, QFont::Bold);
+    painter.setPen(p.ink);
+    text(3.3, 2.1, 0.48, words.heard, QFont::Normal);
+    for (qsizetype i = 0; i < words.answers.size(); ++i)
+        text(5.6 + 0.9 * static_cast<double>(i), 0.85, 0.62,
+             QStringLiteral("%1   %2").arg(i + 1).arg(words.answers[i]), QFont::DemiBold);
 }
 
 } // namespace
@@ -64,8 +87,10 @@ void paintStand(QPainter& painter, const QRectF& area, const StandWords& words) 
         paintReading(painter, left, words.kind);
     else if (words.kind == StepKind::Prepare)
         paintPrep(painter, left, words.prep, words.side);
-    const bool hasDial =
-        words.kind == StepKind::Turn || isReading(words.kind) || words.kind == StepKind::Prepare;
+    if (!words.drawing.empty())
+        paintFaultDrawing(painter, left, words.drawing, words.rods, words.strands);
+    const bool hasDial = words.kind == StepKind::Turn || isReading(words.kind) ||
+                         words.kind == StepKind::Prepare || !words.drawing.empty();
     const double x = hasDial ? left.right() + 0.05 * area.width() : area.left() + 0.06 * area.width();
     const double width = area.right() - x - 0.04 * area.width();
     const double unit = area.height() / 10.0;
@@ -76,6 +101,11 @@ void paintStand(QPainter& painter, const QRectF& area, const StandWords& words) 
         painter.drawText(QRectF(x, area.top() + top * unit, width, 1.3 * size * unit),
                          Qt::AlignLeft | Qt::AlignVCenter, text);
     };
+    if (!words.answers.isEmpty()) {
+        paintAsked(painter, QRectF(x, area.top(), width, area.height()), words, unit);
+        line(8.9, 0.45, StandView::tr("Space: %1").arg(words.button), p.quiet, QFont::Normal);
+        return;
+    }
     line(1.6, 0.7, words.now, p.accent, QFont::Bold);
     line(2.8, 1.6, words.figure, p.ink, QFont::Bold);
     line(5.2, 0.8, QString(words.count).replace(QLatin1Char('\n'), QStringLiteral(", ")), p.ink,
@@ -102,7 +132,8 @@ bool StandView::eventFilter(QObject* watched, QEvent* event) {
 
 void StandView::show(const StandWords& words) {
     m_words = words;
-    describe(this, QStringList{words.now, words.figure, words.count, words.heard}.join(QStringLiteral(". ")));
+    describe(this, (QStringList{words.now, words.figure, words.count, words.heard} + words.answers)
+                       .join(QStringLiteral(". ")));
     update();
 }
 

@@ -16,12 +16,16 @@ struct StandWords {
     QString button; ///< what the space bar does
     PrepKind prep = PrepKind::LookOver;
     HeadSide side = HeadSide::Batter;
+    QStringList answers{}; ///< to a question; then `now` asks and `heard` says how
+    std::string drawing{}; ///< of what to do, as of Faults
+    int rods = 8;
+    int strands = 20;
 };
 StandWords standWords(const Reckoned& reckoned, const std::optional<Reading>& reading,
                       const QPushButton* primary);
 void paintStand(QPainter& painter, const QRectF& area, const StandWords& words);
 
-/// Covers its parent, whatever the size; space goes on, F11 or Escape leaves.
+/// Covers its parent, whatever the size; space goes on, F11 or Escape leaves, other keys are the window's.
 class StandView : public QWidget {
     Q_OBJECT
 public:
