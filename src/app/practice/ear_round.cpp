@@ -49,11 +49,19 @@ EarsPicture earsPicture(const PlaceRig& rig, EarExercise exercise, const QString
     return picture;
 }
 
+Tension practiceTension(const Reckoned& reckoned, HeadSide side) {
+    const DrumState known = knownState(reckoned);
+    const Tension now = side == HeadSide::Batter ? known.batter.tension : known.snareSide.tension;
+    const Tension wanted = briefFor(reckoned, side).targetTension;
+    return now < 0.5 * wanted ? wanted : now;
+}
+
 EarSounds soundsLike(SessionController& controller, EarExercise exercise, double difference,
                      std::uint64_t seed) {
-    const DrumState known = knownState(controller.reckoned());
-    return earSounds(exercise, controller.session().drum, known.batter.tension, known.snareSide.tension,
-                     difference, controller.settings().practiceRoom(), kPracticeRate, seed);
+    const Reckoned& now = controller.reckoned();
+    return earSounds(exercise, controller.session().drum, practiceTension(now, HeadSide::Batter),
+                     practiceTension(now, HeadSide::SnareSide), difference,
+                     controller.settings().practiceRoom(), kPracticeRate, seed);
 }
 
 EarRound::EarRound(SessionController& controller, QWidget* parent)

@@ -58,7 +58,9 @@ private:
 std::vector<EarResult> earResultsOf(const PlaceRig& rig, EarExercise exercise, const QString& who);
 /// The axis of an exercise and the days before.
 EarsPicture earsPicture(const PlaceRig& rig, EarExercise exercise, const QString& who);
-/// Both heads as the exercises take them: as the drum at hand is known to stand.
+/// A head as the exercises take it: as the drum at hand is known to stand; while it is let down, as it is
+/// wanted.
+Tension practiceTension(const Reckoned& reckoned, HeadSide side);
 EarSounds soundsLike(SessionController& controller, EarExercise exercise, double difference,
                      std::uint64_t seed);
 /// Taps are made for a microphone; a loudspeaker starts soft.

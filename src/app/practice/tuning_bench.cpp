@@ -108,9 +108,10 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
 }
 
 void TuningBench::begin(TuningTask task, TuningHelp help, const QString& who) {
-    const DrumState known = knownState(m_controller.reckoned());
-    m_job = std::make_unique<TuningJob>(task, m_controller.session().drum, known.batter.tension,
-                                        known.snareSide.tension, ++m_seed);
+    const Reckoned& now = m_controller.reckoned();
+    m_job =
+        std::make_unique<TuningJob>(task, m_controller.session().drum, practiceTension(now, HeadSide::Batter),
+                                    practiceTension(now, HeadSide::SnareSide), ++m_seed);
     m_help = help;
     m_who = who;
     m_advice.reset();

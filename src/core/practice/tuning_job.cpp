@@ -182,11 +182,14 @@ Turns TuningJob::turnedAt(int rod) const {
 
 std::vector<float> TuningJob::tap(int rod, const PracticeRoom& room, double sampleRate) {
     if (m_hasTurned) {
+        if (isWhole())
+            m_rounds.push_back({m_readings, m_heardAt});
         std::fill(m_readings.begin(), m_readings.end(), std::nullopt);
         std::fill(m_tries.begin(), m_tries.end(), 0);
     }
     m_hasTurned = false;
     m_hasTapped = true;
+    m_heardAt = m_turned;
     m_lastRod = rod;
     PracticeTap tap{.side = side(), .rod = rod, .stroke = ++m_stroke};
     return practiceTap(m_drum, m_nature, m_state, tap, kPracticeWeather, soundIn(room, sampleRate, m_stroke));
@@ -243,18 +246,23 @@ std::optional<RodReading> TuningJob::hear(std::span<const float> samples, double
     return std::nullopt;
 }
 
-bool TuningJob::isRoundWhole() const {
+bool TuningJob::isWhole() const {
     const std::size_t rods = m_readings.size();
-    bool isWhole = !m_hasTurned;
     for (std::size_t rod = 0; rod < rods; ++rod)
-        isWhole = isWhole && (m_readings[rod] || (rods % 2 == 0 && m_tries[rod] >= kTriesAtARod &&
-                                                  m_readings[(rod + rods / 2) % rods]));
-    return isWhole;
+        if (!m_readings[rod] &&
+            (rods % 2 == 1 || m_tries[rod] < kTriesAtARod || !m_readings[(rod + rods / 2) % rods]))
+            return false;
+    return true;
 }
 
-MovePlan TuningJob::advice(Cents tolerance) const {
+bool TuningJob::isRoundWhole() const {
+    return !m_hasTurned && isWhole();
+}
+
+EvennessEstimate TuningJob::estimate(const std::vector<std::optional<RodReading>>& readings,
+                                     const EveningShare& share) const {
     std::vector<std::optional<RodPitches>> heard;
-    for (const auto& reading : m_readings) {
+    for (const auto& reading : readings) {
         if (!reading) {
             heard.emplace_back();
             continue;
@@ -266,8 +274,33 @@ MovePlan TuningJob::advice(Cents tolerance) const {
                                                       ? errorInCents(*reading->secondError, *reading->second)
                                                       : Cents{0.0}});
     }
-    const EveningShare share = eveningPrior(m_drum, side());
-    const EvennessEstimate now = estimateEvenness(heard, {}, share);
+    return estimateEvenness(heard, {}, share);
+}
+
+/// What the turns between whole rounds did, against what they should have done.
+EveningShare TuningJob::learnedShare() const {
+    const EveningShare prior = eveningPrior(m_drum, side());
+    std::vector<EveningObservation> seen;
+    for (std::size_t i = 0; i < m_rounds.size(); ++i) {
+        const Round& before = m_rounds[i];
+        const auto& after = i + 1 < m_rounds.size() ? m_rounds[i + 1].readings : m_readings;
+        const std::vector<Turns>& turned = i + 1 < m_rounds.size() ? m_rounds[i + 1].turned : m_turned;
+        EveningObservation one;
+        for (std::size_t rod = 0; rod < turned.size(); ++rod)
+            one.turned.push_back((turned[rod] - before.turned[rod]).value);
+        for (const Cents cents : estimate(before.readings, prior).heard)
+            one.heardBefore.push_back(cents.value);
+        for (const Cents cents : estimate(after, prior).heard)
+            one.heardAfter.push_back(cents.value);
+        one.centsPerTurn = kCentsPerShare * tensionPerTurnPrior(m_drum, side()) / m_tension;
+        seen.push_back(std::move(one));
+    }
+    return learnEvening(seen, prior);
+}
+
+MovePlan TuningJob::advice(Cents tolerance) const {
+    const EveningShare share = learnedShare();
+    const EvennessEstimate now = estimate(m_readings, share);
     // Nobody counted before: the count begins at the tension that is heard now.
     const double up = std::exp2(centsBetween(m_goal, now.mean).value / 600.0);
     const TurnResponse response =

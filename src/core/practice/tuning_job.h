@@ -113,6 +113,7 @@ private:
     bool isWithin(const PracticeState& state, Cents tolerance) const;
     Cents offGoal(const PracticeState& state) const;
     Expectation expectation() const;
+    bool isWhole() const;                 ///< every rod of the round at hand, or its opposite
     Hertz pitchAt(Tension tension) const; ///< edge pitch of the head at hand
     Cents widestIn(const PracticeState& state) const;
     double highestLoad() const;
@@ -127,11 +128,22 @@ private:
     Hertz m_goal;
     std::uint64_t m_stroke;
     int m_lastRod = 0;
-    bool m_hasTurned = false; ///< since the last tap
-    bool m_hasTapped = true;  ///< since the last turn
+    /// A whole round and how the rods stood then.
+    struct Round {
+        std::vector<std::optional<RodReading>> readings;
+        std::vector<Turns> turned;
+    };
+    EvennessEstimate estimate(const std::vector<std::optional<RodReading>>& readings,
+                              const EveningShare& share) const;
+    EveningShare learnedShare() const;
+
+    std::vector<Round> m_rounds; ///< those before the one at hand
+    bool m_hasTurned = false;    ///< since the last tap
+    bool m_hasTapped = true;     ///< since the last turn
     double m_load = 0;
-    std::vector<Turns> m_turned; ///< since the beginning
-    std::vector<int> m_tries;    ///< taps of this round, by rod
+    std::vector<Turns> m_turned;  ///< since the beginning
+    std::vector<Turns> m_heardAt; ///< likewise, when the round at hand was heard
+    std::vector<int> m_tries;     ///< taps of this round, by rod
     Sweep m_sweep{};
     std::vector<KeyPlacement> m_placements;
     std::vector<std::optional<RodReading>> m_readings;

@@ -16,6 +16,13 @@ constexpr double kRate = 48000.0;
 constexpr Cents kTolerance{8.0};
 const PracticeRoom kRoom;
 
+Drum wide() {
+    Drum drum = testing::plover();
+    drum.shell.diameter = inches(14);
+    drum.shell.depth = inches(5.5);
+    return drum;
+}
+
 TuningJob jobOf(TuningTask task, std::uint64_t seed) {
     return TuningJob(task, testing::plover(), Tension{2600.0}, Tension{2100.0}, seed);
 }
@@ -99,7 +106,8 @@ TEST(TuningJob, AdviceFromWhatIsHeardEndsIt) {
     int begun = 0;
     for (const TuningTask task : {TuningTask::OneRod, TuningTask::Uneven, TuningTask::SlackSnareSide})
         for (std::uint64_t seed = 21; seed <= 23; ++seed) {
-            TuningJob job = jobOf(task, seed);
+            TuningJob job(task, seed == 22 ? wide() : testing::plover(), Tension{2600.0}, Tension{2100.0},
+                          seed);
             for (int pass = 0; pass < 4; ++pass) {
                 for (int rod = 0; rod < job.drum().rods; ++rod)
                     for (int again = 0; again < 4 && !job.readings()[static_cast<std::size_t>(rod)]; ++again)
