@@ -200,7 +200,7 @@ void MainWindow::refresh() {
         bring(m_faults);
         if (m_stand->isVisible()) {
             m_stand->show(m_faults->standWords());
-            m_stand->setFocus(); // the page gave it to its own button
+            m_stand->setFocus();
         }
         return;
     }

@@ -7,6 +7,7 @@
 #include "app/faults/question_card.h"
 #include "app/faults/verdict_card.h"
 
+#include <QApplication>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QMenu>
@@ -140,7 +141,8 @@ void FaultsPage::refresh() {
     }
     showStrip();
     showWhy();
-    if (isVisible())
+    const QWidget* focus = QApplication::focusWidget();
+    if (isVisible() && (focus == nullptr || isAncestorOf(focus))) // not from the stand view
         if (PrimaryButton* space = primary())
             space->setFocus(Qt::OtherFocusReason);
 }

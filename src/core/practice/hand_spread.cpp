@@ -7,15 +7,25 @@
 namespace bombo {
 namespace {
 
-constexpr double kOfNormal = 1.4826;   ///< standard deviation over the median deviation
-constexpr double kOfEfficiency = 0.37; ///< what the median deviation tells against the standard one's
-constexpr double kFarCents = 100.0;
+constexpr double kOfNormal = 1.4826; ///< standard deviation over the median deviation
+constexpr double kFarCents = 15.0;
 constexpr double kFarSpreads = 4.0;
 
 double spreadAround(double middle, std::vector<double> values) {
     for (double& value : values)
         value = std::abs(value - middle);
     return kOfNormal * medianOf(std::move(values));
+}
+
+/// @pre more than one
+double standardDeviation(const std::vector<double>& values) {
+    double mean = 0.0;
+    for (const double value : values)
+        mean += value / static_cast<double>(values.size());
+    double sum = 0.0;
+    for (const double value : values)
+        sum += (value - mean) * (value - mean);
+    return std::sqrt(sum / static_cast<double>(values.size() - 1));
 }
 
 } // namespace
@@ -45,9 +55,9 @@ std::optional<HandSpread> handSpread(std::span<const TapAtMicrophone> taps) {
     spread.astray = static_cast<int>(taps.size()) - spread.taps;
     const double settled = medianOf(near);
     spread.middle = Hertz{100.0 * std::exp2(settled / 1200.0)};
-    spread.pitch = Cents{spreadAround(settled, near)};
-    spread.levelDb = spreadAround(medianOf(levels), levels);
-    spread.error = 1.0 / std::sqrt(2.0 * kOfEfficiency * static_cast<double>(spread.taps));
+    spread.pitch = Cents{standardDeviation(near)};
+    spread.levelDb = standardDeviation(levels);
+    spread.error = 1.0 / std::sqrt(2.0 * static_cast<double>(spread.taps - 1));
     return spread;
 }
 

@@ -10,10 +10,11 @@ namespace bombo {
 /// Taps that are asked for.
 inline constexpr int kTapsOfAHand = 12;
 
-/// Spreads are standard deviations from the median deviation, so that one slip does not count.
+/// Spreads are standard deviations of the taps that are not astray, so that one slip does not count.
 struct HandSpread {
     int taps = 0;   ///< with a pitch near the others'
-    int astray = 0; ///< without one, or beyond four spreads and a semitone: another place, another blow
+    int astray = 0; ///< without one, or beyond four spreads (by the median deviation) and 15 cents: another
+                    ///< place, another blow
     Hertz middle;   ///< the median
     Cents pitch;    ///< of one tap, hand and ear together
     double levelDb = 0;

@@ -35,7 +35,7 @@ TEST(HandSpread, FindsAKnownScatter) {
         ratios.push_back(spread->pitch.value / 5.0);
         EXPECT_NEAR(centsBetween(Hertz{300.0}, spread->middle).value, 0.0, 8.0);
     }
-    EXPECT_NEAR(medianOf(ratios), 1.0, 0.12) << "a median deviation of twelve reads a little low";
+    EXPECT_NEAR(medianOf(ratios), 1.0, 0.05);
     EXPECT_GE(withinOne, hands * 60 / 100);
     EXPECT_GE(withinTwo, hands * 90 / 100);
 }
