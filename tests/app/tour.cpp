@@ -229,6 +229,8 @@ void takeFaults(Program& p, Visitor& visitor) {
     p.click(QStringLiteral("complaint-buzz_always"));
     visitor.see(QStringLiteral("faults-question"), p.window);
     const QSize size = p.window.size();
+    p.window.activateWindow(); // a dialog was in front before
+    p.waitFor([&] { return p.window.isActiveWindow(); });
     p.press(Qt::Key_F11);
     p.window.showNormal(); // the screen of the offscreen platform is smaller
     p.window.resize(size);
