@@ -7,10 +7,14 @@
 #include "app/listening/ear.h"
 #include "app/practice/practice_page.h"
 #include "store/demo.h"
+#include "store/usual_drum.h"
+#include "store/workbook.h"
 
 #include <gtest/gtest.h>
 
+#include <QDir>
 #include <QLabel>
+#include <QStandardPaths>
 #include <QTabBar>
 #include <set>
 
@@ -60,6 +64,16 @@ TEST_F(Guide, WhoOpensAWorkbookOfBeforeIsNotGuided) {
 }
 
 TEST_F(Guide, WalksTheWholeJobOnThePracticeDrum) {
+    const QDir data(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation));
+    ASSERT_TRUE(data.mkpath(QStringLiteral(".")));
+    // The drum that the program would make, of the same nature each time.
+    ASSERT_TRUE(Workbook::create(data.filePath(QStringLiteral("practice.bombo")), [](Workbook& made) {
+        DrumRow row;
+        row.drum = usualDrum();
+        row.practiceSeed = 7;
+        const auto added = made.addDrum(row);
+        return added ? std::nullopt : std::optional(added.fault());
+    }));
     Program p;
     p.click(QStringLiteral("openPractice"));
     ASSERT_TRUE(p.controller.hasSession());

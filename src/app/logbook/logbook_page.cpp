@@ -141,10 +141,11 @@ QWidget* LogbookPage::lowerSide() {
     row->setSpacing(14);
     QFrame* panel = card();
     auto* column = new QVBoxLayout(panel);
-    column->setContentsMargins(16, 8, 16, 12);
+    column->setContentsMargins(14, 8, 14, 12);
     column->setSpacing(6);
     m_tabs = viewTabs("logTabs", {tr("Back to it"), tr("What differs"), tr("In words")});
     auto* top = new QHBoxLayout;
+    top->setSpacing(3);
     top->addWidget(m_tabs);
     top->addStretch();
     m_open = secondaryButton(tr("Open as it was"));

@@ -80,7 +80,7 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
     for (const TurnChoice& choice : kTurnChoices) {
         AnswerButton* button = add(tr(choice.key), choice.name);
         button->setText((choice.turns.value < 0.0 ? tr("%1 looser") : tr("%1 tighter"))
-                            .arg(turnsText(Turns{std::abs(choice.turns.value)})));
+                            .arg(turnsFigure(Turns{std::abs(choice.turns.value)})));
         connect(button, &QPushButton::clicked, this, [this, turns = choice.turns] { turn(turns); });
         m_turns.push_back(button);
     }
@@ -98,6 +98,7 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
         emit left();
     });
     column->addWidget(m_leave);
+    m_loud->hide(); // until there are wires: the page need not be wider for it
     m_second.setInterval(1000);
     connect(&m_second, &QTimer::timeout, this, [this] {
         if (m_job->within() && took() >= *m_job->within())
