@@ -7387,6 +7387,14 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <source>Back to the first page</source>
         <translation>Zurück zur ersten Seite</translation>
     </message>
+    <message>
+        <source>Faults</source>
+        <translation>Fehler</translation>
+    </message>
+    <message>
+        <source>Choose the complaint first</source>
+        <translation>Wählen Sie zuerst die Klage</translation>
+    </message>
 </context>
 <context>
     <name>bombo::FitDialog</name>

@@ -7387,6 +7387,14 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <source>Back to the first page</source>
         <translation>Volver a la primera página</translation>
     </message>
+    <message>
+        <source>Faults</source>
+        <translation>Fallos</translation>
+    </message>
+    <message>
+        <source>Choose the complaint first</source>
+        <translation>Elija primero la queja</translation>
+    </message>
 </context>
 <context>
     <name>bombo::FitDialog</name>
