@@ -11272,8 +11272,8 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Dieses Arbeitsbuch ist schon offen: Sein Fenster kommt nach vorn.</translation>
     </message>
     <message>
-        <source>Bombo ended unexpectedly last time. Everything up to the last step is here.</source>
-        <translation>Bombo endete letztes Mal unerwartet. Alles bis zum letzten Schritt ist da.</translation>
+        <source>Bombo was not closed last time: it failed, or the computer was switched off. Everything up to the last step is here.</source>
+        <translation>Bombo wurde letztes Mal nicht geschlossen: Es ist abgestürzt, oder der Rechner wurde ausgeschaltet. Alles bis zum letzten Schritt ist da.</translation>
     </message>
 </context>
 </TS>

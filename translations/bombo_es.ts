@@ -11272,8 +11272,8 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>Ese cuaderno ya está abierto: su ventana pasa al frente.</translation>
     </message>
     <message>
-        <source>Bombo ended unexpectedly last time. Everything up to the last step is here.</source>
-        <translation>Bombo terminó inesperadamente la última vez. Todo está aquí hasta el último paso.</translation>
+        <source>Bombo was not closed last time: it failed, or the computer was switched off. Everything up to the last step is here.</source>
+        <translation>La última vez Bombo no se cerró: falló, o se apagó el ordenador. Todo está aquí hasta el último paso.</translation>
     </message>
 </context>
 </TS>

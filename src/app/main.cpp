@@ -73,7 +73,9 @@ int main(int argc, char** argv) {
     if (controller.hasWorkbook() && !leftOpen.isEmpty() &&
         QFileInfo(leftOpen) == QFileInfo(controller.workbookPath()))
         controller.tell(QApplication::translate(
-            "main", "Bombo ended unexpectedly last time. Everything up to the last step is here."));
+            "main",
+            "Bombo was not closed last time: it failed, or the computer was switched off. Everything up to "
+            "the last step is here."));
     if (const QString problem = settings.problem(); !problem.isEmpty())
         controller.tell(problem);
     QObject::connect(&application, &QApplication::aboutToQuit, &application,

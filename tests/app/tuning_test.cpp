@@ -135,6 +135,25 @@ TEST_F(Tuning, TheShowBeginsAfterFiveMinutes) {
     EXPECT_EQ(p().session().tuningResults.size(), 1U) << "left half way, nothing is kept";
 }
 
+// What is under way belongs to its workbook: another one, or none, ends it, and no clock keeps a result
+// elsewhere.
+TEST_F(Tuning, AnotherWorkbookEndsWhatIsUnderWay) {
+    begin("five_minutes", TuningHelp::Figures);
+    p().press(Qt::Key_Space);
+    TuningBench& there = bench();
+    p().controller.closeWorkbook();
+    there.finish(); // as its clock would
+    const QString other = m_folder.filePath(QStringLiteral("other.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(other));
+    ASSERT_TRUE(p().controller.openWorkbook(other));
+    there.finish();
+    EXPECT_TRUE(p().session().tuningResults.empty());
+    p().click(QStringLiteral("practice"));
+    EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("task-one_rod"))->isVisible());
+    ASSERT_TRUE(p().controller.openWorkbook(m_book));
+    EXPECT_TRUE(p().session().tuningResults.empty());
+}
+
 TEST_F(Tuning, AHeadThatIsPulledTooFarTears) {
     begin("one_rod", TuningHelp::Figures);
     for (int turns = 0; turns < 200 && !bench().job().isTorn(); ++turns)

@@ -104,7 +104,7 @@ EarRound::EarRound(SessionController& controller, QWidget* parent)
     m_stop = secondaryButton({});
     m_stop->setObjectName(QStringLiteral("earStop"));
     connect(m_stop, &QPushButton::clicked, this, [this] {
-        m_staircase.reset();
+        stop();
         emit left();
     });
     column->addWidget(m_stop);

@@ -17,6 +17,8 @@ public:
     explicit EarRound(SessionController& controller, QWidget* parent = nullptr);
     void begin(EarExercise exercise, const QString& who);
     void refresh();
+    /// Nothing of the round at hand is kept.
+    void stop() { m_staircase.reset(); }
     PrimaryButton* primary() { return m_again; }
     /// A digit answers. @return whether the key was one
     bool takeKey(int key);

@@ -58,6 +58,7 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     connect(m_ear, &EarRound::left, this, &PracticePage::toChooser);
     connect(m_bench, &TuningBench::left, this, &PracticePage::toChooser);
     connect(m_tabs, &QTabBar::currentChanged, this, [this] { refresh(); });
+    connect(&controller, &SessionController::workbookChanged, this, &PracticePage::stopAll);
 }
 
 QWidget* PracticePage::chooserSide() {
@@ -174,6 +175,9 @@ QString PracticePage::who() const {
 }
 
 void PracticePage::refresh() {
+    if (m_drumId != m_controller.session().drum.id)
+        stopAll();
+    m_drumId = m_controller.session().drum.id;
     const QString drum = QString::fromStdString(m_controller.session().drum.name);
     m_what->setText(isAtTasks() ? tr("A practice drum like %1, in its room, with something wrong in it. At "
                                      "the end: your turns beside "
@@ -269,11 +273,17 @@ void PracticePage::beginHands() {
 
 /// Another page is in front: the ear goes back to the work.
 void PracticePage::hideEvent(QHideEvent* event) {
-    if (m_stack->currentIndex() == 3) {
-        m_hands->leave();
-        toChooser();
-    }
+    if (m_stack->currentIndex() == 3 && !event->spontaneous()) // minimised it goes on
+        stopAll();
     QWidget::hideEvent(event);
+}
+
+void PracticePage::stopAll() {
+    m_ear->stop();
+    m_bench->stop();
+    m_hands->leave();
+    m_stack->setCurrentIndex(0);
+    m_tabs->show();
 }
 
 void PracticePage::toChooser() {

@@ -40,6 +40,8 @@ private:
     void begin(EarExercise exercise);
     void begin(TuningTask task);
     void toChooser();
+    /// Ends whatever is under way: it belonged to another drum, or another workbook.
+    void stopAll();
     void showDays();
     void beginHands();
     void saveTable();
@@ -50,6 +52,7 @@ private:
 
     SessionController& m_controller;
     std::uint64_t m_seed = 1;
+    std::string m_drumId;      ///< that what is under way was begun with
     int m_reached[2] = {0, 0}; ///< exercise, task whose days are shown
 
     QLabel* m_title;

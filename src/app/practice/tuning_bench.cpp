@@ -94,7 +94,7 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
     m_leave = secondaryButton({});
     m_leave->setObjectName(QStringLiteral("tuningLeave"));
     connect(m_leave, &QPushButton::clicked, this, [this] {
-        m_second.stop();
+        stop();
         emit left();
     });
     column->addWidget(m_leave);
@@ -127,6 +127,11 @@ void TuningBench::begin(TuningTask task, TuningHelp help, const QString& who) {
     m_tap->setFocus(Qt::OtherFocusReason);
 }
 
+void TuningBench::stop() {
+    m_second.stop();
+    m_job.reset();
+}
+
 Seconds TuningBench::took() const {
     return m_score ? m_took : Seconds{static_cast<double>(m_began.elapsed()) / 1000.0};
 }
@@ -147,6 +152,8 @@ void TuningBench::play(const std::vector<float>& samples) {
 }
 
 void TuningBench::press() {
+    if (!m_job)
+        return;
     if (m_score)
         begin(m_job->task(), m_help, m_who);
     else if (m_job->isWires())
@@ -188,7 +195,7 @@ void TuningBench::tapHere() {
 }
 
 void TuningBench::strike(Dynamic dynamic) {
-    if (m_score || !m_job->isWires())
+    if (!m_job || m_score || !m_job->isWires())
         return;
     const PracticeRoom dry{.kind = RoomKind::Dry}; // as everywhere with the wires on
     PracticeWireStroke stroke = m_job->strike(dynamic, dry, kPracticeRate);
@@ -217,12 +224,12 @@ void TuningBench::strike(Dynamic dynamic) {
 }
 
 void TuningBench::hearGoal() {
-    if (!m_score && !m_job->isWires())
+    if (m_job && !m_score && !m_job->isWires())
         play(m_job->goalTap(m_controller.settings().practiceRoom(), kPracticeRate));
 }
 
 void TuningBench::turn(Turns turns) {
-    if (m_score)
+    if (!m_job || m_score)
         return;
     const bool turned = m_job->turn(m_rod, turns);
     if (m_job->isTorn())
@@ -240,7 +247,7 @@ void TuningBench::turn(Turns turns) {
 }
 
 void TuningBench::choose(int rod) {
-    if (m_score)
+    if (!m_job || m_score)
         return;
     m_rod = rod;
     refresh();
@@ -248,7 +255,7 @@ void TuningBench::choose(int rod) {
 }
 
 void TuningBench::finish() {
-    if (m_score)
+    if (m_score || !m_job)
         return;
     m_took = took();
     m_second.stop();
@@ -345,7 +352,7 @@ void TuningBench::refresh() {
 }
 
 bool TuningBench::takeKey(int key, Qt::KeyboardModifiers modifiers) {
-    if (m_score || !m_job)
+    if (!m_job || m_score)
         return false;
     const int rods = m_job->drum().rods;
     const bool isQuarter = (modifiers & Qt::ShiftModifier) != 0;

@@ -19,6 +19,8 @@ class TuningBench : public QWidget {
 public:
     explicit TuningBench(SessionController& controller, QWidget* parent = nullptr);
     void begin(TuningTask task, TuningHelp help, const QString& who);
+    /// Nothing of what is at hand is kept.
+    void stop();
     PrimaryButton* primary() { return m_tap; }
     /// Arrows choose a rod and turn it. @return whether the key was one of the bench's
     bool takeKey(int key, Qt::KeyboardModifiers modifiers);
