@@ -3614,6 +3614,38 @@ trifft hier</translation>
         <source>turns since finger-tight, from the strainer on</source>
         <translation>Umdrehungen seit handfest, von der Abhebung an</translation>
     </message>
+    <message>
+        <source>no turns were counted</source>
+        <translation>keine Drehungen gezählt</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>as counted</source>
+        <translation>wie gezählt</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>vorhergesagt</translation>
+    </message>
+    <message>
+        <source>Nothing lay on the head.</source>
+        <translation>Auf dem Fell lag nichts.</translation>
+    </message>
+    <message>
+        <source>Weather: %1 °C</source>
+        <translation>Wetter: %1 °C</translation>
+    </message>
+    <message>
+        <source>Player: %1</source>
+        <translation>Spieler: %1</translation>
+    </message>
+    <message>
+        <source>Place: %1</source>
+        <translation>Ort: %1</translation>
+    </message>
 </context>
 <context>
     <name>ProofWords</name>
@@ -4537,10 +4569,6 @@ trifft hier</translation>
 </context>
 <context>
     <name>SetupCard</name>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 an %2</translation>
-    </message>
     <message>
         <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
         <translation>%1 lässt sich nicht schreiben. Wählen Sie einen anderen Ordner, oder machen Sie Platz auf der Platte.</translation>

@@ -3614,6 +3614,38 @@ la baqueta</translation>
         <source>turns since finger-tight, from the strainer on</source>
         <translation>vueltas desde apretado a mano, a partir del tensor</translation>
     </message>
+    <message>
+        <source>no turns were counted</source>
+        <translation>no se contaron vueltas</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>medido</translation>
+    </message>
+    <message>
+        <source>as counted</source>
+        <translation>según la cuenta</translation>
+    </message>
+    <message>
+        <source>predicted</source>
+        <translation>previsto</translation>
+    </message>
+    <message>
+        <source>Nothing lay on the head.</source>
+        <translation>No había nada sobre el parche.</translation>
+    </message>
+    <message>
+        <source>Weather: %1 °C</source>
+        <translation>Tiempo: %1 °C</translation>
+    </message>
+    <message>
+        <source>Player: %1</source>
+        <translation>Músico: %1</translation>
+    </message>
+    <message>
+        <source>Place: %1</source>
+        <translation>Lugar: %1</translation>
+    </message>
 </context>
 <context>
     <name>ProofWords</name>
@@ -4537,10 +4569,6 @@ la baqueta</translation>
 </context>
 <context>
     <name>SetupCard</name>
-    <message>
-        <source>%1 on %2</source>
-        <translation>%1 en %2</translation>
-    </message>
     <message>
         <source>%1 cannot be written. Choose another folder, or make room on the disk.</source>
         <translation>%1 no se puede escribir. Elija otra carpeta, o haga sitio en el disco.</translation>

@@ -5,6 +5,8 @@
 #include "app/logbook/logbook_page.h"
 #include "app/logbook/season_view.h"
 #include "app/logbook/set_list_dialog.h"
+#include "app/proof/proof_words.h"
+#include "app/proof/sheet_content.h"
 #include "core/procedure/head_rounds.h"
 #include "store/demo.h"
 #include "store/exchange/exchange.h"
@@ -210,7 +212,7 @@ TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     EXPECT_EQ(p().controller.entries().size(), before);
 }
 
-// The card is of the day of the entry, not of today; entries of figures only have none.
+// The card is of the day of the entry, not of today; of an entry of figures alone it says what there is.
 TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
     p().click(QStringLiteral("station-6"));
     p().click(QStringLiteral("primary")); // the season's own entries are figures without their setup
@@ -239,12 +241,28 @@ TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
     const auto then = p().controller.setupOf(whole->id);
     ASSERT_TRUE(then);
     EXPECT_EQ(then->batter.rodTurns, whole->figures.batter.turns);
-    for (std::size_t i = 0; i < entries.size(); ++i)
-        if (!entries[i].isRestorable) {
-            season()->choose(static_cast<int>(i));
-            EXPECT_FALSE(button->isEnabled());
-            return;
-        }
+    const auto figures = std::find_if(entries.begin(), entries.end(), [](const Entry& one) {
+        return !one.isRestorable && one.figures.batter.left && !one.figures.batter.turns.empty();
+    });
+    ASSERT_NE(figures, entries.end());
+    const SheetContent card =
+        sheetOf(*figures, session().drum, QStringLiteral("Chase"), session(), QStringLiteral("that day"));
+    EXPECT_EQ(card.batter.turns, figures->figures.batter.turns);
+    EXPECT_FALSE(card.batter.load) << "of that day's film nobody said";
+    const auto says = [&](const QString& what) {
+        return std::any_of(card.rows.begin(), card.rows.end(),
+                           [&](const QStringList& row) { return row.join(QLatin1Char('|')).contains(what); });
+    };
+    EXPECT_TRUE(says(proofValueText(ProofItem::BatterPitch, figures->figures.batter.left->edge.value)));
+    EXPECT_FALSE(says(QStringLiteral("predicted")) && figures->figures.ringHeard);
+    const QString other = p().path(QStringLiteral("figures.pdf"));
+    season()->choose(static_cast<int>(figures - entries.begin()));
+    testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+        dialog.selectFile(other);
+        QMetaObject::invokeMethod(&dialog, "accept");
+    });
+    button->click();
+    EXPECT_TRUE(QFile::exists(other));
 }
 
 TEST_F(Logbook, TheListIsSearchedSortedAndFiltered) {

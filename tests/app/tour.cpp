@@ -181,7 +181,8 @@ void takeProof(Program& p, Visitor& visitor) {
     QPixmap page(1240, 1754);
     page.fill(Qt::white);
     QPainter painter(&page);
-    paintSheet(painter, QRectF(90, 90, 1060, 1574), p.session(), QStringLiteral("26 November 2026"));
+    paintSheet(painter, QRectF(90, 90, 1060, 1574),
+               sheetOf(p.controller.reckoned(), QStringLiteral("26 November 2026")));
     painter.end();
     visitor.keep(QStringLiteral("proof-page"), page);
 }

@@ -1,5 +1,6 @@
 #include "app/logbook/logbook_page.h"
 
+#include "app/language/language.h"
 #include "app/logbook/back_panel.h"
 #include "app/logbook/back_words.h"
 #include "app/logbook/compare_panel.h"
@@ -134,6 +135,28 @@ QWidget* LogbookPage::listSide() {
     return m_table;
 }
 
+/// Of the whole setup where it was kept, else of the figures.
+void LogbookPage::saveCard() {
+    const Entry* entry = chosen();
+    if (entry == nullptr)
+        return;
+    const QString made = QLocale().toString(QDateTime::fromSecsSinceEpoch(entry->at), QLocale::ShortFormat);
+    if (entry->isRestorable) {
+        if (const auto setup = m_controller.setupOf(entry->id))
+            askForSetupCard(m_controller, sheetOf(*setup, made), this);
+        return;
+    }
+    Drum drum = m_controller.session().drum;
+    for (const DrumRow& row : m_controller.drums())
+        if (row.drum.id == entry->drumId)
+            drum = row.drum;
+    QString tone = QString::fromStdString(entry->toneId);
+    for (const Tone& one : m_controller.tones())
+        if (one.id == entry->toneId)
+            tone = catalogueText(one.name);
+    askForSetupCard(m_controller, sheetOf(*entry, drum, tone, m_controller.session(), made), this);
+}
+
 QWidget* LogbookPage::lowerSide() {
     auto* lower = new QWidget;
     auto* row = new QHBoxLayout(lower);
@@ -163,13 +186,7 @@ QWidget* LogbookPage::lowerSide() {
     m_card->setObjectName(QStringLiteral("setupCard"));
     m_card->setToolTip(
         tr("One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known."));
-    connect(m_card, &QPushButton::clicked, this, [this] {
-        const Entry* entry = chosen();
-        if (const auto setup = entry != nullptr ? m_controller.setupOf(entry->id) : std::nullopt)
-            askForSetupCard(
-                m_controller, *setup,
-                QLocale().toString(QDateTime::fromSecsSinceEpoch(entry->at), QLocale::ShortFormat), this);
-    });
+    connect(m_card, &QPushButton::clicked, this, &LogbookPage::saveCard);
     top->addWidget(m_card);
     top->addWidget(m_open);
     column->addLayout(top);
@@ -331,7 +348,7 @@ void LogbookPage::showChosen() {
     const Entry* shown = entry ? &*entry : nullptr;
     m_words->show(shown);
     m_open->setEnabled(entry && entry->isRestorable);
-    m_card->setEnabled(entry && entry->isRestorable);
+    m_card->setEnabled(entry.has_value());
     m_backPanel->show(m_biography, shown, m_controller.session().drum.rods);
     if (m_panels->currentWidget() == m_compare)
         m_compare->show(m_biography, shown, m_controller.tones());

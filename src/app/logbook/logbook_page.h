@@ -34,6 +34,7 @@ private:
     QWidget* seasonSide();
     QWidget* listSide();
     QWidget* lowerSide();
+    void saveCard();
     void fill();
     void fillSeason();
     void fillList();

@@ -176,7 +176,7 @@ QWidget* ProofPage::saveSide() {
     m_savePage = secondaryButton(tr("Setup card…"));
     m_savePage->setObjectName(QStringLiteral("savePage"));
     connect(m_savePage, &QPushButton::clicked, this,
-            [this] { askForSetupCard(controller(), session(), madeNow(), this); });
+            [this] { askForSetupCard(controller(), sheetOf(reckoned(), madeNow()), this); });
     m_print = secondaryButton(tr("Print…"));
     m_print->setObjectName(QStringLiteral("print"));
     connect(m_print, &QPushButton::clicked, this, &ProofPage::print);
@@ -197,13 +197,13 @@ QWidget* ProofPage::saveSide() {
 }
 
 bool ProofPage::savePage(const QString& path) {
-    return saveSetupCard(controller(), session(), madeNow(), path);
+    return saveSetupCard(controller(), sheetOf(reckoned(), madeNow()), path);
 }
 
 void ProofPage::print() {
     QPrinter printer;
     QPrintDialog dialog(&printer, this);
-    if (dialog.exec() == QDialog::Accepted && !printSheet(printer, session(), madeNow()))
+    if (dialog.exec() == QDialog::Accepted && !printSheet(printer, sheetOf(reckoned(), madeNow())))
         controller().tell(tr("The printer took no page. Save it as PDF and print that."));
 }
 

@@ -1,17 +1,14 @@
 #include "app/proof/proof_sheet.h"
-#include "app/language/language.h"
 #include "app/numbers/numbers.h"
 
 #include "app/drum/rod_mark.h"
 #include "app/head/hoop_map.h"
 #include "app/muffling/head_from_above.h"
-#include "app/proof/proof_words.h"
 #include "app/session/wording.h"
 #include "app/theme/fitted_type.h"
 #include "app/theme/head_ink.h"
 #include "app/theme/load_wedge.h"
 #include "app/theme/palette.h"
-#include "core/acoustics/film.h"
 
 #include <QCoreApplication>
 #include <QPageLayout>
@@ -32,27 +29,27 @@ constexpr double kHoop = 122.0; // height of a hoop with its turns
 
 /// A head's rods in the order in which one goes round it, each with its net turns; and how near its film is
 /// to its limit.
-void paintHead(QPainter& painter, const QRectF& area, const Reckoned& reckoned, HeadSide side) {
+void paintHead(QPainter& painter, const QRectF& area, const SheetHead& head, const Drum& drum,
+               HeadSide side) {
     const Palette& p = ink();
-    const Session& session = reckoned.session();
-    const HeadWork& work = session.head(side);
-    const DrumState known = knownState(reckoned);
-    const Tension tension = side == HeadSide::Batter ? known.batter.tension : known.snareSide.tension;
-    const double load = filmLoad(session.drum.head(side), tension);
     painter.setFont(typeface(14, QFont::DemiBold));
     painter.setPen(p.ink);
-    painter.drawText(QRectF(area.left(), area.top(), 300, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     (side == HeadSide::Batter ? ProofSheetText::tr("Batter: film load %1 %")
-                                               : ProofSheetText::tr("Snare side: film load %1 %"))
-                         .arg(number(100.0 * load, 0)));
-    paintLoadWedge(painter, QRectF(area.right() - 190, area.top() + 2, 180, 18), load, side);
+    const QString which = head.load
+                              ? (side == HeadSide::Batter ? ProofSheetText::tr("Batter: film load %1 %")
+                                                          : ProofSheetText::tr("Snare side: film load %1 %"))
+                                    .arg(number(100.0 * *head.load, 0))
+                              : stationName(side == HeadSide::Batter ? Station::Batter : Station::SnareSide);
+    painter.drawText(QRectF(area.left(), area.top(), 300, 20), Qt::AlignLeft | Qt::AlignVCenter, which);
+    if (head.load)
+        paintLoadWedge(painter, QRectF(area.right() - 190, area.top() + 2, 180, 18), *head.load, side);
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
     painter.drawText(QRectF(area.left(), area.top() + 20, area.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     work.condition == HeadCondition::AsItStands
+                     head.turns.empty() ? ProofSheetText::tr("no turns were counted")
+                     : head.fromStanding
                          ? ProofSheetText::tr("turns since it was found standing, from the strainer on")
                          : ProofSheetText::tr("turns since finger-tight, from the strainer on"));
-    const int rods = session.drum.rods;
+    const int rods = drum.rods;
     const HoopLayout layout{rods, side == HeadSide::SnareSide, std::nullopt};
     const QRectF strip(area.left(), area.top() + 70, area.width(), 26);
     painter.setPen(QPen(headColour(side), 2, headLine(side)));
@@ -67,17 +64,20 @@ void paintHead(QPainter& painter, const QRectF& area, const Reckoned& reckoned, 
         painter.setPen(p.ink);
         painter.setFont(typeface(14));
         painter.drawText(ear, Qt::AlignCenter, QString::number(rod + 1));
-        const Turns turned = work.rodTurns[static_cast<std::size_t>(rod)];
-        painter.setFont(typeface(17, QFont::DemiBold));
-        painter.drawText(QRectF(x - 44, strip.top() - 30, 88, 24), Qt::AlignCenter,
-                         (turned.value < 0.0 ? QStringLiteral("\u2212") : QString()) + turnsFigure(turned));
-        if (session.drum.markedRod == rod + 1)
+        if (!head.turns.empty()) {
+            const Turns turned = head.turns[static_cast<std::size_t>(rod)];
+            painter.setFont(typeface(17, QFont::DemiBold));
+            painter.drawText(QRectF(x - 44, strip.top() - 30, 88, 24), Qt::AlignCenter,
+                             (turned.value < 0.0 ? QStringLiteral("\u2212") : QString()) +
+                                 turnsFigure(turned));
+        }
+        if (drum.markedRod == rod + 1)
             paintRodMark(painter, {ear.right() + 8, strip.center().y()});
     }
 }
 
 /// @return y below the table
-double paintTable(QPainter& painter, const QRectF& area, const std::vector<ProofLine>& lines) {
+double paintTable(QPainter& painter, const QRectF& area, const std::vector<QStringList>& rows) {
     const Palette& p = ink();
     const std::array widths{0.33, 0.165, 0.165, 0.17, 0.17};
     const double row = 25.0;
@@ -98,58 +98,14 @@ double paintTable(QPainter& painter, const QRectF& area, const std::vector<Proof
     write({ProofSheetText::tr("What"), ProofSheetText::tr("Wanted"), ProofSheetText::tr("Reached"),
            ProofSheetText::tr("Source"), ProofSheetText::tr("Verdict")},
           QFont::DemiBold);
-    for (const ProofLine& line : lines)
-        write({proofItemWords(line.item), proofValueText(line.item, line.wanted),
-               line.reached ? proofValueText(line.item, *line.reached) : QStringLiteral("–"),
-               knownWords(line), verdictWords(line)},
-              QFont::Normal);
+    for (const QStringList& cells : rows)
+        write(cells, QFont::Normal);
     return y;
 }
 
 } // namespace
 
-QStringList sheetLines(const Session& session) {
-    QStringList lines;
-    if (session.wires.begun) {
-        QStringList wires{
-            ProofSheetText::tr("Strainer: %1 from first contact").arg(turnsText(session.wires.strainer))};
-        if (session.layout && session.layout->knob)
-            wires << ProofSheetText::tr("%1 from its loose end")
-                         .arg(turnsText(*session.layout->knob + session.wires.strainer));
-        wires << ProofSheetText::tr("judged: %1").arg(judgingName(session.wires.judging));
-        lines << wires.join(QStringLiteral("; "));
-    }
-    for (std::size_t i = 0; i < session.pads.size(); ++i)
-        lines << ProofSheetText::tr("On the head, %1: %2, %3")
-                     .arg(i + 1)
-                     .arg(kindName(session.pads[i].kind), padPlace(session.pads[i], session.drum.shell));
-    if (session.microphone)
-        lines << ProofSheetText::tr("Microphone: %1")
-                     .arg(microphonePlace(*session.microphone, session.drum.shell));
-    if (strokesSay(session).strokes > 0)
-        lines << ProofSheetText::tr("Heard: %1").arg(strokesSayText(strokesSay(session)));
-    lines << ProofSheetText::tr("Weather: %1 °C, %2 % humidity")
-                 .arg(number(session.weather.temperature.value, 0))
-                 .arg(number(100.0 * session.weather.relativeHumidity, 0));
-    for (const ExperimentResult& result : session.experiments)
-        lines << ProofSheetText::tr("Tried, %1: %2; before %3; after %4")
-                     .arg(result.kept ? ProofSheetText::tr("kept") : ProofSheetText::tr("put back"),
-                          QString::fromStdString(result.what), strokesSayText(result.before),
-                          strokesSayText(result.after));
-    if (session.blind)
-        lines << ProofSheetText::tr("Heard blind %1 times: after was better %2, before %3")
-                     .arg(session.blind->trials)
-                     .arg(session.blind->after)
-                     .arg(session.blind->before);
-    if (session.stars > 0)
-        lines << ProofSheetText::tr("Judged: %1").arg(starsText(session.stars));
-    if (!session.note.empty())
-        lines << ProofSheetText::tr("In the player's words: %1").arg(QString::fromStdString(session.note));
-    return lines;
-}
-
-void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned, const QString& made) {
-    const Session& session = reckoned.session();
+void paintSheet(QPainter& painter, const QRectF& page, const SheetContent& content) {
     const PrintedInk printed; // whatever the window wears, paper is white
     const Palette& p = ink();
     painter.save();
@@ -159,25 +115,19 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
     const double height = kPageWidth * page.height() / page.width();
     painter.setPen(p.ink);
     painter.setFont(typeface(25, QFont::Bold));
-    painter.drawText(QRectF(0, 0, kPageWidth, 34), Qt::AlignLeft | Qt::AlignVCenter,
-                     ProofSheetText::tr("%1 on %2")
-                         .arg(catalogueText(session.tone.name), QString::fromStdString(session.drum.name)));
+    painter.drawText(QRectF(0, 0, kPageWidth, 34), Qt::AlignLeft | Qt::AlignVCenter, content.title);
     painter.setFont(typeface(13));
     painter.setPen(p.quiet);
-    painter.drawText(QRectF(0, 34, kPageWidth, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                     ProofSheetText::tr("%1, %2 rods a side, %3; %4")
-                         .arg(sizeText(session.drum.shell))
-                         .arg(session.drum.rods)
-                         .arg(catalogueText(session.drum.shell.material), made));
-    double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), proofLines(reckoned)) + 16;
+    painter.drawText(QRectF(0, 34, kPageWidth, 20), Qt::AlignLeft | Qt::AlignVCenter, content.what);
+    double y = paintTable(painter, QRectF(0, 66, kPageWidth, height), content.rows) + 16;
     const double head = 230.0;
-    const PadPicture picture = padPicture(session.drum, session.pads, session.microphone);
+    const PadPicture picture = padPicture(content.drum, content.pads, content.microphone);
     paintHeadFromAbove(
-        painter, HeadMap(QRectF(kPageWidth - head, y, head, head), session.drum.shell.radius()), picture);
+        painter, HeadMap(QRectF(kPageWidth - head, y, head, head), content.drum.shell.radius()), picture);
     const double headEnds = y + head;
     painter.setFont(typeface(13));
     const double hoops = height - 30 - 2 * kHoop;
-    for (const QString& line : sheetLines(session)) {
+    for (const QString& line : content.lines) {
         const double width = y < headEnds ? kPageWidth - head - 20 : kPageWidth;
         const QRectF room(0, y, width, hoops - y - 8);
         if (room.height() < 20)
@@ -187,8 +137,10 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
         painter.drawText(room, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, line, &used);
         y = used.bottom() + 5;
     }
-    paintHead(painter, QRectF(0, hoops, kPageWidth, kHoop), reckoned, HeadSide::SnareSide);
-    paintHead(painter, QRectF(0, hoops + kHoop, kPageWidth, kHoop), reckoned, HeadSide::Batter);
+    paintHead(painter, QRectF(0, hoops, kPageWidth, kHoop), content.snareSide, content.drum,
+              HeadSide::SnareSide);
+    paintHead(painter, QRectF(0, hoops + kHoop, kPageWidth, kHoop), content.batter, content.drum,
+              HeadSide::Batter);
     painter.setPen(p.quiet);
     painter.setFont(typeface(12));
     painter.drawText(
@@ -199,13 +151,13 @@ void paintSheet(QPainter& painter, const QRectF& page, const Reckoned& reckoned,
     painter.restore();
 }
 
-bool printSheet(QPagedPaintDevice& device, const Session& session, const QString& made) {
+bool printSheet(QPagedPaintDevice& device, const SheetContent& content) {
     device.setPageSize(QPageSize(QPageSize::A4));
     device.setPageMargins(QMarginsF(15, 15, 15, 15), QPageLayout::Millimeter);
     QPainter painter;
     if (!painter.begin(&device))
         return false;
-    paintSheet(painter, QRectF(0, 0, device.width(), device.height()), session, made);
+    paintSheet(painter, QRectF(0, 0, device.width(), device.height()), content);
     return painter.end();
 }
 

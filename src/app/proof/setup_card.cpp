@@ -1,6 +1,5 @@
 #include "app/proof/setup_card.h"
 
-#include "app/language/language.h"
 #include "app/proof/proof_sheet.h"
 
 #include <QFileDialog>
@@ -16,16 +15,13 @@ struct SetupCardText {
 
 } // namespace
 
-bool saveSetupCard(SessionController& controller, const Session& session, const QString& made,
-                   const QString& path) {
+bool saveSetupCard(SessionController& controller, const SheetContent& content, const QString& path) {
     QSaveFile file(path); // beside it first: a full disk leaves no half page under the name
     bool isWritten = file.open(QIODevice::WriteOnly);
     if (isWritten) {
         QPdfWriter writer(&file);
-        writer.setTitle(
-            SetupCardText::tr("%1 on %2")
-                .arg(catalogueText(session.tone.name), QString::fromStdString(session.drum.name)));
-        isWritten = printSheet(writer, session, made);
+        writer.setTitle(content.title);
+        isWritten = printSheet(writer, content);
     }
     if (isWritten && file.flush() && file.commit()) // commit alone does not notice a full disk at the end
         return true;
@@ -35,15 +31,15 @@ bool saveSetupCard(SessionController& controller, const Session& session, const 
     return false;
 }
 
-void askForSetupCard(SessionController& controller, const Session& session, const QString& made,
-                     QWidget* parent) {
-    const QString name = QString::fromStdString(session.drum.name + " " + session.tone.name);
-    const QString path = QFileDialog::getSaveFileName(
-        parent, SetupCardText::tr("Save the setup card"),
-        QString(name).replace(QLatin1Char(':'), QLatin1Char(',')) + QLatin1String(".pdf"),
-        SetupCardText::tr("PDF (*.pdf)"));
+void askForSetupCard(SessionController& controller, const SheetContent& content, QWidget* parent) {
+    QString name = content.title;
+    for (const QChar bad : {QLatin1Char(':'), QLatin1Char('/')})
+        name.replace(bad, QLatin1Char(','));
+    const QString path =
+        QFileDialog::getSaveFileName(parent, SetupCardText::tr("Save the setup card"),
+                                     name + QLatin1String(".pdf"), SetupCardText::tr("PDF (*.pdf)"));
     if (!path.isEmpty())
-        saveSetupCard(controller, session, made, path);
+        saveSetupCard(controller, content, path);
 }
 
 } // namespace bombo
