@@ -10078,6 +10078,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
             <numerusform>%n Wechsel passen nicht. Eine andere Trommel, mehr Minuten oder eine andere Reihenfolge.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 was never heard: it is taken to stand in its own tone. Tune it first.</source>
+        <translation>%1 wurde nie gehört: Es wird angenommen, dass sie in ihrem eigenen Ton steht. Stimmen Sie sie zuerst.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowView</name>

@@ -10078,6 +10078,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
             <numerusform>%n cambios no caben. Otra caja, más minutos u otro orden.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 was never heard: it is taken to stand in its own tone. Tune it first.</source>
+        <translation>%1 no se ha oído nunca: se supone que está en su propio tono. Afínelo primero.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowView</name>

@@ -338,6 +338,24 @@ TEST_F(Logbook, AShowIsPlannedOverTheDrumsAndKept) {
               QStringLiteral("Add the first tone."));
 }
 
+// A drum that nobody heard is taken to stand in its own tone, and that is said.
+TEST_F(Logbook, AShowOnADrumThatNobodyHeardSaysSo) {
+    const auto sumOf = [&] {
+        SetListDialog dialog(p().controller);
+        return dialog.findChild<QLabel*>(QStringLiteral("showSum"))->text();
+    };
+    EXPECT_FALSE(sumOf().contains(QStringLiteral("never heard"))) << sumOf().toStdString();
+    p().controller.newWorkbook(p().path(QStringLiteral("new.bombo")));
+    DrumRow row;
+    row.drum = usualDrum();
+    row.drum.name = "Kestrel";
+    ASSERT_TRUE(p().controller.addDrum(row));
+    SetListDialog dialog(p().controller);
+    QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("addNumber")), Qt::LeftButton);
+    const QString sum = dialog.findChild<QLabel*>(QStringLiteral("showSum"))->text();
+    EXPECT_TRUE(sum.contains(QStringLiteral("Kestrel was never heard"))) << sum.toStdString();
+}
+
 /// Entries without a reading, from the future, without any weather; and a drum without entries.
 /// A file let go over the window, as from a file manager.
 void drop(QWidget& window, const QString& file) {

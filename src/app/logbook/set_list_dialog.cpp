@@ -261,10 +261,17 @@ void SetListDialog::plan() {
         misfits += step.fits ? 0 : 1;
         seconds += step.change.takes.value;
     }
-    m_sum->setText(picture.steps.empty() ? tr("Add the first tone.")
-                   : misfits == 0 ? tr("All of it fits: %1 min of turning.").arg(number(seconds / 60.0, 1))
-                                  : tr("%n changes do not fit. Another drum, more minutes, or another order.",
-                                       nullptr, misfits));
+    QString sum = picture.steps.empty() ? tr("Add the first tone.")
+                  : misfits == 0 ? tr("All of it fits: %1 min of turning.").arg(number(seconds / 60.0, 1))
+                                 : tr("%n changes do not fit. Another drum, more minutes, or another order.",
+                                      nullptr, misfits);
+    for (std::size_t drum = 0; drum < drums.size(); ++drum)
+        if (drums[drum].isGuessed && std::any_of(picture.steps.begin(), picture.steps.end(),
+                                                 [&](const ShowStep& step) { return step.drum == drum; }))
+            sum += QLatin1Char(' ') +
+                   tr("%1 was never heard: it is taken to stand in its own tone. Tune it first.")
+                       .arg(picture.drums[static_cast<qsizetype>(drum)]);
+    m_sum->setText(sum);
     m_view->show(std::move(picture));
 }
 

@@ -21,6 +21,7 @@ struct DrumInShow {
     Drum drum;
     TurnModel turns; ///< what a turn does, as learned
     DrumInTone now;
+    bool isGuessed = false; ///< nobody heard or counted a head: `now` is where its own tone wants it
     /// By tone of the show; empty where the drum cannot have it.
     std::vector<std::optional<DrumInTone>> tones;
 };

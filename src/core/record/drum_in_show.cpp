@@ -32,6 +32,7 @@ DrumInShow drumInShow(const Reckoned& reckoned, std::span<const Entry> entries, 
         return head.by == KnownBy::Nothing ? briefFor(reckoned, side).targetTension : head.tension;
     };
     show.now = {standing(HeadSide::Batter), standing(HeadSide::SnareSide), now.strainer, now.pads};
+    show.isGuessed = now.batter.by == KnownBy::Nothing || now.snareSide.by == KnownBy::Nothing;
     for (const Tone& tone : tones) {
         const auto targets = targetsFor(session.drum, tone, airAt(session.weather));
         if (!targets) {
