@@ -242,7 +242,7 @@ TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
     ASSERT_TRUE(then);
     EXPECT_EQ(then->batter.rodTurns, whole->figures.batter.turns);
     const auto figures = std::find_if(entries.begin(), entries.end(), [](const Entry& one) {
-        return !one.isRestorable && one.figures.batter.left && !one.figures.batter.turns.empty();
+        return !one.isRestorable && one.figures.batter.left.has_value();
     });
     ASSERT_NE(figures, entries.end());
     const SheetContent card =
