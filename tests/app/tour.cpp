@@ -185,6 +185,14 @@ void takeProof(Program& p, Visitor& visitor) {
                sheetOf(p.controller.reckoned(), QStringLiteral("26 November 2026")));
     painter.end();
     visitor.keep(QStringLiteral("proof-page"), page);
+    const std::vector<Entry> entries = p.controller.entries();
+    page.fill(Qt::white);
+    painter.begin(&page);
+    paintSheet(painter, QRectF(90, 90, 1060, 1574),
+               sheetOf(entries.back(), p.session().drum, QStringLiteral("Chase"), p.session(),
+                       QStringLiteral("26 November 2026")));
+    painter.end();
+    visitor.keep(QStringLiteral("entry-page"), page);
 }
 
 void takeDialogs(Program& p, Visitor& visitor) {
