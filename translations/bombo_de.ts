@@ -7753,6 +7753,14 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <source>Stop here; this round is not kept</source>
         <translation>Hier aufhören; diese Runde wird nicht behalten</translation>
     </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>here stands how alike they were, day by day</source>
+        <translation>hier steht, wie gleich sie waren, Tag für Tag</translation>
+    </message>
 </context>
 <context>
     <name>bombo::HandsView</name>
@@ -9211,14 +9219,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Wie gleich sind Ihre Klopfer?</translation>
     </message>
     <message>
-        <source>%1 cents</source>
-        <translation>%1 Cent</translation>
-    </message>
-    <message>
-        <source>here stands how alike they were, day by day</source>
-        <translation>hier steht, wie gleich sie waren, Tag für Tag</translation>
-    </message>
-    <message>
         <source>As a table…</source>
         <translation>Als Tabelle…</translation>
     </message>
@@ -9237,6 +9237,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>What was practised was written to %1.</source>
         <translation>Das Geübte wurde nach %1 geschrieben.</translation>
+    </message>
+    <message>
+        <source>On your own drum with a microphone; else the practice drum is tapped, by hands that Listen gives it.</source>
+        <translation>An Ihrer eigenen Trommel mit einem Mikrofon; sonst wird die Übungstrommel geklopft, von Händen, die Hören ihr gibt.</translation>
     </message>
 </context>
 <context>

@@ -7753,6 +7753,14 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <source>Stop here; this round is not kept</source>
         <translation>Parar aquí; esta vuelta no se guarda</translation>
     </message>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>here stands how alike they were, day by day</source>
+        <translation>aquí consta cuán iguales fueron, día a día</translation>
+    </message>
 </context>
 <context>
     <name>bombo::HandsView</name>
@@ -9211,14 +9219,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>¿Cuán iguales son sus toques?</translation>
     </message>
     <message>
-        <source>%1 cents</source>
-        <translation>%1 cents</translation>
-    </message>
-    <message>
-        <source>here stands how alike they were, day by day</source>
-        <translation>aquí consta cuán iguales fueron, día a día</translation>
-    </message>
-    <message>
         <source>As a table…</source>
         <translation>Como tabla…</translation>
     </message>
@@ -9237,6 +9237,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>What was practised was written to %1.</source>
         <translation>Lo practicado se escribió en %1.</translation>
+    </message>
+    <message>
+        <source>On your own drum with a microphone; else the practice drum is tapped, by hands that Listen gives it.</source>
+        <translation>En su propio tambor con un micrófono; si no, se toca el tambor de práctica con las manos que le da Escuchar.</translation>
     </message>
 </context>
 <context>

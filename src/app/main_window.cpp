@@ -239,11 +239,18 @@ PrimaryButton* MainWindow::primaryInFront() const {
                                      : m_start->primary();
 }
 
+/// @param but id of a drum that does not count
+QStringList MainWindow::drumNames(const std::string& but) const {
+    QStringList names;
+    for (const DrumRow& row : m_controller.drums())
+        if (row.drum.id != but)
+            names << QString::fromStdString(row.drum.name);
+    return names;
+}
+
 /// With a number where a drum of the workbook is called so already.
 std::string MainWindow::freeName(const QString& name) const {
-    QStringList taken;
-    for (const DrumRow& row : m_controller.drums())
-        taken << QString::fromStdString(row.drum.name);
+    const QStringList taken = drumNames({});
     QString one = name;
     for (int count = 2; taken.contains(one, Qt::CaseInsensitive); ++count)
         one = QStringLiteral("%1 %2").arg(name).arg(count);
@@ -258,10 +265,8 @@ void MainWindow::describeDrum(Describe what) {
         connect(m_maker, &DrumMaker::left, this, &MainWindow::backToWork);
     }
     m_describing = what;
-    QStringList taken;
-    for (const DrumRow& row : m_controller.drums())
-        if (what != Describe::Edit || row.drum.id != m_controller.session().drum.id)
-            taken << QString::fromStdString(row.drum.name);
+    const QStringList taken =
+        drumNames(what == Describe::Edit ? m_controller.session().drum.id : std::string());
     Drum drum = what == Describe::New ? usualDrum() : m_controller.session().drum;
     switch (what) {
     case Describe::New:
@@ -282,6 +287,14 @@ void MainWindow::describeDrum(Describe what) {
     refresh();
 }
 
+/// With a practice drum of a nature of its own beside it.
+bool MainWindow::addDrum(const Drum& drum) {
+    DrumRow row;
+    row.drum = drum;
+    row.practiceSeed = std::hash<std::string>{}(drum.id) % 100000 + 1;
+    return m_controller.addDrum(row);
+}
+
 void MainWindow::takeDrum(const Drum& drum) {
     if (m_describing == Describe::Edit) {
         if (drum == m_controller.session().drum || m_controller.perform(DescribeDrum{drum}))
@@ -290,10 +303,7 @@ void MainWindow::takeDrum(const Drum& drum) {
     }
     if (!m_controller.hasWorkbook() && !m_controller.openOwn())
         return;
-    DrumRow row;
-    row.drum = drum;
-    row.practiceSeed = std::hash<std::string>{}(drum.id) % 100000 + 1;
-    if (!m_controller.addDrum(row))
+    if (!addDrum(drum))
         return;
     m_beside = Beside::Purpose;
     refresh();
@@ -367,12 +377,10 @@ void MainWindow::beginLesson() {
         return;
     setGuide(true);
     if (m_controller.session().batter.stage == HeadStage::Done) {
-        DrumRow row;
-        row.drum = m_controller.session().drum;
-        row.drum.id = newDrumId();
-        row.drum.name = freeName(QString::fromStdString(row.drum.name));
-        row.practiceSeed = std::hash<std::string>{}(row.drum.id) % 100000 + 1;
-        if (!m_controller.addDrum(row))
+        Drum next = m_controller.session().drum;
+        next.id = newDrumId();
+        next.name = freeName(QString::fromStdString(next.name));
+        if (!addDrum(next))
             return;
     }
     goTo(m_controller.session().station == Station::Drum ? Station::Tone : m_controller.session().station);

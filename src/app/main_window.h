@@ -57,7 +57,9 @@ private:
     /// The page of the manual about what is in front.
     QString helpPage() const;
     void describeDrum(Describe what);
+    QStringList drumNames(const std::string& but) const;
     std::string freeName(const QString& name) const;
+    bool addDrum(const Drum& drum);
     void takeDrum(const Drum& drum);
     void backToWork();
     PrimaryButton* primaryInFront() const;

@@ -7,6 +7,7 @@
 #include <QByteArray>
 #include <QSettings>
 #include <QString>
+#include <array>
 #include <optional>
 #include <vector>
 
@@ -21,6 +22,9 @@ struct RecentWorkbook {
     qint64 at = 0;   ///< seconds since 1970
     bool operator==(const RecentWorkbook&) const = default;
 };
+
+/// Sizes of words that can be chosen, in per cent; 0: as the window affords.
+inline constexpr std::array kWordSizes{0, 100, 125, 150, 200};
 
 class Settings {
 public:

@@ -195,7 +195,7 @@ void MainWindow::fillLanguages(QMenu& menu) {
 
 void MainWindow::fillWordSizes(QMenu& menu) {
     auto* choices = new QActionGroup(this);
-    for (const int percent : {0, 100, 125, 150, 200}) {
+    for (const int percent : kWordSizes) {
         const QString name = percent == 0 ? tr("As the &window affords") : tr("%1 %").arg(percent);
         QAction* action = menu.addAction(name, this, [this, percent] { setWords(percent); });
         choices->addAction(followed(

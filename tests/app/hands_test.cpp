@@ -82,6 +82,19 @@ TEST_F(Hands, LeftHalfWayTheEarGoesBackToTheWork) {
     EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("hands-same_tap"))->isVisible()) << "begun anew";
 }
 
+// Without a workbook nothing listens on for a round that was under way.
+TEST_F(Hands, AClosedWorkbookEndsTheRound) {
+    toHands();
+    EXPECT_TRUE(
+        p().find<QLabel>(QStringLiteral("practiceWhat"))->text().contains(QStringLiteral("microphone")));
+    p().press(Qt::Key_Space);
+    p().controller.closeWorkbook();
+    ASSERT_TRUE(p().controller.openWorkbook(m_book));
+    p().click(QStringLiteral("practice"));
+    EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("hands-same_tap"))->isVisible());
+    EXPECT_TRUE(p().session().earResults.empty());
+}
+
 // What was practised goes out as a table, with units and in order of time; a folder that is not there is
 // said.
 TEST_F(Hands, WhatWasPractisedGoesOutAsATable) {

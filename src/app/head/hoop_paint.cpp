@@ -115,7 +115,7 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
                                 foot - map.yOf(picture.countedTotal.value)));
     painter.setPen(Qt::NoPen);
     painter.setBrush(colour);
-    if (peg.turned.value != 0.0)
+    if (peg.turned.value > 0.0 || picture.isNet)
         painter.drawRect(QRectF(x - 13, y, 26, foot - y).normalized());
     if (peg.wanted) // a bracket, as where a rod should come to rest
         paintBracket(painter, x, map.yOf(peg.wanted->value));
@@ -126,7 +126,7 @@ void paintTurnsPeg(QPainter& painter, const HoopMap& map, const HoopPicture& pic
     painter.setPen(p.ink);
     painter.setFont(typeface(peg.inMove ? 18 : 15, peg.inMove ? QFont::Bold : QFont::Normal));
     if (peg.turned.value != 0.0 || peg.inMove) {
-        const bool isBack = peg.turned.value < 0.0;
+        const bool isBack = picture.isNet && peg.turned.value < 0.0;
         const QRectF figure(x - 50, isBack ? y + r + 2 : y - r - 26, 100, 24);
         const double half = 0.5 * painter.fontMetrics().horizontalAdvance(turnsFigure(peg.turned)) + 3;
         painter.fillRect(QRectF(x - half, figure.top() + 3, 2 * half, 19),

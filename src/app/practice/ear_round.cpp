@@ -21,12 +21,17 @@ std::vector<float> oneAfterTheOther(const EarSounds& all) {
             joined.insert(joined.end(), static_cast<std::size_t>(kBetween * kPracticeRate), 0.0F);
         joined.insert(joined.end(), sound.begin(), sound.end());
     }
-    for (float& sample : joined)
-        sample *= kSoft;
-    return joined;
+    return softly(std::move(joined));
 }
 
 } // namespace
+
+std::vector<float> softly(std::vector<float> samples) {
+    constexpr float soft = 0.35F;
+    for (float& sample : samples)
+        sample *= soft;
+    return samples;
+}
 
 std::vector<EarResult> earResultsOf(const PlaceRig& rig, EarExercise exercise, const QString& who) {
     std::vector<EarResult> own;

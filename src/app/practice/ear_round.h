@@ -66,7 +66,7 @@ Tension practiceTension(const Reckoned& reckoned, HeadSide side);
 EarSounds soundsLike(SessionController& controller, EarExercise exercise, double difference,
                      std::uint64_t seed);
 /// Taps are made for a microphone; a loudspeaker starts soft.
-inline constexpr float kSoft = 0.35F;
+std::vector<float> softly(std::vector<float> samples);
 inline constexpr double kPracticeRate = 48000.0;
 
 } // namespace bombo

@@ -13,15 +13,10 @@ struct EarsText {
     Q_DECLARE_TR_FUNCTIONS(Ears)
 };
 
-bool isShare(EarExercise exercise) {
-    return exercise == EarExercise::Longer || exercise == EarExercise::FasterBeat ||
-           exercise == EarExercise::NearerEdge;
-}
-
 QString amount(EarExercise exercise, double value) {
-    const double shown = isShare(exercise) ? 100.0 * value : value;
+    const double shown = unitOf(exercise) == EarUnit::AsShare ? 100.0 * value : value;
     const bool isWhole = std::abs(shown - std::round(shown)) < 1e-6;
-    const int decimals = exercise == EarExercise::LooserWires ? 2 : shown < 10.0 && !isWhole ? 1 : 0;
+    const int decimals = unitOf(exercise) == EarUnit::InTurns ? 2 : shown < 10.0 && !isWhole ? 1 : 0;
     return number(shown, decimals);
 }
 
@@ -68,9 +63,9 @@ QString earPurpose(EarExercise exercise) {
 }
 
 QString earDifference(EarExercise exercise, double difference) {
-    if (isShare(exercise))
+    if (unitOf(exercise) == EarUnit::AsShare)
         return EarsText::tr("%1 %").arg(amount(exercise, difference));
-    return (exercise == EarExercise::LooserWires ? EarsText::tr("%1 turns") : EarsText::tr("%1 cents"))
+    return (unitOf(exercise) == EarUnit::InTurns ? EarsText::tr("%1 turns") : EarsText::tr("%1 cents"))
         .arg(amount(exercise, difference));
 }
 

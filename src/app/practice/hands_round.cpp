@@ -50,6 +50,20 @@ void paintStrip(QPainter& painter, const QRectF& area, const QString& unit, cons
 
 } // namespace
 
+EarsPicture handsPicture(const PlaceRig& rig, const QString& who) {
+    EarsPicture picture;
+    picture.smallest = 0.3;
+    picture.largest = 30.0;
+    picture.marks = {0.3, 1, 3, 10, 30};
+    for (const double mark : picture.marks)
+        picture.labels.push_back(HandsRound::tr("%1 cents").arg(number(mark, mark < 1.0 ? 1 : 0)));
+    picture.whereNone = HandsRound::tr("here stands how alike they were, day by day");
+    for (const EarResult& result : rig.earResults)
+        if (result.exercise == kSameTap && result.who == who.toStdString())
+            picture.days.push_back({result.threshold, result.error});
+    return picture;
+}
+
 HandsView::HandsView(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Taps at one place"));
 }

@@ -1,5 +1,6 @@
 #pragma once
 /// The same place tapped again and again: how far one tap of this hand differs from the next.
+#include "app/practice/ears_picture.h"
 #include "app/session/session_controller.h"
 #include "app/theme/answer_button.h"
 #include "app/theme/scale.h"
@@ -58,6 +59,8 @@ private:
     QPushButton* m_stop;
 };
 
+/// The days before, of one who practises.
+EarsPicture handsPicture(const PlaceRig& rig, const QString& who);
 /// Stored among the results of the ear, in cents.
 inline constexpr const char* kSameTap = "same_tap";
 

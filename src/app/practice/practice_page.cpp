@@ -1,7 +1,6 @@
 #include "app/practice/practice_page.h"
 
 #include "app/listening/sound_output.h"
-#include "app/numbers/numbers.h"
 #include "app/practice/ears_words.h"
 #include "app/practice/tuning_words.h"
 #include "app/theme/choice_button.h"
@@ -34,9 +33,7 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     column->setContentsMargins(28, 16, 28, 16);
     column->setSpacing(8);
     auto* top = new QHBoxLayout;
-    m_title = textLabel("title", tr("Practice"));
-    m_title->setObjectName(QStringLiteral("practiceTitle"));
-    top->addWidget(m_title, 1);
+    top->addWidget(textLabel("title", tr("Practice")), 1);
     m_tabs = viewTabs("practiceTabs",
                       {tr("What your ear tells apart"), tr("A drum to put right"), tr("Your hands")});
     top->addWidget(m_tabs);
@@ -97,7 +94,7 @@ QWidget* PracticePage::chooserSide() {
     auto* middle = new QHBoxLayout;
     middle->setSpacing(14);
     m_kinds = new QStackedWidget;
-    const auto tiles = [this](std::vector<ChoiceButton*>& into, std::size_t count, const auto& make) {
+    const auto tiles = [this](Tab tab, std::size_t count, const auto& make) {
         auto* page = new QWidget;
         auto* grid = new QGridLayout(page);
         grid->setContentsMargins(0, 0, 0, 0);
@@ -107,7 +104,7 @@ QWidget* PracticePage::chooserSide() {
             button->installEventFilter(this);
             button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
             grid->addWidget(button, static_cast<int>(i) / 2, static_cast<int>(i) % 2);
-            into.push_back(button);
+            m_tiles.at(tab).push_back(button);
         }
         const int rows = static_cast<int>(count + 1) / 2;
         for (int row = 0; row < rows; ++row)
@@ -115,7 +112,7 @@ QWidget* PracticePage::chooserSide() {
         grid->setRowStretch(rows, 2);
         m_kinds->addWidget(page);
     };
-    tiles(m_exercises, kEarExercises.size(), [this](std::size_t i) {
+    tiles(kEar, kEarExercises.size(), [this](std::size_t i) {
         const EarExercise exercise = kEarExercises.at(i);
         auto* button =
             new ExerciseButton(earQuestion(exercise), earPurpose(exercise), QString::number(i + 1));
@@ -123,22 +120,20 @@ QWidget* PracticePage::chooserSide() {
         connect(button, &QPushButton::clicked, this, [this, exercise] { begin(exercise); });
         return button;
     });
-    tiles(m_tasks, kTuningTasks.size(), [this](std::size_t i) {
+    tiles(kDrums, kTuningTasks.size(), [this](std::size_t i) {
         const TuningTask task = kTuningTasks.at(i);
         auto* button = new ExerciseButton(taskTitle(task), {}, QString::number(i + 1));
         button->setObjectName(QStringLiteral("task-%1").arg(QLatin1String(tuningTaskName(task))));
         connect(button, &QPushButton::clicked, this, [this, task] { begin(task); });
         return button;
     });
-    std::vector<ChoiceButton*> hands;
-    tiles(hands, 1, [this](std::size_t) {
+    tiles(kHands, 1, [this](std::size_t) {
         auto* button =
             new ExerciseButton(tr("The same tap again"), tr("How alike are your taps?"), QStringLiteral("1"));
         button->setObjectName(QStringLiteral("hands-same_tap"));
         connect(button, &QPushButton::clicked, this, &PracticePage::beginHands);
         return button;
     });
-    m_sameTap = hands.front();
     middle->addWidget(m_kinds, 3);
     QFrame* frame = card();
     auto* inside = new QVBoxLayout(frame);
@@ -179,30 +174,31 @@ void PracticePage::refresh() {
         stopAll();
     m_drumId = m_controller.session().drum.id;
     const QString drum = QString::fromStdString(m_controller.session().drum.name);
-    m_what->setText(isAtTasks() ? tr("A practice drum like %1, in its room, with something wrong in it. At "
-                                     "the end: your turns beside "
-                                     "the shortest way.")
-                                      .arg(drum)
-                                : tr("Taps of the practice drum at the pitch of %1, in its room. It gets "
-                                     "harder as you are right; "
-                                     "twenty to forty of them.")
-                                      .arg(drum));
+    m_what->setText(
+        isAtHands()   ? tr("On your own drum with a microphone; else the practice drum is tapped, by hands "
+                             "that Listen gives it.")
+        : isAtTasks() ? tr("A practice drum like %1, in its room, with something wrong in it. At the end: "
+                           "your turns beside the shortest way.")
+                            .arg(drum)
+                      : tr("Taps of the practice drum at the pitch of %1, in its room. It gets harder as "
+                           "you are right; twenty to forty of them.")
+                            .arg(drum));
     m_kinds->setCurrentIndex(m_tabs->currentIndex());
     m_help->setVisible(isAtTasks());
     m_lesson->setVisible(isAtTasks());
     const PlaceRig& rig = m_controller.session();
-    for (std::size_t i = 0; i < m_exercises.size(); ++i) {
+    for (std::size_t i = 0; i < kEarExercises.size(); ++i) {
         const EarExercise exercise = kEarExercises.at(i);
         const auto before = earResultsOf(rig, exercise, who());
-        m_exercises[i]->say(earQuestion(exercise),
-                            before.empty()
-                                ? earPurpose(exercise)
-                                : tr("Last time: %1").arg(earDifference(exercise, before.back().threshold)));
+        m_tiles.at(kEar)[i]->say(
+            earQuestion(exercise),
+            before.empty() ? earPurpose(exercise)
+                           : tr("Last time: %1").arg(earDifference(exercise, before.back().threshold)));
     }
     const QString none = tr("Not tried yet");
-    for (std::size_t i = 0; i < m_tasks.size(); ++i) {
+    for (std::size_t i = 0; i < kTuningTasks.size(); ++i) {
         const QString last = lastTime(rig, kTuningTasks.at(i), who());
-        m_tasks[i]->say(taskTitle(kTuningTasks.at(i)), last.isEmpty() ? none : last);
+        m_tiles.at(kDrums)[i]->say(taskTitle(kTuningTasks.at(i)), last.isEmpty() ? none : last);
     }
     showDays();
     m_ear->refresh();
@@ -210,46 +206,31 @@ void PracticePage::refresh() {
 
 /// Of the tile that was last reached.
 void PracticePage::showDays() {
-    if (isAtHands()) {
-        m_daysTitle->setText(m_sameTap->text());
-        EarsPicture picture;
-        picture.smallest = 0.3;
-        picture.largest = 30.0;
-        picture.marks = {0.3, 1, 3, 10, 30};
-        for (const double mark : picture.marks)
-            picture.labels.push_back(tr("%1 cents").arg(number(mark, mark < 1.0 ? 1 : 0)));
-        picture.whereNone = tr("here stands how alike they were, day by day");
-        for (const EarResult& result : m_controller.session().earResults)
-            if (result.exercise == kSameTap && result.who == who().toStdString())
-                picture.days.push_back({result.threshold, result.error});
-        m_days->show(picture, m_sameTap->accessibleDescription());
-        return;
-    }
-    const auto at = static_cast<std::size_t>(m_reached[isAtTasks() ? 1 : 0]);
-    const ChoiceButton* tile = isAtTasks() ? m_tasks[at] : m_exercises[at];
+    const auto tab = static_cast<std::size_t>(m_tabs->currentIndex());
+    const std::size_t at = m_reached.at(tab);
+    const ChoiceButton* tile = m_tiles.at(tab)[at];
     m_daysTitle->setText(tile->text());
     const PlaceRig& rig = m_controller.session();
-    m_days->show(isAtTasks() ? tuningPicture(rig, kTuningTasks.at(at), who())
-                             : earsPicture(rig, kEarExercises.at(at), who()),
+    m_days->show(isAtHands()   ? handsPicture(rig, who())
+                 : isAtTasks() ? tuningPicture(rig, kTuningTasks.at(at), who())
+                               : earsPicture(rig, kEarExercises.at(at), who()),
                  tile->accessibleDescription());
 }
 
 void PracticePage::testLevel() {
-    EarSounds one = soundsLike(m_controller, EarExercise::Higher, 1.0, ++m_seed);
-    for (float& sample : one.sounds.front())
-        sample *= kSoft;
-    if (m_controller.output().play(one.sounds.front(), kPracticeRate))
+    const EarSounds one = soundsLike(m_controller, EarExercise::Higher, 1.0, ++m_seed);
+    if (m_controller.output().play(softly(one.sounds.front()), kPracticeRate))
         m_level->setText(tr("Again; it should be as loud as quiet talk"));
 }
 
 void PracticePage::begin(EarExercise exercise) {
-    m_stack->setCurrentIndex(1);
+    m_stack->setCurrentIndex(kEarSide);
     m_tabs->hide();
     m_ear->begin(exercise, who());
 }
 
 void PracticePage::begin(TuningTask task) {
-    m_stack->setCurrentIndex(2);
+    m_stack->setCurrentIndex(kBenchSide);
     m_tabs->hide();
     m_bench->begin(task, chosenIn<TuningHelp>(m_help), who());
 }
@@ -266,7 +247,7 @@ void PracticePage::saveTable() {
 }
 
 void PracticePage::beginHands() {
-    m_stack->setCurrentIndex(3);
+    m_stack->setCurrentIndex(kHandsSide);
     m_tabs->hide();
     m_hands->begin(who());
 }
@@ -282,24 +263,23 @@ void PracticePage::stopAll() {
     m_ear->stop();
     m_bench->stop();
     m_hands->leave();
-    m_stack->setCurrentIndex(0);
+    m_stack->setCurrentIndex(kChooser);
     m_tabs->show();
 }
 
 void PracticePage::toChooser() {
-    m_stack->setCurrentIndex(0);
-    m_tabs->show();
+    stopAll();
     refresh();
     m_level->setFocus(Qt::OtherFocusReason);
 }
 
 PrimaryButton* PracticePage::primary() {
     switch (m_stack->currentIndex()) {
-    case 1:
+    case kEarSide:
         return m_ear->primary();
-    case 2:
+    case kBenchSide:
         return m_bench->primary();
-    case 3:
+    case kHandsSide:
         return m_hands->primary();
     default:
         return m_level;
@@ -307,28 +287,21 @@ PrimaryButton* PracticePage::primary() {
 }
 
 bool PracticePage::takeKey(int key, Qt::KeyboardModifiers modifiers) {
-    if (m_stack->currentIndex() == 1)
+    if (m_stack->currentIndex() == kEarSide)
         return m_ear->takeKey(key);
-    if (m_stack->currentIndex() == 2)
+    if (m_stack->currentIndex() == kBenchSide)
         return m_bench->takeKey(key, modifiers);
-    if (key == Qt::Key_F && isAtTasks() && !m_who->hasFocus()) {
+    if (m_stack->currentIndex() == kHandsSide || m_who->hasFocus())
+        return false;
+    if (key == Qt::Key_F && isAtTasks()) {
         emit lessonWanted();
         return true;
     }
-    if (m_stack->currentIndex() == 3)
-        return false;
-    if (isAtHands() && key == Qt::Key_1 && !m_who->hasFocus()) {
-        beginHands();
-        return true;
-    }
+    const std::vector<ChoiceButton*>& tiles = m_tiles.at(static_cast<std::size_t>(m_tabs->currentIndex()));
     const int index = key - Qt::Key_1;
-    const auto count = static_cast<int>(isAtTasks() ? kTuningTasks.size() : kEarExercises.size());
-    if (index < 0 || index >= count || m_who->hasFocus() || isAtHands())
+    if (index < 0 || index >= static_cast<int>(tiles.size()))
         return false;
-    if (isAtTasks())
-        begin(kTuningTasks.at(static_cast<std::size_t>(index)));
-    else
-        begin(kEarExercises.at(static_cast<std::size_t>(index)));
+    tiles[static_cast<std::size_t>(index)]->click();
     return true;
 }
 
@@ -339,10 +312,10 @@ void PracticePage::keyPressEvent(QKeyEvent* event) {
 
 bool PracticePage::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::Enter || event->type() == QEvent::FocusIn)
-        for (const auto* tiles : {&m_exercises, &m_tasks})
-            for (std::size_t i = 0; i < tiles->size(); ++i)
-                if ((*tiles)[i] == watched) {
-                    m_reached[tiles == &m_tasks ? 1 : 0] = static_cast<int>(i);
+        for (std::size_t tab = 0; tab < m_tiles.size(); ++tab)
+            for (std::size_t i = 0; i < m_tiles[tab].size(); ++i)
+                if (m_tiles[tab][i] == watched) {
+                    m_reached[tab] = i;
                     showDays();
                 }
     return QWidget::eventFilter(watched, event);

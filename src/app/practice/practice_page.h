@@ -9,6 +9,7 @@
 #include <QLineEdit>
 #include <QStackedWidget>
 #include <QTabBar>
+#include <array>
 
 namespace bombo {
 
@@ -46,25 +47,23 @@ private:
     void beginHands();
     void saveTable();
     enum Tab { kEar, kDrums, kHands };
+    enum Side { kChooser, kEarSide, kBenchSide, kHandsSide };
     bool isAtTasks() const { return m_tabs->currentIndex() == kDrums; }
     bool isAtHands() const { return m_tabs->currentIndex() == kHands; }
     QString who() const;
 
     SessionController& m_controller;
     std::uint64_t m_seed = 1;
-    std::string m_drumId;      ///< that what is under way was begun with
-    int m_reached[2] = {0, 0}; ///< exercise, task whose days are shown
+    std::string m_drumId;                   ///< that what is under way was begun with
+    std::array<std::size_t, 3> m_reached{}; ///< the tile of each tab whose days are shown
 
-    QLabel* m_title;
     QLabel* m_what;
     QTabBar* m_tabs;
     QStackedWidget* m_stack;
     QLineEdit* m_who;
     QComboBox* m_help;
     QStackedWidget* m_kinds;
-    std::vector<ChoiceButton*> m_exercises;
-    std::vector<ChoiceButton*> m_tasks;
-    ChoiceButton* m_sameTap;
+    std::array<std::vector<ChoiceButton*>, 3> m_tiles; ///< by tab
     ChoiceButton* m_lesson;
     QLabel* m_daysTitle;
     EarsView* m_days;

@@ -144,11 +144,13 @@ QString TuningBench::clockText() const {
 
 /// With figures an output is nice to have; it is missed but once.
 void TuningBench::play(const std::vector<float>& samples) {
-    std::vector<float> soft = samples;
-    for (float& sample : soft)
-        sample *= kSoft;
     if (!m_isSilent)
-        m_isSilent = !m_controller.output().play(soft, kPracticeRate);
+        m_isSilent = !m_controller.output().play(softly(samples), kPracticeRate);
+}
+
+QString TuningBench::silence() {
+    return tr("Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This "
+              "one will not be kept.");
 }
 
 void TuningBench::press() {
@@ -170,10 +172,7 @@ void TuningBench::tapHere() {
     const auto heard = m_job->hear(samples, kPracticeRate);
     const QString rod = rodsText({m_rod});
     if (!showsFigures())
-        m_reply = m_isSilent
-                      ? tr("Nothing can be heard: plug in a loudspeaker or headphones, or begin again with "
-                           "figures. This one will not be kept.")
-                      : tr("You hear %1.").arg(rod);
+        m_reply = m_isSilent ? silence() : tr("You hear %1.").arg(rod);
     else if (!heard)
         m_reply = tr("Not heard clearly: tap %1 again.").arg(rod);
     else
@@ -208,11 +207,9 @@ void TuningBench::strike(Dynamic dynamic) {
     play(stroke.samples);
     const bool isLoud = dynamic == Dynamic::Loud;
     if (!showsFigures())
-        m_reply = m_isSilent
-                      ? tr("Nothing can be heard: plug in a loudspeaker or headphones, or begin again with "
-                           "figures. This one will not be kept.")
-                  : isLoud ? tr("You hear a loud stroke in the middle.")
-                           : tr("You hear a whisper near the edge.");
+        m_reply = m_isSilent ? silence()
+                  : isLoud   ? tr("You hear a loud stroke in the middle.")
+                             : tr("You hear a whisper near the edge.");
     else
         m_reply = isLoud ? stroke.rattled ? tr("They rattle on after it.") : tr("Clean: nothing rattles on.")
                   : stroke.answered ? tr("The wires answer.")

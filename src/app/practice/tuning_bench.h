@@ -44,6 +44,7 @@ private:
     void choose(int rod);
     void refresh();
     void play(const std::vector<float>& samples);
+    static QString silence();
     HoopPicture hoop() const;
     QString clockText() const;
     Seconds took() const;

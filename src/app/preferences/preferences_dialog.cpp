@@ -2,13 +2,13 @@
 
 #include "app/language/language.h"
 #include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
 #include "app/theme/choices.h"
 #include "app/theme/parts.h"
 #include "audio/microphone.h"
 #include "audio/player.h"
 
 #include <QCheckBox>
-#include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeySequenceEdit>
@@ -98,7 +98,7 @@ void PreferencesDialog::addLook(QGridLayout& grid) {
     line(grid, tr("Colours"), look, "prefLook");
 
     auto* words = new QComboBox;
-    for (const int percent : {0, 100, 125, 150, 200})
+    for (const int percent : kWordSizes)
         words->addItem(percent == 0 ? tr("As the window affords") : tr("%1 %").arg(percent), percent);
     words->setCurrentIndex(std::max(0, words->findData(m_controller.settings().wordsPercent())));
     connect(words, &QComboBox::activated, this,
@@ -124,13 +124,13 @@ void PreferencesDialog::addFigures(QGridLayout& grid) {
     connect(lengths, &QComboBox::activated, this,
             [change](int index) { change([index](UnitsShown& units) { units.millimetres = index == 1; }); });
     line(grid, tr("Lengths"), lengths, "prefLengths");
-    auto* a4 = new QDoubleSpinBox;
+    auto* a4 = new NumberBox;
     a4->setRange(kLowestA4.value, kHighestA4.value);
     a4->setDecimals(1);
     a4->setSuffix(tr(" Hz"));
     a4->setKeyboardTracking(false);
     a4->setValue(unitsShown().a4.value);
-    connect(a4, &QDoubleSpinBox::valueChanged, this,
+    connect(a4, &NumberBox::valueChanged, this,
             [change](double hertz) { change([hertz](UnitsShown& units) { units.a4.value = hertz; }); });
     line(grid, tr("The note A4"), a4, "prefA4");
     auto* tensions = new QCheckBox(tr("Tensions in N/m beside the pitches"));

@@ -4,11 +4,7 @@
 
 #include <QDialog>
 
-class QCheckBox;
-class QComboBox;
-class QDoubleSpinBox;
 class QGridLayout;
-class QKeySequenceEdit;
 
 namespace bombo {
 

@@ -84,6 +84,29 @@ EarRange rangeOf(EarExercise exercise) {
     return {0.2, 0.02, 2.0};
 }
 
+EarUnit unitOf(EarExercise exercise) {
+    switch (exercise) {
+    case EarExercise::Higher:
+    case EarExercise::LowRod:
+    case EarExercise::Wavers:
+        return EarUnit::InCents;
+    case EarExercise::LooserWires:
+        return EarUnit::InTurns;
+    case EarExercise::FasterBeat:
+    case EarExercise::Longer:
+    case EarExercise::NearerEdge:
+        break;
+    }
+    return EarUnit::AsShare;
+}
+
+std::optional<EarExercise> earExerciseNamed(std::string_view name) {
+    for (const EarExercise exercise : kEarExercises)
+        if (name == earExerciseName(exercise))
+            return exercise;
+    return std::nullopt;
+}
+
 int soundsOf(EarExercise exercise, const Drum& drum) {
     // Opposite rods are heard alike: only half the hoop can be told apart.
     return exercise == EarExercise::LowRod ? std::clamp(drum.rods / 2, 2, 5) : 2;
@@ -167,12 +190,9 @@ EarSounds earSounds(EarExercise exercise, const Drum& drum, Tension batter, Tens
     all.due = std::min(count - 1, static_cast<int>(dice.uniform(0.0, count)));
     // All together stand a little higher or lower each time: no pitch can be learnt by heart.
     const double apart = std::exp2(dice.uniform(-100.0, 100.0) / 600.0);
-    PracticeSound sound;
-    sound.sampleRate = sampleRate;
+    PracticeSound sound = soundIn(room, sampleRate, seed);
     sound.length = Seconds{count > 2 ? 0.7 : 1.1};
     sound.leadIn = Seconds{0.05};
-    sound.room = room;
-    sound.room.seed = seed % 1000 + 1;
     for (int index = 0; index < count; ++index) {
         const std::uint64_t stroke = seed * 8 + static_cast<std::uint64_t>(index);
         if (exercise == EarExercise::LooserWires) {

@@ -4,6 +4,8 @@
 #include "core/practice/practice_drum.h"
 
 #include <array>
+#include <optional>
+#include <string_view>
 
 namespace bombo {
 
@@ -20,6 +22,10 @@ inline constexpr std::array kEarExercises{
     EarExercise::Higher, EarExercise::LowRod,     EarExercise::Wavers,     EarExercise::FasterBeat,
     EarExercise::Longer, EarExercise::NearerEdge, EarExercise::LooserWires};
 
+/// In what a difference is stated and kept.
+enum class EarUnit { InCents, AsShare, InTurns };
+EarUnit unitOf(EarExercise exercise);
+
 struct EarRange {
     double usual; ///< threshold of usual listeners
     double smallest;
@@ -31,6 +37,8 @@ EarRange rangeOf(EarExercise exercise);
 int soundsOf(EarExercise exercise, const Drum& drum);
 /// Stored names: "higher", "low_rod", "wavers", "faster_beat", "longer", "nearer_edge", "looser_wires".
 const char* earExerciseName(EarExercise exercise);
+/// Empty for a name of none of them.
+std::optional<EarExercise> earExerciseNamed(std::string_view name);
 
 struct EarSounds {
     std::vector<std::vector<float>> sounds;

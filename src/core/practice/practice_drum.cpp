@@ -45,16 +45,11 @@ HiddenHead drawHead(const Drum& drum, HeadSide side, Dice& dice) {
     return hidden;
 }
 
-const std::vector<Turns>& turnsOf(const PracticeState& state, HeadSide side) {
-    return side == HeadSide::Batter ? state.batterTurns : state.snareSideTurns;
-}
-
 /// Turns by which the hoop sits lower at a rod than at finger-tight, friction and a hoop that is not flat in.
 double drawnDown(const HiddenHead& hidden, const PracticeState& state, HeadSide side, std::size_t rod) {
-    const std::vector<Turns>& turns = turnsOf(state, side);
-    const bool stood = side == HeadSide::Batter ? state.batterStood : state.snareSideStood;
+    const std::vector<Turns>& turns = state.turns(side);
     const double turned =
-        (stood ? hidden.standing.value : 0.0) + (rod < turns.size() ? turns[rod].value : 0.0);
+        (state.stood(side) ? hidden.standing.value : 0.0) + (rod < turns.size() ? turns[rod].value : 0.0);
     return turned * (1.0 - hidden.friction[rod]) + hidden.unevenTurns[rod];
 }
 
@@ -112,6 +107,14 @@ std::uint64_t natureSeed(const HiddenNature& nature) {
 }
 
 } // namespace
+
+PracticeSound soundIn(const PracticeRoom& room, double sampleRate, std::uint64_t seed) {
+    PracticeSound sound;
+    sound.sampleRate = sampleRate;
+    sound.room = room;
+    sound.room.seed = seed % 1000 + 1;
+    return sound;
+}
 
 HiddenNature drawNature(const Drum& drum, std::uint64_t seed) {
     Dice dice(seed);
@@ -201,12 +204,11 @@ double trueMeanTension(const HiddenNature& nature, const PracticeState& state, H
 std::vector<Turns> evenTurns(const HiddenNature& nature, const PracticeState& state, HeadSide side,
                              Tension tension) {
     const HiddenHead& hidden = nature.head(side);
-    const bool stood = side == HeadSide::Batter ? state.batterStood : state.snareSideStood;
     const double drawn = (tension.value - hidden.fingerTension) / hidden.perTurn;
     std::vector<Turns> turns;
     for (std::size_t rod = 0; rod < hidden.unevenTurns.size(); ++rod)
         turns.push_back(Turns{(drawn - hidden.unevenTurns[rod]) / (1.0 - hidden.friction[rod]) -
-                              (stood ? hidden.standing.value : 0.0)});
+                              (state.stood(side) ? hidden.standing.value : 0.0)});
     return turns;
 }
 

@@ -74,6 +74,14 @@ struct PracticeState {
     bool batterStood = false; ///< its turns count from how it was found standing
     bool snareSideStood = false;
     bool leverOn = true; ///< else the wires hang free of the film
+
+    const std::vector<Turns>& turns(HeadSide side) const {
+        return side == HeadSide::Batter ? batterTurns : snareSideTurns;
+    }
+    std::vector<Turns>& turns(HeadSide side) {
+        return side == HeadSide::Batter ? batterTurns : snareSideTurns;
+    }
+    bool stood(HeadSide side) const { return side == HeadSide::Batter ? batterStood : snareSideStood; }
 };
 
 /// Whose hands tap: 0 a machine's, 1 a usual pair, 3 hurried ones.
@@ -94,6 +102,9 @@ struct PracticeSound {
     PracticeRoom room{.kind =
                           RoomKind::Dry}; ///< elsewhere than in the dry, film glides and decays in two stages
 };
+
+/// As it sounds in a room, drum and microphone somewhere in it by the seed.
+PracticeSound soundIn(const PracticeRoom& room, double sampleRate, std::uint64_t seed);
 
 /// A tap on one head 0.86 of the radius out in front of a rod, or in the middle; wires off, microphone over
 /// it. Deterministic by nature and `stroke`.

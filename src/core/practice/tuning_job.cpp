@@ -2,6 +2,7 @@
 
 #include "core/acoustics/film.h"
 #include "core/acoustics/pitches.h"
+#include "core/procedure/head_rounds.h"
 #include "core/tap/taps_in.h"
 #include "core/units/dice.h"
 
@@ -26,23 +27,8 @@ constexpr int kTriesAtARod = 3; ///< then its opposite speaks for it
 constexpr Turns kKnobEnd{5.0};
 constexpr Turns kTooFar{1.0}; ///< of the knob, beyond where the softest strokes still answer
 
-std::vector<Turns>& turnsIn(PracticeState& state, HeadSide side) {
-    return side == HeadSide::Batter ? state.batterTurns : state.snareSideTurns;
-}
-const std::vector<Turns>& turnsIn(const PracticeState& state, HeadSide side) {
-    return side == HeadSide::Batter ? state.batterTurns : state.snareSideTurns;
-}
-
 Turns toSixteenth(Turns turns) {
     return Turns{std::round(turns.value / kSmallestTurn.value) * kSmallestTurn.value};
-}
-
-PracticeSound soundIn(const PracticeRoom& room, double sampleRate, std::uint64_t seed) {
-    PracticeSound sound;
-    sound.sampleRate = sampleRate;
-    sound.room = room;
-    sound.room.seed = seed % 1000 + 1;
-    return sound;
 }
 
 } // namespace
@@ -83,8 +69,8 @@ void TuningJob::plant(std::uint64_t seed) {
     if (m_task == TuningTask::StickingRod)
         head.friction[one] = kStickingLoss;
     for (const HeadSide which : {HeadSide::Batter, HeadSide::SnareSide})
-        turnsIn(m_state, which) = evenTurns(m_nature, m_state, which, which == side() ? m_tension : m_other);
-    std::vector<Turns>& turns = turnsIn(m_state, side());
+        m_state.turns(which) = evenTurns(m_nature, m_state, which, which == side() ? m_tension : m_other);
+    std::vector<Turns>& turns = m_state.turns(side());
     const auto strew = [&](Turns all) {
         const std::vector<Turns> even = turns;
         double spread = kUneven; // a stiff hoop hides more
@@ -129,11 +115,14 @@ std::optional<Seconds> TuningJob::within() const {
     return m_task == TuningTask::FiveMinutes ? std::optional(kFiveMinutes) : std::nullopt;
 }
 
-Hertz TuningJob::pitchAt(Tension tension) const {
+DrumState TuningJob::stateAt(Tension tension) const {
     const bool isBatter = side() == HeadSide::Batter;
-    return edgePitch(drumState(m_drum, isBatter ? tension : m_other, isBatter ? m_other : tension,
-                               airAt(kPracticeWeather)),
-                     side());
+    return drumState(m_drum, isBatter ? tension : m_other, isBatter ? m_other : tension,
+                     airAt(kPracticeWeather));
+}
+
+Hertz TuningJob::pitchAt(Tension tension) const {
+    return edgePitch(stateAt(tension), side());
 }
 
 double TuningJob::highestLoad() const {
@@ -154,7 +143,7 @@ bool TuningJob::turn(int rod, Turns turns) {
         m_sweep.current = knob;
         rod = 0;
     } else {
-        std::vector<Turns>& all = turnsIn(m_state, side());
+        std::vector<Turns>& all = m_state.turns(side());
         const auto at = static_cast<std::size_t>(rod);
         const Turns before = all[at];
         const Tension pulled = trueRodTensions(m_nature, m_state, side())[at];
@@ -197,7 +186,7 @@ std::vector<float> TuningJob::tap(int rod, const PracticeRoom& room, double samp
 
 std::vector<float> TuningJob::goalTap(const PracticeRoom& room, double sampleRate) {
     PracticeState even = m_state;
-    turnsIn(even, side()) = evenTurns(m_nature, even, side(), m_tension);
+    even.turns(side()) = evenTurns(m_nature, even, side(), m_tension);
     const PracticeTap tap{.side = side(), .rod = m_lastRod, .stroke = ++m_stroke};
     return practiceTap(m_drum, m_nature, even, tap, kPracticeWeather, soundIn(room, sampleRate, m_stroke));
 }
@@ -222,16 +211,13 @@ PracticeWireStroke TuningJob::strike(Dynamic dynamic, const PracticeRoom& room, 
 
 /// What the task says of the pitch and what was counted since, at what a turn usually does.
 Expectation TuningJob::expectation() const {
-    const bool isBatter = side() == HeadSide::Batter;
     double turned = 0.0;
     for (int rod = 0; rod < m_drum.rods; ++rod)
         turned += turnedAt(rod).value / m_drum.rods;
     const Turns planted = m_task == TuningTask::SlackSnareSide ? kSlack : Turns{0.0};
     const double perTurn = tensionPerTurnPrior(m_drum, side()).value;
     const Tension now{std::max(0.3 * m_tension.value, m_tension.value + (planted.value + turned) * perTurn)};
-    const DrumState state =
-        drumState(m_drum, isBatter ? now : m_other, isBatter ? m_other : now, airAt(kPracticeWeather));
-    return {.modes = expectedModes(mutedModes(state, side()))};
+    return {.modes = expectedModes(mutedModes(stateAt(now), side()))};
 }
 
 std::optional<RodReading> TuningJob::hear(std::span<const float> samples, double sampleRate) {
@@ -259,48 +245,25 @@ bool TuningJob::isRoundWhole() const {
     return !m_hasTurned && isWhole();
 }
 
-EvennessEstimate TuningJob::estimate(const std::vector<std::optional<RodReading>>& readings,
-                                     const EveningShare& share) const {
-    std::vector<std::optional<RodPitches>> heard;
-    for (const auto& reading : readings) {
-        if (!reading) {
-            heard.emplace_back();
-            continue;
-        }
-        heard.push_back(RodPitches{.edge = reading->frequency,
-                                   .second = reading->second,
-                                   .error = errorOf(*reading).value_or(Cents{0.0}),
-                                   .secondError = reading->second && reading->secondError
-                                                      ? errorInCents(*reading->secondError, *reading->second)
-                                                      : Cents{0.0}});
-    }
-    return estimateEvenness(heard, {}, share);
-}
-
 /// What the turns between whole rounds did, against what they should have done.
 EveningShare TuningJob::learnedShare() const {
     const EveningShare prior = eveningPrior(m_drum, side());
+    const double centsPerTurn = kCentsPerShare * tensionPerTurnPrior(m_drum, side()) / m_tension;
     std::vector<EveningObservation> seen;
     for (std::size_t i = 0; i < m_rounds.size(); ++i) {
+        const Round now{m_readings, m_turned};
         const Round& before = m_rounds[i];
-        const auto& after = i + 1 < m_rounds.size() ? m_rounds[i + 1].readings : m_readings;
-        const std::vector<Turns>& turned = i + 1 < m_rounds.size() ? m_rounds[i + 1].turned : m_turned;
-        EveningObservation one;
-        for (std::size_t rod = 0; rod < turned.size(); ++rod)
-            one.turned.push_back((turned[rod] - before.turned[rod]).value);
-        for (const Cents cents : estimate(before.readings, prior).heard)
-            one.heardBefore.push_back(cents.value);
-        for (const Cents cents : estimate(after, prior).heard)
-            one.heardAfter.push_back(cents.value);
-        one.centsPerTurn = kCentsPerShare * tensionPerTurnPrior(m_drum, side()) / m_tension;
-        seen.push_back(std::move(one));
+        const Round& after = i + 1 < m_rounds.size() ? m_rounds[i + 1] : now;
+        seen.push_back(observationOf(estimateEvenness(pitchesOf(before.readings), {}, prior),
+                                     estimateEvenness(pitchesOf(after.readings), {}, prior), before.turned,
+                                     after.turned, centsPerTurn));
     }
     return learnEvening(seen, prior);
 }
 
 MovePlan TuningJob::advice(Cents tolerance) const {
     const EveningShare share = learnedShare();
-    const EvennessEstimate now = estimate(m_readings, share);
+    const EvennessEstimate now = estimateEvenness(pitchesOf(m_readings), {}, share);
     // Nobody counted before: the count begins at the tension that is heard now.
     const double up = std::exp2(centsBetween(m_goal, now.mean).value / 600.0);
     const TurnResponse response =
@@ -312,25 +275,24 @@ MovePlan TuningJob::advice(Cents tolerance) const {
 
 /// The largest of the turns back to even at the goal, as many as it takes; in sixteenths.
 std::vector<Turns> TuningJob::shortestWay(Cents tolerance) const {
-    std::vector<Turns> best;
     if (isWires()) {
         const Turns choke = chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper);
         const Turns middle{0.5 * (choke.value + std::min(m_nature.rattle, choke).value)};
         return {toSixteenth(middle - m_begin.strainer)};
     }
     const std::vector<Turns> even = evenTurns(m_nature, m_begin, side(), m_tension);
-    const std::vector<Turns>& begin = turnsIn(m_begin, side());
+    const std::vector<Turns>& begin = m_begin.turns(side());
     std::vector<std::size_t> order(even.size());
     std::iota(order.begin(), order.end(), std::size_t{0});
     const auto need = [&](std::size_t rod) { return std::abs((even[rod] - begin[rod]).value); };
     std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return need(a) > need(b); });
-    best.assign(even.size(), Turns{0.0});
+    std::vector<Turns> best(even.size());
     PracticeState state = m_begin;
     for (const std::size_t rod : order) {
         if (isWithin(state, tolerance))
             break;
         best[rod] = toSixteenth(even[rod] - begin[rod]);
-        turnsIn(state, side())[rod] = begin[rod] + best[rod];
+        state.turns(side())[rod] = begin[rod] + best[rod];
     }
     return best;
 }
@@ -370,7 +332,6 @@ TuningScore TuningJob::score(Cents tolerance) const {
     score.load = m_load;
     score.widestBefore = widestIn(m_begin);
     score.widestAfter = widestIn(m_state);
-    score.offBefore = offGoal(m_begin);
     score.offAfter = offGoal(m_state);
     score.isDone = isWithin(m_state, tolerance);
     return score;

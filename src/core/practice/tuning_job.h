@@ -50,8 +50,7 @@ struct KeyPlacement {
 struct TuningScore {
     Cents widestBefore; ///< of a rod as it sounds against the mean
     Cents widestAfter;
-    Cents offBefore; ///< mean pitch from the goal
-    Cents offAfter;
+    Cents offAfter;            ///< mean pitch from the goal
     int passes = 0;            ///< bouts of turning between bouts of listening
     int placements = 0;        ///< of the key
     int fewest = 0;            ///< placements that would have done, by who knows what was planted
@@ -113,8 +112,9 @@ private:
     bool isWithin(const PracticeState& state, Cents tolerance) const;
     Cents offGoal(const PracticeState& state) const;
     Expectation expectation() const;
-    bool isWhole() const;                 ///< every rod of the round at hand, or its opposite
-    Hertz pitchAt(Tension tension) const; ///< edge pitch of the head at hand
+    bool isWhole() const;                     ///< every rod of the round at hand, or its opposite
+    DrumState stateAt(Tension tension) const; ///< the head at hand so, the other as it is
+    Hertz pitchAt(Tension tension) const;     ///< edge pitch of the head at hand
     Cents widestIn(const PracticeState& state) const;
     double highestLoad() const;
 
@@ -133,8 +133,6 @@ private:
         std::vector<std::optional<RodReading>> readings;
         std::vector<Turns> turned;
     };
-    EvennessEstimate estimate(const std::vector<std::optional<RodReading>>& readings,
-                              const EveningShare& share) const;
     EveningShare learnedShare() const;
 
     std::vector<Round> m_rounds; ///< those before the one at hand

@@ -21,22 +21,35 @@ RodPitches pitchesFrom(const RodReading& reading) {
     return pitches;
 }
 
-std::vector<std::optional<RodPitches>> pitchesOf(const FinishedRound& round) {
-    std::vector<std::optional<RodPitches>> pitches;
-    for (const auto& r : round.readings)
-        pitches.push_back(r ? std::optional(pitchesFrom(*r)) : std::nullopt);
-    return pitches;
-}
-
 Turns sinceThen(const HeadWork& work, const FinishedRound& round) {
     return work.meanTurns() - meanOf(round.rodTurns);
 }
 
 } // namespace
 
+std::vector<std::optional<RodPitches>> pitchesOf(const std::vector<std::optional<RodReading>>& readings) {
+    std::vector<std::optional<RodPitches>> pitches;
+    for (const auto& r : readings)
+        pitches.push_back(r ? std::optional(pitchesFrom(*r)) : std::nullopt);
+    return pitches;
+}
+
+EveningObservation observationOf(const EvennessEstimate& was, const EvennessEstimate& is,
+                                 const std::vector<Turns>& before, const std::vector<Turns>& after,
+                                 double centsPerTurn) {
+    EveningObservation one;
+    for (std::size_t rod = 0; rod < before.size(); ++rod) {
+        one.turned.push_back((after[rod] - before[rod]).value);
+        one.heardBefore.push_back(was.heard[rod].value);
+        one.heardAfter.push_back(is.heard[rod].value);
+    }
+    one.centsPerTurn = centsPerTurn;
+    return one;
+}
+
 EvennessEstimate estimateOf(const FinishedRound& round) {
     if (!isSilent(round))
-        return estimateEvenness(pitchesOf(round));
+        return estimateEvenness(pitchesOf(round.readings));
     std::vector<Hertz> implied;
     for (const auto& reading : round.readings)
         implied.push_back(reading->frequency);
@@ -101,28 +114,21 @@ EvennessEstimate estimateNow(const HeadWork& work, const HeadBrief& brief) {
         if (isSilent(*round))
             beside.push_back(localOf(work, *round, brief));
     }
-    return estimateEvenness(pitchesOf(*heard), beside, eveningOf(work, brief, turnResponseOf(work, brief)));
+    return estimateEvenness(pitchesOf(heard->readings), beside,
+                            eveningOf(work, brief, turnResponseOf(work, brief)));
 }
 
 EveningShare eveningOf(const HeadWork& work, const HeadBrief& brief, const TurnResponse& response) {
     std::vector<EveningObservation> seen;
-    const std::size_t rods = work.rodTurns.size();
     for (std::size_t i = 1; i < work.history.size(); ++i) {
         const FinishedRound& before = work.history[i - 1];
         const FinishedRound& after = work.history[i];
         if (isSilent(before) || before.way.half || after.way.half || before.way.kind != after.way.kind)
             continue;
-        EveningObservation one;
-        const EvennessEstimate was = estimateOf(before);
-        const EvennessEstimate is = estimateOf(after);
-        for (std::size_t rod = 0; rod < rods; ++rod) {
-            one.turned.push_back((after.rodTurns[rod] - before.rodTurns[rod]).value);
-            one.heardBefore.push_back(was.heard[rod].value);
-            one.heardAfter.push_back(is.heard[rod].value);
-        }
         const Tension there = response.at((meanOf(before.rodTurns) + meanOf(after.rodTurns)) / 2.0);
-        one.centsPerTurn = kCentsPerShare * response.perTurn().value / std::max(there.value, 100.0);
-        seen.push_back(std::move(one));
+        seen.push_back(
+            observationOf(estimateOf(before), estimateOf(after), before.rodTurns, after.rodTurns,
+                          kCentsPerShare * response.perTurn().value / std::max(there.value, 100.0)));
     }
     return learnEvening(seen, eveningPrior(brief.drum, brief.side));
 }
@@ -146,8 +152,9 @@ bool halfRoundIsEnough(const HeadWork& work) {
 std::optional<int> strayRod(const HeadWork& work) {
     const bool fresh =
         work.stage == HeadStage::Done || (work.stage == HeadStage::Turning && work.movesDone == 0);
-    return fresh && !work.history.empty() && !isProvisional(work) ? strayReading(pitchesOf(*heardHere(work)))
-                                                                  : std::nullopt;
+    return fresh && !work.history.empty() && !isProvisional(work)
+               ? strayReading(pitchesOf(heardHere(work)->readings))
+               : std::nullopt;
 }
 
 TurnResponse turnResponseOf(const HeadWork& work, const HeadBrief& brief) {

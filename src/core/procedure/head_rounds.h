@@ -6,6 +6,12 @@
 namespace bombo {
 
 Turns meanOf(const std::vector<Turns>& turns);
+/// What evenness is told from.
+std::vector<std::optional<RodPitches>> pitchesOf(const std::vector<std::optional<RodReading>>& readings);
+/// What unequal turns between two rounds did. @param before, after net turns by rod
+EveningObservation observationOf(const EvennessEstimate& was, const EvennessEstimate& is,
+                                 const std::vector<Turns>& before, const std::vector<Turns>& after,
+                                 double centsPerTurn);
 /// What a round says by itself.
 EvennessEstimate estimateOf(const FinishedRound& round);
 /// The last round of taps with what was read beside the rods in silence just before or after it, no turn

@@ -1,5 +1,6 @@
 #include "store/exchange/practice_csv.h"
 
+#include "core/practice/ear_exercise.h"
 #include "store/exchange/csv_cell.h"
 
 #include <QDateTime>
@@ -17,15 +18,13 @@ QString figure(double value, int digits) {
     return QString::number(value, 'f', digits);
 }
 
-bool isShare(const std::string& exercise) {
-    return exercise == "faster_beat" || exercise == "longer" || exercise == "nearer_edge";
-}
-
 QString lineOf(const EarResult& result) {
-    const bool share = isShare(result.exercise);
-    const QString unit = share                               ? QStringLiteral("percent")
-                         : result.exercise == "looser_wires" ? QStringLiteral("turns")
-                                                             : QStringLiteral("cents");
+    const auto exercise = earExerciseNamed(result.exercise); // of the hands: none, and in cents
+    const EarUnit in = exercise ? unitOf(*exercise) : EarUnit::InCents;
+    const bool share = in == EarUnit::AsShare;
+    const QString unit = share                    ? QStringLiteral("percent")
+                         : in == EarUnit::InTurns ? QStringLiteral("turns")
+                                                  : QStringLiteral("cents");
     const double scale = share ? 100.0 : 1.0;
     return QStringList{when(result.at),
                        quoted(QString::fromStdString(result.who)),
