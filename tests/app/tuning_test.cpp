@@ -135,6 +135,77 @@ TEST_F(Tuning, TheShowBeginsAfterFiveMinutes) {
     EXPECT_EQ(p().session().tuningResults.size(), 1U) << "left half way, nothing is kept";
 }
 
+// Dull for one of two reasons: the ring tells which, and a fresh head is fitted by a key.
+TEST_F(Tuning, AWornHeadIsToldByItsRingAndReplaced) {
+    begin("worn_head", TuningHelp::Advice);
+    for (int again = 0; again < 40 && !bench().job().score(p().session().tolerance).wasWorn; ++again) {
+        p().click(QStringLiteral("tuningLeave"));
+        p().click(QStringLiteral("task-worn_head"));
+    }
+    ASSERT_TRUE(bench().job().score(p().session().tolerance).wasWorn);
+    for (int taps = 0; taps < 40 && !bench().job().isRoundWhole(); ++taps)
+        p().press(Qt::Key_Space);
+    ASSERT_TRUE(bench().job().isRoundWhole());
+    EXPECT_TRUE(said().contains(QStringLiteral("a fresh head rings about"))) << said().toStdString();
+    EXPECT_TRUE(said().contains(QStringLiteral("Bombo would fit a fresh head"))) << said().toStdString();
+    p().press(Qt::Key_F);
+    EXPECT_TRUE(bench().job().isFreshHead());
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("tuningFreshHead"))->isVisible());
+    takeShortestWay();
+    p().press(Qt::Key_D);
+    EXPECT_TRUE(said().contains(QStringLiteral("worn out: a fresh one was the answer")))
+        << said().toStdString();
+    ASSERT_EQ(p().session().tuningResults.size(), 1U);
+    EXPECT_TRUE(p().session().tuningResults[0].isDone);
+}
+
+TEST_F(Tuning, ATomIsSilencedByItsOwnRodsAndItIsThereAfterARestart) {
+    begin("buzzing_tom", TuningHelp::Figures);
+    const auto tomSaid = [&] { return p().find<QLabel>(QStringLiteral("tomSaid"))->text(); };
+    TomBench& tom = p().window.findChild<PracticePage*>()->tomBench();
+    p().press(Qt::Key_Space);
+    EXPECT_TRUE(tomSaid().contains(QStringLiteral("buzz for"))) << tomSaid().toStdString();
+    p().press(Qt::Key_W);
+    EXPECT_EQ(tomSaid(), QStringLiteral("The wires answer."));
+    const double least = tom.job().score().least->value;
+    for (int step = 0; step < std::lround(std::abs(least) * 16.0); ++step)
+        p().press(least > 0.0 ? Qt::Key_Up : Qt::Key_Down);
+    p().press(Qt::Key_Space);
+    EXPECT_EQ(tomSaid(), QStringLiteral("They lie still."));
+    p().press(Qt::Key_D);
+    EXPECT_TRUE(tomSaid().startsWith(QStringLiteral("Right"))) << tomSaid().toStdString();
+    m_program.reset();
+    m_program = std::make_unique<Program>(m_book);
+    ASSERT_EQ(p().session().tuningResults.size(), 1U);
+    EXPECT_EQ(p().session().tuningResults[0].task, "buzzing_tom");
+    EXPECT_TRUE(p().session().tuningResults[0].isDone);
+    EXPECT_EQ(p().session().tuningResults[0].placements, 1);
+    p().click(QStringLiteral("practice"));
+    p().find<QTabBar>(QStringLiteral("practiceTabs"))->setCurrentIndex(1);
+    EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("task-buzzing_tom"))
+                    ->accessibleDescription()
+                    .contains(QStringLiteral("Last time right")));
+}
+
+TEST_F(Tuning, WithAdviceTheTomIsRetunedFirstAndTheHandlesAreChosenByArrows) {
+    begin("buzzing_tom", TuningHelp::Advice);
+    const auto tomSaid = [&] { return p().find<QLabel>(QStringLiteral("tomSaid"))->text(); };
+    p().press(Qt::Key_Space);
+    EXPECT_TRUE(tomSaid().contains(QStringLiteral("Bombo would first try: the tom to")))
+        << tomSaid().toStdString();
+    const TomJob& job = p().window.findChild<PracticePage*>()->tomBench().job();
+    p().press(Qt::Key_Left); // round to the knob
+    p().press(Qt::Key_Up);
+    EXPECT_EQ(job.turned(TomHandle::Knob), kSmallestTurn);
+    p().press(Qt::Key_Left);
+    p().press(Qt::Key_Down, Qt::ShiftModifier);
+    EXPECT_EQ(job.turned(TomHandle::DrumRods), Turns{-0.25});
+    EXPECT_EQ(job.turned(TomHandle::TomRods), Turns{});
+    p().click(QStringLiteral("tomLeave"));
+    EXPECT_TRUE(p().session().tuningResults.empty());
+    EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("task-one_rod"))->isVisible());
+}
+
 // What is under way belongs to its workbook: another one, or none, ends it, and no clock keeps a result
 // elsewhere.
 TEST_F(Tuning, AnotherWorkbookEndsWhatIsUnderWay) {

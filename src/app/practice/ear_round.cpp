@@ -2,6 +2,7 @@
 
 #include "app/listening/sound_output.h"
 #include "app/practice/ears_words.h"
+#include "core/practice/ear_recording.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -12,13 +13,13 @@ namespace bombo {
 namespace {
 
 constexpr double kBetween = 0.35; ///< s
-constexpr int kMostSounds = 5;
+constexpr int kMostAnswers = 5;
 
-std::vector<float> oneAfterTheOther(const EarSounds& all) {
+std::vector<float> oneAfterTheOther(const EarSounds& all, double rate) {
     std::vector<float> joined;
     for (const std::vector<float>& sound : all.sounds) {
         if (!joined.empty())
-            joined.insert(joined.end(), static_cast<std::size_t>(kBetween * kPracticeRate), 0.0F);
+            joined.insert(joined.end(), static_cast<std::size_t>(kBetween * rate), 0.0F);
         joined.insert(joined.end(), sound.begin(), sound.end());
     }
     return softly(std::move(joined));
@@ -89,7 +90,7 @@ EarRound::EarRound(SessionController& controller, QWidget* parent)
     column->addWidget(m_view, 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(10);
-    for (int which = 0; which < kMostSounds; ++which) {
+    for (int which = 0; which < kMostAnswers; ++which) {
         auto* button = new AnswerButton(QString::number(which + 1));
         button->setObjectName(QStringLiteral("earAnswer-%1").arg(which + 1));
         connect(button, &QPushButton::clicked, this, [this, which] { answer(which); });
@@ -103,7 +104,7 @@ EarRound::EarRound(SessionController& controller, QWidget* parent)
         if (isUnderWay())
             play();
         else
-            begin(m_exercise, m_who);
+            begin(m_exercise, m_who, m_own);
     });
     column->addLayout(row);
     m_stop = secondaryButton({});
@@ -115,30 +116,54 @@ EarRound::EarRound(SessionController& controller, QWidget* parent)
     column->addWidget(m_stop);
 }
 
-void EarRound::begin(EarExercise exercise, const QString& who) {
+int EarRound::answers() const {
+    return answersOf(m_exercise, m_controller.session().drum);
+}
+
+void EarRound::begin(EarExercise exercise, const QString& who, std::optional<Recording> own) {
     m_exercise = exercise;
     m_who = who;
+    m_own = std::move(own);
     const EarRange range = rangeOf(exercise);
-    const int sounds = soundsOf(exercise, m_controller.session().drum);
-    m_staircase = std::make_unique<ListenerThreshold>(range.usual, range.smallest, range.largest, sounds);
+    m_staircase = std::make_unique<ListenerThreshold>(range.usual, range.smallest, range.largest, answers(),
+                                                      exercise == EarExercise::Interval
+                                                          ? ListenerThreshold::Telling::Name
+                                                          : ListenerThreshold::Telling::Which);
     m_trials.clear();
     m_reply.clear();
     m_isSilent = m_isKept = false;
-    for (int which = 0; which < kMostSounds; ++which)
-        m_answers[static_cast<std::size_t>(which)]->setText(earAnswer(exercise, which));
+    if (m_own && !earSoundsOf(exercise, m_own->samples, m_own->sampleRate, range.usual, m_seed)) {
+        m_own.reset();
+        m_reply =
+            tr("What you recorded holds no stroke that dies away within a second: you hear the practice "
+               "drum.");
+    }
     nextSounds();
 }
 
+EarSounds EarRound::makeSounds() {
+    ++m_seed;
+    if (m_own)
+        if (auto own = earSoundsOf(m_exercise, m_own->samples, m_own->sampleRate, m_difference, m_seed)) {
+            m_rate = m_own->sampleRate;
+            return std::move(*own);
+        }
+    m_rate = kPracticeRate;
+    return soundsLike(m_controller, m_exercise, m_difference, m_seed);
+}
+
 void EarRound::nextSounds() {
-    m_difference = m_staircase->next();
-    m_sounds = soundsLike(m_controller, m_exercise, m_difference, ++m_seed);
+    m_difference = playable(m_exercise, m_staircase->next());
+    m_sounds = makeSounds();
+    for (int which = 0; which < answers(); ++which)
+        m_answers[static_cast<std::size_t>(which)]->setText(earAnswer(m_exercise, m_sounds, which));
     refresh();
     play();
     m_again->setFocus(Qt::OtherFocusReason);
 }
 
 void EarRound::play() {
-    if (m_controller.output().play(oneAfterTheOther(m_sounds), kPracticeRate))
+    if (m_controller.output().play(oneAfterTheOther(m_sounds, m_rate), m_rate))
         return;
     m_isSilent = true;
     refresh();
@@ -150,7 +175,7 @@ void EarRound::answer(int which) {
     const bool isRight = which == m_sounds.due;
     m_staircase->answer(m_difference, isRight);
     m_trials.push_back({m_difference, isRight});
-    m_reply = earReply(m_exercise, m_difference, m_sounds.due, isRight);
+    m_reply = earReply(m_exercise, m_sounds, m_difference, isRight);
     if (m_staircase->isDone())
         finish();
     else
@@ -183,11 +208,14 @@ void EarRound::refresh() {
         isAsking && m_isSilent
             ? tr("Nothing can be heard: plug in a loudspeaker or headphones and begin again. This "
                  "round will not be kept.")
-        : !m_reply.isEmpty()         ? m_reply
+        : !m_reply.isEmpty() ? m_reply
+        : m_exercise == EarExercise::Interval
+            ? tr("The batter, then the snare side, each with the other muted. Guess if you must: that tells, "
+                 "too.")
         : m_sounds.sounds.size() > 2 ? tr("One after the other. Guess if you must: that tells, too.")
                                      : tr("The first, then the second. Guess if you must: that tells, too."));
-    for (std::size_t which = 0; which < m_answers.size(); ++which)
-        m_answers[which]->setVisible(isAsking && which < m_sounds.sounds.size());
+    for (int which = 0; which < kMostAnswers; ++which)
+        m_answers[static_cast<std::size_t>(which)]->setVisible(isAsking && which < answers());
     m_again->setText(isAsking ? tr("Hear them again") : tr("Another round"));
     m_stop->setText(isAsking ? tr("Stop here; this round is not kept") : tr("Back to the exercises"));
     EarsPicture picture = earsPicture(m_controller.session(), m_exercise, m_who);
@@ -204,7 +232,7 @@ void EarRound::refresh() {
 
 bool EarRound::takeKey(int key) {
     const int which = key - Qt::Key_1;
-    if (!isUnderWay() || which < 0 || which >= static_cast<int>(m_sounds.sounds.size()))
+    if (!isUnderWay() || which < 0 || which >= answers())
         return false;
     answer(which);
     return true;

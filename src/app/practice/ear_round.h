@@ -6,16 +6,20 @@
 #include "app/theme/answer_button.h"
 #include "core/practice/ear_exercise.h"
 #include "core/practice/listener_threshold.h"
+#include "store/records.h"
 
 #include <memory>
 
 namespace bombo {
 
+inline constexpr double kPracticeRate = 48000.0;
+
 class EarRound : public QWidget {
     Q_OBJECT
 public:
     explicit EarRound(SessionController& controller, QWidget* parent = nullptr);
-    void begin(EarExercise exercise, const QString& who);
+    /// @param own a stroke of one's own instead of the practice drum's, where the exercise can use it
+    void begin(EarExercise exercise, const QString& who, std::optional<Recording> own = std::nullopt);
     void refresh();
     /// Nothing of the round at hand is kept.
     void stop() { m_staircase.reset(); }
@@ -25,12 +29,15 @@ public:
     /// For tests: which of the sounds at hand is the one that is asked for.
     int due() const { return m_sounds.due; }
     double difference() const { return m_difference; }
+    double rate() const { return m_rate; }
 
 signals:
     void left();
 
 private:
     void nextSounds();
+    EarSounds makeSounds();
+    int answers() const; ///< among which one is right
     void play();
     void answer(int which);
     bool isUnderWay() const { return m_staircase && !m_staircase->isDone(); }
@@ -39,10 +46,12 @@ private:
     SessionController& m_controller;
     EarExercise m_exercise = EarExercise::Higher;
     QString m_who;
+    std::optional<Recording> m_own;
     std::unique_ptr<ListenerThreshold> m_staircase; ///< of the round at hand, done or under way
     std::vector<EarTrial> m_trials;
     EarSounds m_sounds;
     double m_difference = 0;
+    double m_rate = kPracticeRate; ///< Hz, of the sounds at hand
     std::uint64_t m_seed;
     QString m_reply;
     bool m_isKept = false;
@@ -67,6 +76,5 @@ EarSounds soundsLike(SessionController& controller, EarExercise exercise, double
                      std::uint64_t seed);
 /// Taps are made for a microphone; a loudspeaker starts soft.
 std::vector<float> softly(std::vector<float> samples);
-inline constexpr double kPracticeRate = 48000.0;
 
 } // namespace bombo

@@ -36,6 +36,8 @@ QString earQuestion(EarExercise exercise) {
         return EarsText::tr("Which was nearer the edge?");
     case EarExercise::LooserWires:
         return EarsText::tr("Which wires are looser?");
+    case EarExercise::Interval:
+        return EarsText::tr("How far apart are the heads?");
     case EarExercise::Longer:
         break;
     }
@@ -56,6 +58,8 @@ QString earPurpose(EarExercise exercise) {
         return EarsText::tr("Where a stroke landed");
     case EarExercise::LooserWires:
         return EarsText::tr("Choked, right or loose");
+    case EarExercise::Interval:
+        return EarsText::tr("Batter, then snare side: name the interval");
     case EarExercise::Longer:
         break;
     }
@@ -70,6 +74,10 @@ QString earDifference(EarExercise exercise, double difference) {
 }
 
 QString earThreshold(EarExercise exercise, double threshold, double error) {
+    if (exercise == EarExercise::Interval)
+        return EarsText::tr("You name three of four right that lie %1 apart; it may be %2 to %3.")
+            .arg(earDifference(exercise, threshold), amount(exercise, threshold * std::exp(-error)),
+                 earDifference(exercise, threshold * std::exp(error)));
     return EarsText::tr("You tell %1 apart in three of four; it may be %2 to %3.")
         .arg(earDifference(exercise, threshold), amount(exercise, threshold * std::exp(-error)),
              earDifference(exercise, threshold * std::exp(error)));
@@ -93,19 +101,31 @@ QString earMeaning(EarExercise exercise, double threshold, double tolerance) {
         return EarsText::tr("Of the head's radius: a stroke that strays by less sounds the same to you.");
     case EarExercise::LooserWires:
         return EarsText::tr("Turn the knob by that much before you listen again.");
+    case EarExercise::Interval:
+        return threshold <= 150.0
+                   ? EarsText::tr("You hear which interval a drum is tuned to.")
+                   : EarsText::tr(
+                         "Sing both pitches, one after the other: the voice knows more than the ear.");
     case EarExercise::Longer:
         break;
     }
     return EarsText::tr("A pad that shortens the ring by less is not worth its place.");
 }
 
-QString earAnswer(EarExercise exercise, int which) {
+QString earAnswer(EarExercise exercise, const EarSounds& sounds, int which) {
+    if (exercise == EarExercise::Interval)
+        return intervalName(sounds.intervals[static_cast<std::size_t>(which)]);
     if (exercise == EarExercise::LowRod)
         return EarsText::tr("Rod %1").arg(which + 1);
     return which == 0 ? EarsText::tr("The first") : EarsText::tr("The second");
 }
 
-QString earReply(EarExercise exercise, double difference, int due, bool isRight) {
+QString earReply(EarExercise exercise, const EarSounds& sounds, double difference, bool isRight) {
+    const int due = sounds.due;
+    if (exercise == EarExercise::Interval) {
+        const QString name = intervalName(sounds.intervals[static_cast<std::size_t>(due)]);
+        return isRight ? EarsText::tr("Right: %1.").arg(name) : EarsText::tr("No: it was %1.").arg(name);
+    }
     const QString by = earDifference(exercise, difference);
     const QString which = exercise == EarExercise::LowRod ? rodsText({due})
                           : due == 1                      ? EarsText::tr("the second")
@@ -128,6 +148,8 @@ std::vector<double> earMarks(EarExercise exercise) {
         return {0.02, 0.05, 0.1, 0.2, 0.5};
     case EarExercise::LooserWires:
         return {0.05, 0.1, 0.25, 0.5, 1.0, 2.0};
+    case EarExercise::Interval:
+        return {100, 200, 300, 500};
     case EarExercise::Longer:
         break;
     }

@@ -18,9 +18,9 @@ QString earThreshold(EarExercise exercise, double threshold, double error);
 /// What that means for the work.
 QString earMeaning(EarExercise exercise, double threshold, double tolerance);
 /// After an answer: what it was.
-QString earReply(EarExercise exercise, double difference, int due, bool isRight);
-/// On the button of a sound, 0-based.
-QString earAnswer(EarExercise exercise, int which);
+QString earReply(EarExercise exercise, const EarSounds& sounds, double difference, bool isRight);
+/// On the button of an answer, 0-based.
+QString earAnswer(EarExercise exercise, const EarSounds& sounds, int which);
 /// Marks of an axis of differences.
 std::vector<double> earMarks(EarExercise exercise);
 

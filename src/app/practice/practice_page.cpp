@@ -1,10 +1,13 @@
 #include "app/practice/practice_page.h"
 
+#include "app/listening/ear.h"
 #include "app/listening/sound_output.h"
 #include "app/practice/ears_words.h"
+#include "app/practice/tom_words.h"
 #include "app/practice/tuning_words.h"
 #include "app/theme/choice_button.h"
 #include "app/theme/choices.h"
+#include "core/practice/ear_recording.h"
 #include "store/exchange/exchange.h"
 #include "store/exchange/practice_csv.h"
 
@@ -24,6 +27,11 @@ public:
     QSize sizeHint() const override { return scaled(QSize(280, 96)); }
     QSize minimumSizeHint() const override { return scaled(QSize(210, 68)); }
 };
+
+/// By the tile's place: the tom is the last.
+const char* taskAt(std::size_t tile) {
+    return tile < kTuningTasks.size() ? tuningTaskName(kTuningTasks.at(tile)) : kTomTask;
+}
 
 } // namespace
 
@@ -50,12 +58,19 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_bench);
     m_hands = new HandsRound(controller);
     m_stack->addWidget(m_hands);
+    m_tomBench = new TomBench(controller);
+    m_stack->addWidget(m_tomBench);
+    connect(m_tomBench, &TomBench::left, this, &PracticePage::toChooser);
     connect(m_hands, &HandsRound::left, this, &PracticePage::toChooser);
     column->addWidget(m_stack, 1);
     connect(m_ear, &EarRound::left, this, &PracticePage::toChooser);
     connect(m_bench, &TuningBench::left, this, &PracticePage::toChooser);
     connect(m_tabs, &QTabBar::currentChanged, this, [this] { refresh(); });
-    connect(&controller, &SessionController::workbookChanged, this, &PracticePage::stopAll);
+    connect(&controller, &SessionController::workbookChanged, this, [this] {
+        m_strokesOf.reset();
+        stopAll();
+    });
+    connect(&controller.ear(), &Ear::strokeSoundKept, this, [this] { m_strokesOf.reset(); });
 }
 
 QWidget* PracticePage::chooserSide() {
@@ -89,6 +104,11 @@ QWidget* PracticePage::chooserSide() {
         helps.emplace_back(helpName(help), help);
     addChoices(m_help, helps);
     name->addWidget(m_help);
+    m_source = new QComboBox;
+    m_source->setObjectName(QStringLiteral("earSource"));
+    m_source->setAccessibleName(tr("What you hear"));
+    connect(m_source, &QComboBox::activated, this, &PracticePage::refresh);
+    name->addWidget(m_source);
     column->addLayout(name);
 
     auto* middle = new QHBoxLayout;
@@ -120,7 +140,13 @@ QWidget* PracticePage::chooserSide() {
         connect(button, &QPushButton::clicked, this, [this, exercise] { begin(exercise); });
         return button;
     });
-    tiles(kDrums, kTuningTasks.size(), [this](std::size_t i) {
+    tiles(kDrums, kTuningTasks.size() + 1, [this](std::size_t i) {
+        if (i == kTuningTasks.size()) {
+            auto* button = new ExerciseButton(tomTitle(), {}, QString::number(i + 1));
+            button->setObjectName(QStringLiteral("task-%1").arg(QLatin1String(kTomTask)));
+            connect(button, &QPushButton::clicked, this, &PracticePage::beginTom);
+            return button;
+        }
         const TuningTask task = kTuningTasks.at(i);
         auto* button = new ExerciseButton(taskTitle(task), {}, QString::number(i + 1));
         button->setObjectName(QStringLiteral("task-%1").arg(QLatin1String(tuningTaskName(task))));
@@ -169,14 +195,44 @@ QString PracticePage::who() const {
     return name;
 }
 
+/// What was recorded in this session can be listened to as well.
+void PracticePage::offerRecordings() {
+    if (m_strokesOf != m_controller.sessionId()) {
+        m_strokesOf = m_controller.sessionId();
+        m_strokes = {m_controller.ear().strokeSound(Take::Before),
+                     m_controller.ear().strokeSound(Take::After)};
+    }
+    const int chosen = std::max(0, m_source->currentIndex());
+    const QSignalBlocker quiet(m_source);
+    m_source->clear();
+    m_source->addItem(tr("The practice drum"));
+    const std::array names{tr("Your stroke before"), tr("Your stroke after")};
+    for (std::size_t take = 0; take < names.size(); ++take)
+        if (m_strokes.at(take))
+            m_source->addItem(names.at(take), static_cast<int>(take));
+    m_source->setCurrentIndex(chosen < m_source->count() ? chosen : 0);
+    m_source->setVisible(m_tabs->currentIndex() == kEar && m_source->count() > 1);
+}
+
+std::optional<Recording> PracticePage::ownStroke(EarExercise exercise) const {
+    if (m_source->currentIndex() < 1 || !canUseRecording(exercise))
+        return std::nullopt;
+    return m_strokes.at(m_source->currentData().toUInt());
+}
+
 void PracticePage::refresh() {
     if (m_drumId != m_controller.session().drum.id)
         stopAll();
     m_drumId = m_controller.session().drum.id;
+    offerRecordings();
     const QString drum = QString::fromStdString(m_controller.session().drum.name);
     m_what->setText(
-        isAtHands()   ? tr("On your own drum with a microphone; else the practice drum is tapped, by hands "
-                             "that Listen gives it.")
+        isAtHands() ? tr("On your own drum with a microphone; else the practice drum is tapped, by hands "
+                         "that Listen gives it.")
+        : m_tabs->currentIndex() == kEar && m_source->currentIndex() > 0
+            ? tr("Higher and longer are asked of your own stroke; the rest of the practice drum, which can "
+                 "be "
+                 "turned.")
         : isAtTasks() ? tr("A practice drum like %1, in its room, with something wrong in it. At the end: "
                            "your turns beside the shortest way.")
                             .arg(drum)
@@ -196,9 +252,10 @@ void PracticePage::refresh() {
                            : tr("Last time: %1").arg(earDifference(exercise, before.back().threshold)));
     }
     const QString none = tr("Not tried yet");
-    for (std::size_t i = 0; i < kTuningTasks.size(); ++i) {
-        const QString last = lastTime(rig, kTuningTasks.at(i), who());
-        m_tiles.at(kDrums)[i]->say(taskTitle(kTuningTasks.at(i)), last.isEmpty() ? none : last);
+    for (std::size_t i = 0; i <= kTuningTasks.size(); ++i) {
+        const QString last = lastTime(rig, taskAt(i), who());
+        m_tiles.at(kDrums)[i]->say(i < kTuningTasks.size() ? taskTitle(kTuningTasks.at(i)) : tomTitle(),
+                                   last.isEmpty() ? none : last);
     }
     showDays();
     m_ear->refresh();
@@ -212,7 +269,7 @@ void PracticePage::showDays() {
     m_daysTitle->setText(tile->text());
     const PlaceRig& rig = m_controller.session();
     m_days->show(isAtHands()   ? handsPicture(rig, who())
-                 : isAtTasks() ? tuningPicture(rig, kTuningTasks.at(at), who())
+                 : isAtTasks() ? tuningPicture(rig, taskAt(at), who())
                                : earsPicture(rig, kEarExercises.at(at), who()),
                  tile->accessibleDescription());
 }
@@ -226,13 +283,19 @@ void PracticePage::testLevel() {
 void PracticePage::begin(EarExercise exercise) {
     m_stack->setCurrentIndex(kEarSide);
     m_tabs->hide();
-    m_ear->begin(exercise, who());
+    m_ear->begin(exercise, who(), ownStroke(exercise));
 }
 
 void PracticePage::begin(TuningTask task) {
     m_stack->setCurrentIndex(kBenchSide);
     m_tabs->hide();
     m_bench->begin(task, chosenIn<TuningHelp>(m_help), who());
+}
+
+void PracticePage::beginTom() {
+    m_stack->setCurrentIndex(kTomSide);
+    m_tabs->hide();
+    m_tomBench->begin(chosenIn<TuningHelp>(m_help), who());
 }
 
 void PracticePage::saveTable() {
@@ -254,7 +317,7 @@ void PracticePage::beginHands() {
 
 /// Another page is in front: the ear goes back to the work.
 void PracticePage::hideEvent(QHideEvent* event) {
-    if (m_stack->currentIndex() == 3 && !event->spontaneous()) // minimised it goes on
+    if (m_stack->currentIndex() == kHandsSide && !event->spontaneous()) // minimised it goes on
         stopAll();
     QWidget::hideEvent(event);
 }
@@ -262,6 +325,7 @@ void PracticePage::hideEvent(QHideEvent* event) {
 void PracticePage::stopAll() {
     m_ear->stop();
     m_bench->stop();
+    m_tomBench->stop();
     m_hands->leave();
     m_stack->setCurrentIndex(kChooser);
     m_tabs->show();
@@ -281,6 +345,8 @@ PrimaryButton* PracticePage::primary() {
         return m_bench->primary();
     case kHandsSide:
         return m_hands->primary();
+    case kTomSide:
+        return m_tomBench->primary();
     default:
         return m_level;
     }
@@ -291,6 +357,8 @@ bool PracticePage::takeKey(int key, Qt::KeyboardModifiers modifiers) {
         return m_ear->takeKey(key);
     if (m_stack->currentIndex() == kBenchSide)
         return m_bench->takeKey(key, modifiers);
+    if (m_stack->currentIndex() == kTomSide)
+        return m_tomBench->takeKey(key, modifiers);
     if (m_stack->currentIndex() == kHandsSide || m_who->hasFocus())
         return false;
     if (key == Qt::Key_F && isAtTasks()) {

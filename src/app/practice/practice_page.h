@@ -3,6 +3,7 @@
 /// pitch.
 #include "app/practice/ear_round.h"
 #include "app/practice/hands_round.h"
+#include "app/practice/tom_bench.h"
 #include "app/practice/tuning_bench.h"
 
 #include <QComboBox>
@@ -26,6 +27,7 @@ public:
     bool takeKey(int key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     EarRound& ear() { return *m_ear; }
     TuningBench& bench() { return *m_bench; }
+    TomBench& tomBench() { return *m_tomBench; }
 
 signals:
     void lessonWanted();
@@ -40,6 +42,7 @@ private:
     void testLevel();
     void begin(EarExercise exercise);
     void begin(TuningTask task);
+    void beginTom();
     void toChooser();
     /// Ends whatever is under way: it belonged to another drum, or another workbook.
     void stopAll();
@@ -47,14 +50,18 @@ private:
     void beginHands();
     void saveTable();
     enum Tab { kEar, kDrums, kHands };
-    enum Side { kChooser, kEarSide, kBenchSide, kHandsSide };
+    enum Side { kChooser, kEarSide, kBenchSide, kHandsSide, kTomSide };
     bool isAtTasks() const { return m_tabs->currentIndex() == kDrums; }
     bool isAtHands() const { return m_tabs->currentIndex() == kHands; }
+    void offerRecordings();
+    std::optional<Recording> ownStroke(EarExercise exercise) const;
     QString who() const;
 
     SessionController& m_controller;
     std::uint64_t m_seed = 1;
-    std::string m_drumId;                   ///< that what is under way was begun with
+    std::string m_drumId;              ///< that what is under way was begun with
+    std::optional<qint64> m_strokesOf; ///< the session whose recorded strokes these are
+    std::array<std::optional<Recording>, 2> m_strokes;
     std::array<std::size_t, 3> m_reached{}; ///< the tile of each tab whose days are shown
 
     QLabel* m_what;
@@ -62,6 +69,7 @@ private:
     QStackedWidget* m_stack;
     QLineEdit* m_who;
     QComboBox* m_help;
+    QComboBox* m_source; ///< of what the ear hears
     QStackedWidget* m_kinds;
     std::array<std::vector<ChoiceButton*>, 3> m_tiles; ///< by tab
     ChoiceButton* m_lesson;
@@ -71,6 +79,7 @@ private:
     EarRound* m_ear;
     HandsRound* m_hands;
     TuningBench* m_bench;
+    TomBench* m_tomBench;
 };
 
 } // namespace bombo

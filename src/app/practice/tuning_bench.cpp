@@ -87,6 +87,9 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
     m_hearGoal = add(QStringLiteral("G"), "tuningGoalTap");
     m_hearGoal->setText(tr("Hear the goal"));
     connect(m_hearGoal, &QPushButton::clicked, this, &TuningBench::hearGoal);
+    m_freshHead = add(QStringLiteral("F"), "tuningFreshHead");
+    m_freshHead->setText(tr("Fit a fresh head"));
+    connect(m_freshHead, &QPushButton::clicked, this, &TuningBench::fitFreshHead);
     m_done = add(QStringLiteral("D"), "tuningDone");
     m_done->setText(tr("That is it"));
     connect(m_done, &QPushButton::clicked, this, &TuningBench::finish);
@@ -98,7 +101,9 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
         emit left();
     });
     column->addWidget(m_leave);
-    m_loud->hide(); // until there are wires: the page need not be wider for it
+    for (AnswerButton* button :
+         {m_loud, m_freshHead}) // until it is wanted: the page need not be wider for it
+        button->hide();
     m_second.setInterval(1000);
     connect(&m_second, &QTimer::timeout, this, [this] {
         if (m_job->within() && took() >= *m_job->within())
@@ -148,11 +153,6 @@ void TuningBench::play(const std::vector<float>& samples) {
         m_isSilent = !m_controller.output().play(softly(samples), kPracticeRate);
 }
 
-QString TuningBench::silence() {
-    return tr("Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This "
-              "one will not be kept.");
-}
-
 void TuningBench::press() {
     if (!m_job)
         return;
@@ -172,7 +172,7 @@ void TuningBench::tapHere() {
     const auto heard = m_job->hear(samples, kPracticeRate);
     const QString rod = rodsText({m_rod});
     if (!showsFigures())
-        m_reply = m_isSilent ? silence() : tr("You hear %1.").arg(rod);
+        m_reply = m_isSilent ? benchSilence() : tr("You hear %1.").arg(rod);
     else if (!heard)
         m_reply = tr("Not heard clearly: tap %1 again.").arg(rod);
     else
@@ -182,6 +182,14 @@ void TuningBench::tapHere() {
     if (m_help == TuningHelp::Advice && m_job->isRoundWhole()) {
         m_advice = m_job->advice(m_controller.session().tolerance);
         m_reply = movesText(*m_advice);
+    }
+    if (const auto ring = m_job->ring();
+        showsFigures() && m_job->task() == TuningTask::WornHead && m_job->isRoundWhole() && ring) {
+        if (m_help == TuningHelp::Advice && ring->isWorn()) {
+            m_advice.reset();
+            m_reply = tr("Bombo would fit a fresh head.");
+        }
+        m_reply = ringText(*ring) + QLatin1Char(' ') + m_reply;
     }
     if (heard && showsFigures() && !m_job->isRoundWhole()) // on to the next that was not heard
         for (int step = 1; step < m_job->drum().rods; ++step)
@@ -205,15 +213,9 @@ void TuningBench::strike(Dynamic dynamic) {
     for (float& sample : stroke.samples)
         sample *= up;
     play(stroke.samples);
-    const bool isLoud = dynamic == Dynamic::Loud;
-    if (!showsFigures())
-        m_reply = m_isSilent ? silence()
-                  : isLoud   ? tr("You hear a loud stroke in the middle.")
-                             : tr("You hear a whisper near the edge.");
-    else
-        m_reply = isLoud ? stroke.rattled ? tr("They rattle on after it.") : tr("Clean: nothing rattles on.")
-                  : stroke.answered ? tr("The wires answer.")
-                                    : tr("No answer.");
+    m_reply = !showsFigures() && m_isSilent
+                  ? benchSilence()
+                  : wireReply(dynamic, stroke.answered, stroke.rattled, showsFigures());
     if (m_help == TuningHelp::Advice)
         m_reply += QLatin1Char(' ') +
                    tr("Bombo would go to %1.").arg(turnsText(adviseWires(m_job->sweep()).recommended));
@@ -223,6 +225,16 @@ void TuningBench::strike(Dynamic dynamic) {
 void TuningBench::hearGoal() {
     if (m_job && !m_score && !m_job->isWires())
         play(m_job->goalTap(m_controller.settings().practiceRoom(), kPracticeRate));
+}
+
+void TuningBench::fitFreshHead() {
+    if (!m_job || m_score || !m_job->fitFreshHead())
+        return;
+    m_advice.reset();
+    m_reply = tr("A fresh head is on, seated and near its pitch. Even it.");
+    m_rod = 0;
+    refresh();
+    m_tap->setFocus(Qt::OtherFocusReason);
 }
 
 void TuningBench::turn(Turns turns) {
@@ -344,6 +356,7 @@ void TuningBench::refresh() {
         button->setVisible(!isOver);
     m_loud->setVisible(!isOver && isWires);
     m_hearGoal->setVisible(!isOver && !isWires);
+    m_freshHead->setVisible(!isOver && m_job->task() == TuningTask::WornHead && !m_job->isFreshHead());
     m_done->setVisible(!isOver);
     m_leave->setText(isOver ? tr("Back to the exercises") : tr("Leave it; nothing is kept"));
 }
@@ -373,6 +386,9 @@ bool TuningBench::takeKey(int key, Qt::KeyboardModifiers modifiers) {
         return true;
     case Qt::Key_G:
         hearGoal();
+        return true;
+    case Qt::Key_F:
+        fitFreshHead();
         return true;
     case Qt::Key_D:
         finish();

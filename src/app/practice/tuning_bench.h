@@ -40,11 +40,11 @@ private:
     void tapHere();
     void strike(Dynamic dynamic);
     void hearGoal();
+    void fitFreshHead();
     void turn(Turns turns);
     void choose(int rod);
     void refresh();
     void play(const std::vector<float>& samples);
-    static QString silence();
     HoopPicture hoop() const;
     QString clockText() const;
     Seconds took() const;
@@ -74,6 +74,7 @@ private:
     AnswerButton* m_tap;
     AnswerButton* m_loud;
     AnswerButton* m_hearGoal;
+    AnswerButton* m_freshHead;
     AnswerButton* m_done;
     std::vector<AnswerButton*> m_turns;
     QPushButton* m_leave;

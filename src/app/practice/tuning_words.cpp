@@ -21,12 +21,17 @@ double nearness(const TuningResult& result) {
     return std::max({1.0, result.widestAfter, std::abs(result.offAfter)});
 }
 
-std::vector<TuningResult> resultsOf(const PlaceRig& rig, TuningTask task, const QString& who) {
+std::vector<TuningResult> resultsOf(const PlaceRig& rig, std::string_view task, const QString& who) {
     std::vector<TuningResult> own;
     for (const TuningResult& result : rig.tuningResults)
-        if (result.task == tuningTaskName(task) && result.who == who.toStdString())
+        if (result.task == task && result.who == who.toStdString())
             own.push_back(result);
     return own;
+}
+
+/// Where something answers or not, how near means nothing: how often one turned does.
+bool isCountedByTurns(std::string_view task) {
+    return task == tuningTaskName(TuningTask::ChokedWires) || task == kTomTask;
 }
 
 } // namespace
@@ -43,6 +48,8 @@ QString taskTitle(TuningTask task) {
         return TuningText::tr("Slack snare side");
     case TuningTask::StickingRod:
         return TuningText::tr("A rod that sticks");
+    case TuningTask::WornHead:
+        return TuningText::tr("Dull: is it the head?");
     case TuningTask::FiveMinutes:
         break;
     }
@@ -64,6 +71,11 @@ QString taskGoal(const TuningJob& job) {
             .arg(pitchText(job.goal()));
     case TuningTask::StickingRod:
         return TuningText::tr("One rod is low and does not do what it is turned. Bring it to the others.");
+    case TuningTask::WornHead:
+        return TuningText::tr(
+                   "It sounds dull. Bring every rod of the batter to %1, and fit a fresh head only "
+                   "if this one is worn out.")
+            .arg(pitchText(job.goal()));
     case TuningTask::FiveMinutes:
         break;
     }
@@ -132,34 +144,62 @@ QStringList scoreLines(const TuningJob& job, const TuningScore& score, Seconds t
     if (job.task() == TuningTask::StickingRod)
         lines << TuningText::tr(
             "Half of what it was turned was lost in the thread: clean and oil such a rod.");
+    if (job.task() == TuningTask::WornHead)
+        lines << (score.wasWorn
+                      ? score.isFreshHead
+                            ? TuningText::tr("The head was worn out: a fresh one was the answer.")
+                            : TuningText::tr("The head was worn out: even at its pitch it stays dull. Only a "
+                                             "fresh one helps.")
+                  : score.isFreshHead
+                      ? TuningText::tr("The old head was still good, only too low: a fresh one was wasted.")
+                      : TuningText::tr("The head was good, only too low."));
     return lines;
 }
 
-EarsPicture tuningPicture(const PlaceRig& rig, TuningTask task, const QString& who) {
-    const bool isWires = task == TuningTask::ChokedWires;
+QString benchSilence() {
+    return TuningText::tr("Nothing can be heard: plug in a loudspeaker or headphones, or begin again with "
+                          "figures. This one will not be kept.");
+}
+
+QString wireReply(Dynamic dynamic, bool answered, bool rattled, bool showsFigures) {
+    const bool isLoud = dynamic == Dynamic::Loud;
+    if (!showsFigures)
+        return isLoud ? TuningText::tr("You hear a loud stroke in the middle.")
+                      : TuningText::tr("You hear a whisper near the edge.");
+    if (isLoud)
+        return rattled ? TuningText::tr("They rattle on after it.")
+                       : TuningText::tr("Clean: nothing rattles on.");
+    return answered ? TuningText::tr("The wires answer.") : TuningText::tr("No answer.");
+}
+
+QString ringText(const RoundRing& ring) {
+    return TuningText::tr("The taps ring %1 s; a fresh head rings about %2 s at this pitch.")
+        .arg(number(ring.heard.value, 2), number(ring.fresh.value, 2));
+}
+
+EarsPicture tuningPicture(const PlaceRig& rig, const char* task, const QString& who) {
+    const bool isWires = isCountedByTurns(task);
     EarsPicture picture;
     picture.smallest = 1;
     picture.largest = isWires ? 20 : 100;
     picture.marks = isWires ? std::vector<double>{1, 2, 5, 10, 20} : std::vector<double>{1, 3, 10, 30, 100};
     for (const double mark : picture.marks)
         picture.labels.push_back(
-            isWires ? TuningText::tr("%n turn(s) of the knob", nullptr, static_cast<int>(mark))
-                    : cents(mark));
+            isWires ? TuningText::tr("key set %n time(s)", nullptr, static_cast<int>(mark)) : cents(mark));
     for (const TuningResult& result : resultsOf(rig, task, who))
         picture.days.push_back({isWires ? std::max(1.0, 1.0 * result.placements) : nearness(result), 0.0});
     picture.whereNone = TuningText::tr("here stands how near you came, day by day");
     return picture;
 }
 
-QString lastTime(const PlaceRig& rig, TuningTask task, const QString& who) {
+QString lastTime(const PlaceRig& rig, const char* task, const QString& who) {
     const std::vector<TuningResult> all = resultsOf(rig, task, who);
     if (all.empty())
         return {};
     const TuningResult& last = all.back();
-    if (task == TuningTask::ChokedWires)
-        return last.isDone
-                   ? TuningText::tr("Last time right; the knob turned %n time(s)", nullptr, last.placements)
-                   : TuningText::tr("Last time not right");
+    if (isCountedByTurns(task))
+        return last.isDone ? TuningText::tr("Last time right; key set %n time(s)", nullptr, last.placements)
+                           : TuningText::tr("Last time not right");
     return TuningText::tr("Last time %1 off").arg(cents(nearness(last)));
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 /// What the tasks on practice drums are called, and what is said of how they went.
 #include "app/practice/ears_picture.h"
-#include "core/practice/tuning_job.h"
+#include "core/practice/tom_job.h"
 #include "core/record/rig.h"
 
 #include <QString>
@@ -20,9 +20,15 @@ QString movesText(const MovePlan& plan);
 QStringList scoreLines(const TuningJob& job, const TuningScore& score, Seconds took);
 /// "4 min 10 s".
 QString clockWords(Seconds seconds);
-/// Of one listener, the days before: how near the goal; at the wires how often the knob was turned.
-EarsPicture tuningPicture(const PlaceRig& rig, TuningTask task, const QString& who);
-/// "last time 6 cents, 9 placements"; empty before there is one.
-QString lastTime(const PlaceRig& rig, TuningTask task, const QString& who);
+/// By ear nothing was heard.
+QString benchSilence();
+/// What a stroke with the wires on did; by ear only which it was.
+QString wireReply(Dynamic dynamic, bool answered, bool rattled, bool showsFigures);
+QString ringText(const RoundRing& ring);
+/// Of one listener, the days before: how near the goal; at wires and tom how often the key was set.
+/// @param task by its stored name, kTomTask among them
+EarsPicture tuningPicture(const PlaceRig& rig, const char* task, const QString& who);
+/// "Last time 6 cents off"; empty before there is one.
+QString lastTime(const PlaceRig& rig, const char* task, const QString& who);
 
 } // namespace bombo

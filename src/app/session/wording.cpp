@@ -314,6 +314,16 @@ QString sizeText(const Shell& shell) {
         .arg(figures(toInches(shell.depth), 3));
 }
 
+QString intervalName(Cents interval) {
+    const QString names[]{
+        WordingText::tr("unison"),      WordingText::tr("minor second"),  WordingText::tr("major second"),
+        WordingText::tr("minor third"), WordingText::tr("major third"),   WordingText::tr("fourth"),
+        WordingText::tr("tritone"),     WordingText::tr("fifth"),         WordingText::tr("minor sixth"),
+        WordingText::tr("major sixth"), WordingText::tr("minor seventh"), WordingText::tr("major seventh"),
+        WordingText::tr("octave")};
+    return names[std::clamp(qRound(interval.value / 100.0), 0, 12)];
+}
+
 QString tensionText(Tension tension) {
     return WordingText::tr("%1 N/m").arg(number(tension.value, 0));
 }

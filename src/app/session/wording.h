@@ -54,6 +54,8 @@ QString noteWords(Hertz frequency);
 QString pitchText(Hertz frequency);
 /// "13 × 6 in" or "330 × 152 mm", across and deep.
 QString sizeText(const Shell& shell);
+/// "fourth", "octave": the nearest name, from unison to octave.
+QString intervalName(Cents interval);
 /// "3362 N/m".
 QString tensionText(Tension tension);
 /// What stands in the way, as half a sentence.

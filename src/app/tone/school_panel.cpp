@@ -57,11 +57,8 @@ SchoolPanel::SchoolPanel(QWidget* parent) : QWidget(parent) {
 
     m_interval = new QComboBox;
     m_interval->setObjectName(QStringLiteral("schoolInterval"));
-    const std::pair<QString, double> intervals[]{{tr("minor third"), 300}, {tr("major third"), 400},
-                                                 {tr("fourth"), 500},      {tr("fifth"), 700},
-                                                 {tr("sixth"), 900},       {tr("octave"), 1200}};
-    for (const auto& [name, cents] : intervals)
-        m_interval->addItem(name, cents);
+    for (const double cents : {300.0, 400.0, 500.0, 700.0, 900.0, 1200.0})
+        m_interval->addItem(intervalName(Cents{cents}), cents);
     connect(m_interval, &QComboBox::activated, this, [this] { choose(SnareSideLevel::Interval); });
     m_ratio = new NumberBox;
     m_ratio->setObjectName(QStringLiteral("schoolRatio"));

@@ -73,16 +73,18 @@ void paintOwn(QPainter& painter, const BuzzMap& map, const BuzzPicture& picture)
 } // namespace
 
 BuzzPicture buzzPicture(const Reckoned& reckoned) {
-    const Session& session = reckoned.session();
+    return buzzPicture(reckoned.session().drum, knownState(reckoned), reckoned.session().neighbours);
+}
+
+BuzzPicture buzzPicture(const Drum& drum, const DrumState& state, const std::vector<Neighbour>& neighbours) {
     BuzzPicture picture;
-    picture.neighbours = session.neighbours;
-    const DrumState state = knownState(reckoned);
+    picture.neighbours = neighbours;
     for (const CoupledMode& mode : coupledModes(state))
         if (mode.frequency.value < BuzzMap::kHighest)
             picture.own.push_back({mode.m, mode.order, mode.frequency, mode.snareSideShare > 0.5});
     std::sort(picture.own.begin(), picture.own.end(),
               [](const OwnTone& a, const OwnTone& b) { return a.frequency < b.frequency; });
-    picture.strongest = meetings(session.drum, state, picture.neighbours);
+    picture.strongest = meetings(drum, state, neighbours);
     picture.total = wireEnergy(picture.strongest);
     if (picture.strongest.size() > kMeetingsShown)
         picture.strongest.resize(kMeetingsShown);

@@ -27,6 +27,7 @@ struct BuzzPicture {
 };
 inline constexpr std::size_t kMeetingsShown = 5;
 
+BuzzPicture buzzPicture(const Drum& drum, const DrumState& state, const std::vector<Neighbour>& neighbours);
 BuzzPicture buzzPicture(const Reckoned& reckoned);
 /// "floor tom 180 Hz on (0,2) 362 Hz".
 QString meetingText(const Meeting& meeting, const BuzzPicture& picture);

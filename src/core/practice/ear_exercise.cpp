@@ -52,6 +52,8 @@ constexpr double kCloseFloor = -85.0; ///< dB against a tap
 constexpr float kTapPeak = 0.35F;
 constexpr double kStruckAbout = 0.5;
 constexpr double kMostApart = 0.45; ///< of the radius, from there either way
+constexpr int kNamesOffered = 3;
+constexpr int kOctave = 12; ///< semitones
 /// Cents between the two partials of the batter's (1,1) that beat so often a second.
 double centsForBeat(double beat, Hertz edge) {
     return 1200.0 * std::log2(1.0 + beat / edge.value);
@@ -78,6 +80,8 @@ EarRange rangeOf(EarExercise exercise) {
         return {0.15, 0.02, 2.0 * kMostApart};
     case EarExercise::LooserWires:
         return {0.4, 0.05, 3.0};
+    case EarExercise::Interval:
+        return {200.0, 100.0, 500.0};
     case EarExercise::Longer:
         break;
     }
@@ -89,6 +93,7 @@ EarUnit unitOf(EarExercise exercise) {
     case EarExercise::Higher:
     case EarExercise::LowRod:
     case EarExercise::Wavers:
+    case EarExercise::Interval:
         return EarUnit::InCents;
     case EarExercise::LooserWires:
         return EarUnit::InTurns;
@@ -107,14 +112,21 @@ std::optional<EarExercise> earExerciseNamed(std::string_view name) {
     return std::nullopt;
 }
 
-int soundsOf(EarExercise exercise, const Drum& drum) {
+int answersOf(EarExercise exercise, const Drum& drum) {
+    if (exercise == EarExercise::Interval)
+        return kNamesOffered;
     // Opposite rods are heard alike: only half the hoop can be told apart.
     return exercise == EarExercise::LowRod ? std::clamp(drum.rods / 2, 2, 5) : 2;
 }
 
+double playable(EarExercise exercise, double difference) {
+    return exercise == EarExercise::Interval ? 100.0 * std::clamp(std::round(difference / 100.0), 1.0, 5.0)
+                                             : difference;
+}
+
 const char* earExerciseName(EarExercise exercise) {
-    static constexpr std::array names{"higher", "low_rod",     "wavers",      "faster_beat",
-                                      "longer", "nearer_edge", "looser_wires"};
+    static constexpr std::array names{"higher", "low_rod",     "wavers",       "faster_beat",
+                                      "longer", "nearer_edge", "looser_wires", "interval"};
     return names.at(static_cast<std::size_t>(exercise));
 }
 
@@ -154,9 +166,55 @@ One tapFor(EarExercise exercise, const Drum& drum, Tension batter, Tension snare
         break;
     case EarExercise::Higher:
     case EarExercise::LooserWires:
+    case EarExercise::Interval:
         break;
     }
     return one;
+}
+
+struct BothTensions {
+    Tension batter;
+    Tension snareSide;
+};
+
+/// Tensions at which the edge pitches lie so far apart, around the same middle as before. The air makes pitch
+/// not quite a root of tension, and each head feels the other a little: a few rounds settle both.
+BothTensions apart(const Drum& drum, BothTensions now, Cents interval) {
+    const auto pitchesAt = [&](const BothTensions& both) {
+        const DrumState state = drumState(drum, both.batter, both.snareSide, airAt(kPracticeWeather));
+        return std::pair(edgePitch(state, HeadSide::Batter), edgePitch(state, HeadSide::SnareSide));
+    };
+    const auto [batter, snareSide] = pitchesAt(now);
+    const double middle = std::sqrt(batter.value * snareSide.value);
+    const double half = std::exp2(interval.value / 2400.0);
+    for (int round = 0; round < 6; ++round) {
+        const auto [low, high] = pitchesAt(now);
+        now.batter = now.batter * std::pow(middle / half / low.value, 2.0);
+        now.snareSide = now.snareSide * std::pow(middle * half / high.value, 2.0);
+    }
+    return now;
+}
+
+/// The batter, then the snare side, each with the other muted.
+EarSounds namedInterval(const Drum& drum, BothTensions own, double difference, const PracticeSound& sound,
+                        std::uint64_t seed, Dice& dice) {
+    EarSounds all;
+    const int step = static_cast<int>(std::lround(difference / 100.0));
+    const auto oneOf = [&](int count) {
+        return std::min(count - 1, static_cast<int>(dice.uniform(0.0, count)));
+    };
+    const int lowest = oneOf(kOctave - (kNamesOffered - 1) * step + 1);
+    for (int name = 0; name < kNamesOffered; ++name)
+        all.intervals.push_back(Cents{100.0 * (lowest + name * step)});
+    all.due = oneOf(kNamesOffered);
+    const BothTensions both = apart(drum, own, all.intervals[static_cast<std::size_t>(all.due)]);
+    const Played played = evenAt(drum, both.batter, both.snareSide);
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+        PracticeTap tap{.side = side, .rod = 0, .stroke = seed * 8 + (side == HeadSide::Batter ? 0U : 1U)};
+        tap.hands.sloppiness = 0.5;
+        all.sounds.push_back(practiceTap(drum, played.nature, played.state, tap, kPracticeWeather, sound));
+    }
+    return all;
 }
 
 /// Whispers near the edge, between where wires rattle and where they choke; close by, as loud as a tap.
@@ -186,21 +244,23 @@ EarSounds earSounds(EarExercise exercise, const Drum& drum, Tension batter, Tens
                     double difference, const PracticeRoom& room, double sampleRate, std::uint64_t seed) {
     Dice dice(seed);
     EarSounds all;
-    const int count = soundsOf(exercise, drum);
+    const int count = answersOf(exercise, drum);
     all.due = std::min(count - 1, static_cast<int>(dice.uniform(0.0, count)));
     // All together stand a little higher or lower each time: no pitch can be learnt by heart.
-    const double apart = std::exp2(dice.uniform(-100.0, 100.0) / 600.0);
+    const double moved = std::exp2(dice.uniform(-100.0, 100.0) / 600.0);
     PracticeSound sound = soundIn(room, sampleRate, seed);
-    sound.length = Seconds{count > 2 ? 0.7 : 1.1};
+    sound.length = Seconds{exercise == EarExercise::LowRod ? 0.7 : 1.1};
     sound.leadIn = Seconds{0.05};
+    if (exercise == EarExercise::Interval)
+        return namedInterval(drum, {batter * moved, snareSide * moved}, difference, sound, seed, dice);
     for (int index = 0; index < count; ++index) {
         const std::uint64_t stroke = seed * 8 + static_cast<std::uint64_t>(index);
         if (exercise == EarExercise::LooserWires) {
             all.sounds.push_back(
-                wiresFor(drum, batter * apart, snareSide, difference, index == all.due, stroke, sound));
+                wiresFor(drum, batter * moved, snareSide, difference, index == all.due, stroke, sound));
             continue;
         }
-        One one = tapFor(exercise, drum, batter * apart, snareSide, difference, index, all.due);
+        One one = tapFor(exercise, drum, batter * moved, snareSide, difference, index, all.due);
         one.tap.stroke = stroke;
         one.tap.hands.sloppiness = 0.5;
         all.sounds.push_back(

@@ -11,6 +11,7 @@ namespace {
 constexpr std::size_t kSteps = 81;
 constexpr double kSlip = 0.04;
 constexpr double kThreeInFour = 0.6745; ///< of the standard normal
+constexpr double kNamedInThree = 0.887; ///< likewise, where 4 Phi - 1 is three times three in four
 constexpr double kSureEnough = 0.2;     ///< error of the logarithm
 
 constexpr double kFarthest = 8.0; ///< of the logarithm of d / t that is tabled, both ways
@@ -29,6 +30,11 @@ double toldAmong(int sounds, double apart) {
     return sum * step / std::sqrt(2.0 * std::numbers::pi);
 }
 
+/// Of three names in a row: beyond the middle between two of them the wrong one is nearer.
+double named(double halfApart) {
+    return (4.0 * normalBelow(halfApart) - 1.0) / 3.0;
+}
+
 double entropyOf(const std::vector<double>& chances) {
     double entropy = 0.0;
     for (const double chance : chances)
@@ -39,12 +45,14 @@ double entropyOf(const std::vector<double>& chances) {
 
 } // namespace
 
-ListenerThreshold::ListenerThreshold(double usual, double smallest, double largest, int sounds)
-    : m_sounds(sounds) {
+ListenerThreshold::ListenerThreshold(double usual, double smallest, double largest, int answers,
+                                     Telling telling) {
     for (double log = -kFarthest; log <= kFarthest + kTableStep; log += kTableStep)
-        m_right.push_back(kSlip / sounds +
+        m_right.push_back(kSlip / answers +
                           (1.0 - kSlip) *
-                              toldAmong(sounds, std::numbers::sqrt2 * kThreeInFour * std::exp(log)));
+                              (telling == Telling::Name
+                                   ? named(kNamedInThree * std::exp(log))
+                                   : toldAmong(answers, std::numbers::sqrt2 * kThreeInFour * std::exp(log))));
     const double spread = std::log(2.5);
     for (std::size_t i = 0; i < kSteps; ++i) {
         const double log =

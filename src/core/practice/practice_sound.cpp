@@ -129,4 +129,13 @@ void addClick(std::vector<float>& samples, const PracticeSound& sound, double le
     }
 }
 
+void hearHere(std::vector<float>& samples, const PracticeSound& sound, double radius, double angle,
+              std::uint64_t stroke, double peak, Dice& dice) {
+    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
+    hearInRoom(samples, sound.room, sound.sampleRate, lead, radius * std::cos(angle),
+               radius * std::sin(angle), stroke);
+    addRoom(samples, sound, peak, dice);
+    passDriver(samples, sound.room, sound.sampleRate, lead);
+}
+
 } // namespace bombo

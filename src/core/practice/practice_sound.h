@@ -20,5 +20,9 @@ std::vector<float> scaledTo(double peak, const std::vector<double>& sum);
 void addClick(std::vector<float>& samples, const PracticeSound& sound, double level, Dice& dice);
 /// Noise and hum of the room, against this peak.
 void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice);
+/// A dry sound as it comes out of the microphone, with the floor, the hum and what its driver does.
+/// @param peak of an ordinary blow, that floor and hum are stated against
+void hearHere(std::vector<float>& samples, const PracticeSound& sound, double radius, double angle,
+              std::uint64_t stroke, double peak, Dice& dice);
 
 } // namespace bombo

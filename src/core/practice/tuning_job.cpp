@@ -1,10 +1,12 @@
 #include "core/practice/tuning_job.h"
 
+#include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 #include "core/acoustics/pitches.h"
 #include "core/procedure/head_rounds.h"
 #include "core/tap/taps_in.h"
 #include "core/units/dice.h"
+#include "core/units/median.h"
 
 #include <algorithm>
 #include <cmath>
@@ -23,6 +25,8 @@ constexpr Cents kWorthIt{20.0}; ///< of the rod that sounds farthest off
 constexpr Cents kHardly{45.0};  ///< beyond it half the rods beat too much to be read
 constexpr Turns kSlack{-1.0};
 constexpr Turns kALittleLow{-0.25};
+constexpr double kWornLoss = 2.5; ///< factor on the decay rates of a head that is worn out
+constexpr std::size_t kTapsOfARing = 4;
 constexpr int kTriesAtARod = 3; ///< then its opposite speaks for it
 constexpr Turns kKnobEnd{5.0};
 constexpr Turns kTooFar{1.0}; ///< of the knob, beyond where the softest strokes still answer
@@ -34,8 +38,8 @@ Turns toSixteenth(Turns turns) {
 } // namespace
 
 const char* tuningTaskName(TuningTask task) {
-    static constexpr std::array names{"one_rod",          "uneven",       "choked_wires",
-                                      "slack_snare_side", "sticking_rod", "five_minutes"};
+    static constexpr std::array names{"one_rod",      "uneven",    "choked_wires", "slack_snare_side",
+                                      "sticking_rod", "worn_head", "five_minutes"};
     return names.at(static_cast<std::size_t>(task));
 }
 
@@ -55,7 +59,8 @@ TuningJob::TuningJob(TuningTask task, const Drum& drum, Tension batter, Tension 
     m_sweep.slackTurns = m_drum.wires.slackTurns;
     m_sweep.snareSideFilmLoad = filmLoad(m_drum.snareSideHead, snareSide);
     m_sweep.current = m_state.strainer;
-    m_begin = m_state;
+    m_widestBefore = widestIn(m_state);
+    m_begin = m_wasWorn ? m_fresh : m_state;
     m_load = highestLoad();
 }
 
@@ -105,6 +110,18 @@ void TuningJob::plant(std::uint64_t seed) {
     case TuningTask::FiveMinutes:
         strew(kALittleLow);
         break;
+    case TuningTask::WornHead: {
+        head.damping = 1.0;
+        const std::vector<Turns> even = turns;
+        strew(kALittleLow);
+        m_fresh = m_state;
+        turns = even;
+        m_wasWorn = dice.uniform(0.0, 1.0) < 0.5;
+        strew(m_wasWorn ? kALittleLow : kSlack);
+        if (m_wasWorn)
+            head.damping = kWornLoss;
+        break;
+    }
     case TuningTask::ChokedWires:
         m_state.strainer = toSixteenth(chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper) + kTooFar);
         break;
@@ -163,6 +180,26 @@ bool TuningJob::turn(int rod, Turns turns) {
     return true;
 }
 
+bool TuningJob::fitFreshHead() {
+    if (m_task != TuningTask::WornHead || m_isFreshHead)
+        return false;
+    m_isFreshHead = true;
+    m_nature.batter.damping = 1.0;
+    m_state = m_begin = m_fresh;
+    std::fill(m_turned.begin(), m_turned.end(), Turns{});
+    m_load = highestLoad();
+    m_rounds.clear(); // what turns did to another head
+    forgetRound();
+    m_hasTurned = false;
+    m_hasTapped = true;
+    return true;
+}
+
+void TuningJob::forgetRound() {
+    std::fill(m_readings.begin(), m_readings.end(), std::nullopt);
+    std::fill(m_tries.begin(), m_tries.end(), 0);
+}
+
 Turns TuningJob::turnedAt(int rod) const {
     if (isWires())
         return m_state.strainer - m_begin.strainer;
@@ -173,8 +210,7 @@ std::vector<float> TuningJob::tap(int rod, const PracticeRoom& room, double samp
     if (m_hasTurned) {
         if (isWhole())
             m_rounds.push_back({m_readings, m_heardAt});
-        std::fill(m_readings.begin(), m_readings.end(), std::nullopt);
-        std::fill(m_tries.begin(), m_tries.end(), 0);
+        forgetRound();
     }
     m_hasTurned = false;
     m_hasTapped = true;
@@ -187,8 +223,11 @@ std::vector<float> TuningJob::tap(int rod, const PracticeRoom& room, double samp
 std::vector<float> TuningJob::goalTap(const PracticeRoom& room, double sampleRate) {
     PracticeState even = m_state;
     even.turns(side()) = evenTurns(m_nature, even, side(), m_tension);
+    HiddenNature sound = m_nature;
+    if (m_task == TuningTask::WornHead)
+        sound.batter.damping = 1.0;
     const PracticeTap tap{.side = side(), .rod = m_lastRod, .stroke = ++m_stroke};
-    return practiceTap(m_drum, m_nature, even, tap, kPracticeWeather, soundIn(room, sampleRate, m_stroke));
+    return practiceTap(m_drum, sound, even, tap, kPracticeWeather, soundIn(room, sampleRate, m_stroke));
 }
 
 PracticeWireStroke TuningJob::strike(Dynamic dynamic, const PracticeRoom& room, double sampleRate) {
@@ -214,7 +253,10 @@ Expectation TuningJob::expectation() const {
     double turned = 0.0;
     for (int rod = 0; rod < m_drum.rods; ++rod)
         turned += turnedAt(rod).value / m_drum.rods;
-    const Turns planted = m_task == TuningTask::SlackSnareSide ? kSlack : Turns{0.0};
+    // Of a dull head nobody says how low it stands: half way.
+    const Turns planted = m_task == TuningTask::SlackSnareSide               ? kSlack
+                          : m_task == TuningTask::WornHead && !m_isFreshHead ? 0.5 * kSlack
+                                                                             : Turns{0.0};
     const double perTurn = tensionPerTurnPrior(m_drum, side()).value;
     const Tension now{std::max(0.3 * m_tension.value, m_tension.value + (planted.value + turned) * perTurn)};
     return {.modes = expectedModes(mutedModes(stateAt(now), side()))};
@@ -239,6 +281,23 @@ bool TuningJob::isWhole() const {
             (rods % 2 == 1 || m_tries[rod] < kTriesAtARod || !m_readings[(rod + rods / 2) % rods]))
             return false;
     return true;
+}
+
+std::optional<RoundRing> TuningJob::ring() const {
+    std::vector<double> rings;
+    std::vector<double> pitches;
+    for (const auto& reading : m_readings)
+        if (reading && reading->t60) {
+            rings.push_back(reading->t60->value);
+            pitches.push_back(reading->frequency.value);
+        }
+    if (rings.size() < kTapsOfARing)
+        return std::nullopt;
+    const double up = std::exp2(centsBetween(m_goal, Hertz{medianOf(pitches)}).value / 600.0);
+    const std::vector<CoupledMode> modes = mutedModes(stateAt(m_tension * up), side());
+    const auto edge =
+        std::find_if(modes.begin(), modes.end(), [](const CoupledMode& mode) { return mode.m == 1; });
+    return RoundRing{Seconds{medianOf(rings)}, t60OfRate(decayRate(*edge, m_drum))};
 }
 
 bool TuningJob::isRoundWhole() const {
@@ -330,10 +389,12 @@ TuningScore TuningJob::score(Cents tolerance) const {
         return score;
     }
     score.load = m_load;
-    score.widestBefore = widestIn(m_begin);
+    score.widestBefore = m_widestBefore;
+    score.wasWorn = m_wasWorn;
+    score.isFreshHead = m_isFreshHead;
     score.widestAfter = widestIn(m_state);
     score.offAfter = offGoal(m_state);
-    score.isDone = isWithin(m_state, tolerance);
+    score.isDone = isWithin(m_state, tolerance) && (!m_wasWorn || m_isFreshHead);
     return score;
 }
 

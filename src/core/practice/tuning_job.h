@@ -18,12 +18,14 @@ enum class TuningTask {
     ChokedWires,    ///< the strainer is drawn too far
     SlackSnareSide, ///< a turn too low, and uneven
     StickingRod,    ///< one rod is low, and half of what it is turned gets lost in its thread
+    WornHead,       ///< dull: now of a worn head, now only too low and uneven
     FiveMinutes,    ///< uneven and too low, before the show begins
 };
-inline constexpr std::array kTuningTasks{TuningTask::OneRod,      TuningTask::Uneven,
-                                         TuningTask::ChokedWires, TuningTask::SlackSnareSide,
-                                         TuningTask::StickingRod, TuningTask::FiveMinutes};
-/// Stored names: "one_rod", "uneven", "choked_wires", "slack_snare_side", "sticking_rod", "five_minutes".
+inline constexpr std::array kTuningTasks{
+    TuningTask::OneRod,      TuningTask::Uneven,   TuningTask::ChokedWires, TuningTask::SlackSnareSide,
+    TuningTask::StickingRod, TuningTask::WornHead, TuningTask::FiveMinutes};
+/// Stored names: "one_rod", "uneven", "choked_wires", "slack_snare_side", "sticking_rod", "worn_head",
+/// "five_minutes".
 const char* tuningTaskName(TuningTask task);
 
 /// What is shown meanwhile.
@@ -60,7 +62,17 @@ struct TuningScore {
     bool answers = false;      ///< wires: a whisper near the edge
     bool rattles = false;      ///< wires: after a loud stroke
     bool isWires = false;
-    bool isDone = false; ///< widest rod and mean within the tolerance; or answers and does not rattle
+    bool wasWorn = false;     ///< the head that the task began with
+    bool isFreshHead = false; ///< another was fitted
+    bool isDone = false; ///< widest rod and mean within the tolerance, on a head that is not worn out; or
+                         ///< answers and does not rattle
+};
+
+/// How long the taps of a round rang, and how long a fresh head rings at their pitch.
+struct RoundRing {
+    Seconds heard; ///< the median
+    Seconds fresh; ///< as the model has it, with usual losses
+    bool isWorn() const { return heard < 0.6 * fresh; }
 };
 
 class TuningJob {
@@ -81,7 +93,11 @@ public:
     /// finger-tight, or the head is torn
     bool turn(int rod, Turns turns);
     bool isTorn() const { return m_load >= 1.0; }
-    Turns turnedAt(int rod) const; ///< since the beginning
+    Turns turnedAt(int rod) const; ///< since the beginning, or since a fresh head was fitted
+    /// A fresh head in place of the one at hand, seated and brought near its pitch, all counts from there on.
+    /// @return false where the task is another, or it was done already
+    bool fitFreshHead();
+    bool isFreshHead() const { return m_isFreshHead; }
     Turns knob() const { return m_state.strainer; }
 
     /// A tap in front of a rod; begins a new round if anything was turned since. @pre !isWires()
@@ -97,6 +113,8 @@ public:
     const std::vector<std::optional<RodReading>>& readings() const { return m_readings; }
     /// Every rod was heard, or after three taps its opposite was.
     bool isRoundWhole() const;
+    /// Empty before four taps of the round told it.
+    std::optional<RoundRing> ring() const;
     /// What Bombo would turn after this round. @pre isRoundWhole()
     MovePlan advice(Cents tolerance) const;
 
@@ -122,7 +140,11 @@ private:
     Drum m_drum;
     HiddenNature m_nature;
     PracticeState m_state;
-    PracticeState m_begin;
+    PracticeState m_begin; ///< where the shortest way starts
+    PracticeState m_fresh; ///< with a fresh head
+    Cents m_widestBefore;
+    bool m_wasWorn = false;
+    bool m_isFreshHead = false;
     Tension m_tension; ///< of the head at hand, to end at
     Tension m_other;   ///< of the other head
     Hertz m_goal;
@@ -134,6 +156,7 @@ private:
         std::vector<Turns> turned;
     };
     EveningShare learnedShare() const;
+    void forgetRound();
 
     std::vector<Round> m_rounds; ///< those before the one at hand
     bool m_hasTurned = false;    ///< since the last tap

@@ -133,6 +133,17 @@ struct Swings {
             velocity[half] = v * turnCos[half] - d * turnSin[half];
         }
     }
+    /// Velocity that sounds from elsewhere give with one sample.
+    void push(const std::vector<ContactDrive>& drives, double t, double dt) {
+        for (const ContactDrive& drive : drives) {
+            const double now =
+                dt * std::exp(-drive.rate * t) * std::sin(2.0 * std::numbers::pi * drive.frequency * t);
+            for (std::size_t m = 0; m < kContactModes; ++m) {
+                Four& half = velocity[m / kContactPlaces];
+                half.set(m % kContactPlaces, half[m % kContactPlaces] + now * drive.push[m]);
+            }
+        }
+    }
     double heard() const {
         Four sum{};
         for (const Four& half : deflection)
@@ -164,7 +175,7 @@ Swings swingsOf(const std::array<ContactMode, kContactModes>& modes, double dt) 
 } // namespace
 
 WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, const WireBodies& wires,
-                        double sampleRate, double seconds) {
+                        double sampleRate, double seconds, const std::vector<ContactDrive>& drives) {
     const double dt = 1.0 / sampleRate;
     constexpr double count = static_cast<double>(kContactPlaces * kBodiesAPlace);
     const double bodyMass = wires.mass / count;
@@ -188,6 +199,7 @@ WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, con
             result.lastStrike = static_cast<double>(step) * dt;
         result.head[step] = swings.heard();
         result.wires[step] = sumOf(bodies.change) * (1.0 / count);
+        swings.push(drives, static_cast<double>(step) * dt, dt);
         swings.advance(-bodyMass * bodies.pushed); // on the head, beyond what bends it at rest
     }
     result.apart = off / (static_cast<double>(std::max<std::size_t>(1, std::min(steps, early))) * count);

@@ -27,6 +27,13 @@ struct WireBodies {
     std::uint64_t seed = 0; ///< strands differ a little in pull
 };
 
+/// A sound from elsewhere that sets the modes going: a sine that dies away.
+struct ContactDrive {
+    double frequency = 0;                     ///< Hz
+    double rate = 0;                          ///< of decay, 1/s
+    std::array<double, kContactModes> push{}; ///< at the beginning, on each mode, m/s^2
+};
+
 struct WireContact {
     std::vector<double> head;  ///< angular frequency times deflection, summed over the modes, m/s
     std::vector<double> wires; ///< change of the contact acceleration from sample to sample, mean, m/s^2
@@ -34,11 +41,12 @@ struct WireContact {
     double lastStrike = 0;     ///< s after the blow; 0 if they never left
 };
 
-/// Time stepping of modes and bodies, three at each place, from the blow on: exact rotation of each mode, a
-/// spring with loss between head and body while they touch, force and counterforce. At rest the pull bends
-/// the head; deflections are from there. Source: docs/physics.md, section 10.
+/// Time stepping of modes and bodies, three at each place, from the blow or the first sound from elsewhere
+/// on: exact rotation of each mode, a spring with loss between head and body while they touch, force and
+/// counterforce. At rest the pull bends the head; deflections are from there. Source: docs/physics.md,
+/// section 10.
 /// @pre sampleRate >= 20 kHz, which the contact's own frequency needs; frequencies and masses > 0
 WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, const WireBodies& wires,
-                        double sampleRate, double seconds);
+                        double sampleRate, double seconds, const std::vector<ContactDrive>& drives = {});
 
 } // namespace bombo

@@ -39,6 +39,7 @@ TEST(TuningJob, NoTaskIsDoneBeforeItBegins) {
         for (std::uint64_t seed = 1; seed <= 12; ++seed) {
             const TuningScore score = jobOf(task, seed).score(kTolerance);
             EXPECT_FALSE(score.isDone) << tuningTaskName(task) << ' ' << seed;
+            EXPECT_EQ(score.wasWorn && task != TuningTask::WornHead, false);
             EXPECT_GE(score.fewest, 1) << tuningTaskName(task) << ' ' << seed;
             if (task == TuningTask::Uneven || task == TuningTask::FiveMinutes) {
                 EXPECT_GE(score.widestBefore.value, 20.0) << "else there is nothing to hear";
@@ -53,6 +54,8 @@ TEST(TuningJob, TheShortestWayEndsItInOnePass) {
         for (std::uint64_t seed = 1; seed <= 12; ++seed) {
             TuningJob job = jobOf(task, seed);
             const TuningScore before = job.score(kTolerance);
+            if (before.wasWorn)
+                EXPECT_TRUE(job.fitFreshHead());
             turnAll(job, before.best);
             const TuningScore after = job.score(kTolerance);
             EXPECT_TRUE(after.isDone) << tuningTaskName(task) << ' ' << seed << ' ' << after.widestAfter.value
@@ -75,6 +78,39 @@ TEST(TuningJob, OneRodIsOneRodAndAStickingOneTakesTwice) {
         return turns / score.widestBefore.value;
     };
     EXPECT_NEAR(turnsACent(sticking) / turnsACent(one), 2.0, 0.2) << "half of each turn is lost";
+}
+
+TEST(TuningJob, AWornHeadStaysDullUntilAFreshOneIsFitted) {
+    int worn = 0;
+    int judged = 0;
+    for (std::uint64_t seed = 1; seed <= 16; ++seed) {
+        TuningJob job = jobOf(TuningTask::WornHead, seed);
+        const bool wasWorn = job.score(kTolerance).wasWorn;
+        worn += wasWorn ? 1 : 0;
+        EXPECT_FALSE(job.ring()) << "nothing was heard";
+        for (int rod = 0; rod < job.drum().rods; ++rod)
+            for (int again = 0; again < 3 && !job.readings()[static_cast<std::size_t>(rod)]; ++again)
+                job.hear(job.tap(rod, kRoom, kRate), kRate);
+        const auto ring = job.ring();
+        judged += ring && ring->isWorn() == wasWorn ? 1 : 0;
+        if (!wasWorn) { // its own rods are enough
+            turnAll(job, job.score(kTolerance).best);
+            EXPECT_TRUE(job.score(kTolerance).isDone) << seed;
+            continue;
+        }
+        job.turn(0, kSmallestTurn);
+        EXPECT_FALSE(job.score(kTolerance).isDone);
+        EXPECT_TRUE(job.fitFreshHead());
+        EXPECT_FALSE(job.fitFreshHead()) << "one is at hand";
+        EXPECT_EQ(job.turnedAt(0).value, 0.0) << "counts begin anew";
+        EXPECT_FALSE(job.ring()) << "of the head before";
+        turnAll(job, job.score(kTolerance).best);
+        EXPECT_TRUE(job.score(kTolerance).isDone) << seed;
+    }
+    EXPECT_GE(worn, 4);
+    EXPECT_LE(worn, 12);
+    EXPECT_GE(judged, 14) << "by how long the taps ring, in a room";
+    EXPECT_FALSE(jobOf(TuningTask::OneRod, 1).fitFreshHead());
 }
 
 // On any drum that can be described there is something to hear and to put right.
