@@ -54,8 +54,9 @@ TEST(TuningJob, TheShortestWayEndsItInOnePass) {
         for (std::uint64_t seed = 1; seed <= 12; ++seed) {
             TuningJob job = jobOf(task, seed);
             const TuningScore before = job.score(kTolerance);
-            if (before.wasWorn)
+            if (before.wasWorn) {
                 EXPECT_TRUE(job.fitFreshHead());
+            }
             turnAll(job, before.best);
             const TuningScore after = job.score(kTolerance);
             EXPECT_TRUE(after.isDone) << tuningTaskName(task) << ' ' << seed << ' ' << after.widestAfter.value
