@@ -15,10 +15,11 @@ namespace {
 constexpr double kAbove = 0.3; ///< sine of the height that the sound comes from
 constexpr int kRings = 20;     ///< of points on a head
 constexpr int kPointsARing = 32;
-constexpr double kBuzzFor = 0.45;      ///< s: a tom has spoken by then
-constexpr double kBuzzRate = 24000.0;  ///< Hz
-constexpr double kHighestDriven = 900; ///< Hz
-constexpr double kWiresInIt = 0.5;     ///< loudness of the wires against the tom's own; estimate
+constexpr double kBuzzFor = 0.45;       ///< s: a tom has spoken by then
+constexpr double kBuzzRate = 24000.0;   ///< Hz
+constexpr double kHighestDriven = 900;  ///< Hz
+constexpr double kWithinTheBlow = 0.03; ///< s: what ticks before is not heard apart from the tom itself
+constexpr double kWiresInIt = 0.5;      ///< loudness of the wires against the tom's own; estimate
 
 /// Force of a plane wave of unit pressure on a mode, m^2, as the head points add up.
 /// @param turned the mode's own cosine is turned so far from the wires' diameter, rad
@@ -136,8 +137,10 @@ double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeStat
 Seconds tomBuzz(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                 const TomBeside& beside) {
     const Driven driven = drivenBy(drum, nature, state, beside);
-    return Seconds{wireContact(driven.modes, wiresOf(drum, nature, state), kBuzzRate, kBuzzFor, driven.drives)
-                       .lastStrike};
+    const double last =
+        wireContact(driven.modes, wiresOf(drum, nature, state), kBuzzRate, kBuzzFor, driven.drives)
+            .lastStrike;
+    return Seconds{last < kWithinTheBlow ? 0.0 : last};
 }
 
 PracticeTomStroke practiceTom(const Drum& drum, const HiddenNature& nature, const PracticeState& state,

@@ -12,7 +12,10 @@ namespace {
 
 constexpr Turns kTomKnobEnd{5.0};
 constexpr double kThrownBeyondPull = 2.2; ///< what the tom throws the wires with, against their pull
+constexpr Seconds kPlainBuzz{0.08};
 constexpr int kPlantings = 12;
+constexpr Hertz kLowestTom{70.0};
+constexpr Hertz kHighestTom{260.0};
 
 PracticeSound drySound(double sampleRate) {
     return {.sampleRate = sampleRate, .length = Seconds{1.1}, .leadIn = Seconds{0.05}};
@@ -38,15 +41,38 @@ bool TomJob::plant(std::uint64_t seed) {
     const Turns choke = chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper);
     m_knobBegin = m_state.strainer =
         Turns{std::round(8.0 * (choke.value + std::min(m_nature.rattle, choke).value)) / 16.0};
-    // The tom's lowest partial, or its second, on the drum's lowest tone: a small tom or a larger one.
-    const DrumState heads = drumState(m_drum, m_batter, m_snareSide, airAt(kPracticeWeather));
-    const Hertz lowest = namedPitches(heads).centre * (1.0 + m_nature.centreOff);
-    const double onIt = dice.uniform(0.0, 1.0) < 0.5 ? 1.0 : 1.5;
-    const Hertz pitch = moved(lowest * (1.0 / onIt), Cents{dice.uniform(-15.0, 15.0)});
-    m_planted = {neighbourAt({}, NeighbourKind::Tom, pitch), 1.0, dice.uniform(0.0, kTwoPi)};
-    m_planted.loudness = kThrownBeyondPull * wirePull(m_state.strainer, m_nature) /
-                         tomThrow(m_drum, m_nature, m_state, m_planted);
-    return tomBuzz(m_drum, m_nature, m_state, m_planted).value > 0.0 && leastMove().has_value();
+    m_planted.bearing = dice.uniform(0.0, kTwoPi);
+    m_planted.loudness = 1.0;
+    const double highest = tuneTom(dice);
+    m_planted.loudness = kThrownBeyondPull * wirePull(m_state.strainer, m_nature) / highest;
+    return tomBuzz(m_drum, m_nature, m_state, m_planted) > kPlainBuzz && leastMove().has_value();
+}
+
+/// One of the tom's partials on one of the drum's own, where the wires are thrown most, or nearly so.
+/// @return acceleration under the wires at a loudness of 1
+double TomJob::tuneTom(Dice& dice) {
+    struct Place {
+        Hertz pitch;
+        double thrown;
+    };
+    std::vector<Place> places;
+    double most = 0.0;
+    const DrumState heads = meanState(m_drum, m_nature, m_state, kPracticeWeather);
+    for (const CoupledMode& mode : trueModes(heads, m_nature))
+        for (const NeighbourPartial& partial :
+             neighbourAt({}, NeighbourKind::Tom, Hertz{1.0}).partials) { // by their ratios
+            const Hertz pitch = mode.frequency * (1.0 / partial.frequency.value);
+            if (pitch < kLowestTom || pitch > kHighestTom)
+                continue;
+            m_planted.tom = neighbourAt({}, NeighbourKind::Tom, pitch);
+            places.push_back({pitch, tomThrow(m_drum, m_nature, m_state, m_planted)});
+            most = std::max(most, places.back().thrown);
+        }
+    std::erase_if(places, [&](const Place& place) { return place.thrown < 0.6 * most; });
+    const auto which = static_cast<std::size_t>(dice.uniform(0.0, static_cast<double>(places.size())));
+    const Place chosen = places[std::min(which, places.size() - 1)];
+    m_planted.tom = neighbourAt({}, NeighbourKind::Tom, chosen.pitch);
+    return chosen.thrown;
 }
 
 TomBeside TomJob::beside(Turns tomTurned) const {

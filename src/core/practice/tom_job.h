@@ -5,6 +5,8 @@
 
 namespace bombo {
 
+class Dice;
+
 /// Stored name among the tasks of a drum to put right.
 inline constexpr const char* kTomTask = "buzzing_tom";
 
@@ -58,6 +60,7 @@ private:
     TomBeside beside(Turns tomTurned) const;
     PracticeState stateNow() const;
     bool plant(std::uint64_t seed);
+    double tuneTom(Dice& dice);
     std::optional<Turns> leastMove() const;
 
     Drum m_drum;

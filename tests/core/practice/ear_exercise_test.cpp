@@ -183,15 +183,10 @@ TEST(EarExercise, TheHeadsLieApartByTheNameThatIsDue) {
             EXPECT_DOUBLE_EQ((both.intervals[1] - both.intervals[0]).value, step);
             EXPECT_GE(both.intervals.front().value, 0.0);
             EXPECT_LE(both.intervals.back().value, 1200.0);
-            const auto pitch = [](const std::vector<float>& sound) { // the strongest: the edge pitch of a tap
+            const auto pitch = [](const std::vector<float>& sound) { // the lowest: the edge pitch of a tap
                 const auto reading = heard(sound);
-                if (!reading || reading->partials.empty())
-                    return 0.0;
-                return std::max_element(reading->partials.begin(), reading->partials.end(),
-                                        [](const Partial& one, const Partial& other) {
-                                            return one.amplitude < other.amplitude;
-                                        })
-                    ->frequency.value;
+                return reading && !reading->partials.empty() ? reading->partials.front().frequency.value
+                                                             : 0.0;
             };
             const double low = pitch(both.sounds[0]);
             const double high = pitch(both.sounds[1]);
