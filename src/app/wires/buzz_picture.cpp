@@ -79,8 +79,8 @@ BuzzPicture buzzPicture(const Reckoned& reckoned) {
 BuzzPicture buzzPicture(const Drum& drum, const DrumState& state, const std::vector<Neighbour>& neighbours) {
     BuzzPicture picture;
     picture.neighbours = neighbours;
-    for (const CoupledMode& mode : coupledModes(state))
-        if (mode.frequency.value < BuzzMap::kHighest)
+    for (const CoupledMode& free : coupledModes(state))
+        if (const CoupledMode mode = withWiresOn(free, drum); mode.frequency.value < BuzzMap::kHighest)
             picture.own.push_back({mode.m, mode.order, mode.frequency, mode.snareSideShare > 0.5});
     std::sort(picture.own.begin(), picture.own.end(),
               [](const OwnTone& a, const OwnTone& b) { return a.frequency < b.frequency; });

@@ -22,9 +22,8 @@ constexpr double kWithinTheBlow = 0.03; ///< s: what ticks before is not heard a
 constexpr double kWiresInIt = 0.5;      ///< loudness of the wires against the tom's own; estimate
 
 /// Force of a plane wave of unit pressure on a mode, m^2, as the head points add up.
-/// @param turned the mode's own cosine is turned so far from the wires' diameter, rad
-std::complex<double> forceOn(const CoupledMode& mode, const DrumState& heads, double omega, double bearing,
-                             double turned) {
+/// The mode's own cosine lies along the wires' diameter.
+std::complex<double> forceOn(const CoupledMode& mode, const DrumState& heads, double omega, double bearing) {
     const double k = omega / heads.air.soundSpeed;
     const double along = std::sqrt(1.0 - kAbove * kAbove);
     const std::complex<double> later = std::polar(1.0, -k * heads.depth.value * kAbove);
@@ -37,7 +36,7 @@ std::complex<double> forceOn(const CoupledMode& mode, const DrumState& heads, do
         for (int point = 0; point < kPointsARing; ++point) {
             const double angle = 2.0 * std::acos(-1.0) * (point + 0.5) / kPointsARing;
             const std::complex<double> wave =
-                std::polar(area * std::cos(mode.m * (angle - turned)),
+                std::polar(area * std::cos(mode.m * angle),
                            -k * heads.radius.value * r * along * std::cos(angle - bearing));
             sum += wave * (batter - snareSide * later); // pressure presses both inwards
         }
@@ -53,15 +52,17 @@ struct Driven {
 /// One direction of a mode and what each partial does to it.
 struct DrivenMode {
     ContactMode mode;
-    std::vector<double> push;
+    std::vector<std::complex<double>> push;
     double weight = 0;
 };
 
+/// @param wiresOn the wires as mass on the film; else they come on as bodies of their own
 Driven drivenBy(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                const TomBeside& beside) {
+                const TomBeside& beside, bool wiresOn) {
     const DrumState heads = meanState(drum, nature, state, kPracticeWeather);
     std::vector<DrivenMode> all;
-    for (const CoupledMode& mode : trueModes(heads, nature)) {
+    for (const CoupledMode& free : trueModes(heads, nature)) {
+        const CoupledMode mode = wiresOn ? withWiresOn(free, drum) : free;
         if (mode.frequency.value > kHighestDriven)
             continue;
         // The half of a pair whose sine lies along the wires does not move them.
@@ -79,18 +80,17 @@ Driven drivenBy(const Drum& drum, const HiddenNature& nature, const PracticeStat
         for (const NeighbourPartial& partial : beside.tom.partials) {
             const double omega = kTwoPi * partial.frequency.value;
             const double pressure = beside.loudness * std::pow(10.0, partial.levelDb / 20.0);
-            own.push.push_back(pressure * std::abs(forceOn(mode, heads, omega, beside.bearing, 0.0)) /
-                               mode.modalMass.value);
+            own.push.push_back(pressure / mode.modalMass.value * forceOn(mode, heads, omega, beside.bearing));
             const double apart = kTwoPi * mode.frequency.value - omega;
-            own.weight +=
-                own.push.back() * under * omega / std::hypot(apart, own.mode.rate + rateOfT60(partial.t60));
+            own.weight += std::abs(own.push.back()) * under * omega /
+                          std::hypot(apart, own.mode.rate + rateOfT60(partial.t60));
         }
         all.push_back(std::move(own));
     }
     std::sort(all.begin(), all.end(),
               [](const DrivenMode& one, const DrivenMode& other) { return one.weight > other.weight; });
     all.resize(kContactModes, {{.frequency = kHighestDriven, .rate = 100.0, .mass = 1.0},
-                               std::vector<double>(beside.tom.partials.size())});
+                               std::vector<std::complex<double>>(beside.tom.partials.size())});
     Driven driven;
     for (std::size_t m = 0; m < kContactModes; ++m)
         driven.modes[m] = all[m].mode;
@@ -112,7 +112,7 @@ WireBodies wiresOf(const Drum& drum, const HiddenNature& nature, const PracticeS
 
 double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                 const TomBeside& beside) {
-    const Driven driven = drivenBy(drum, nature, state, beside);
+    const Driven driven = drivenBy(drum, nature, state, beside, true);
     double highest = 0.0;
     for (int i = 1; i <= 90; ++i) { // envelopes of driven and dying modes, added up at each place
         const double t = kBuzzFor * i / 90.0;
@@ -136,7 +136,7 @@ double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeStat
 
 Seconds tomBuzz(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                 const TomBeside& beside) {
-    const Driven driven = drivenBy(drum, nature, state, beside);
+    const Driven driven = drivenBy(drum, nature, state, beside, false);
     const double last =
         wireContact(driven.modes, wiresOf(drum, nature, state), kBuzzRate, kBuzzFor, driven.drives)
             .lastStrike;
@@ -147,7 +147,7 @@ PracticeTomStroke practiceTom(const Drum& drum, const HiddenNature& nature, cons
                               const TomBeside& beside, std::uint64_t stroke, const PracticeSound& sound) {
     constexpr double peak = 0.3;
     Dice dice(mix(natureSeed(nature), stroke ^ 0x70A0ULL));
-    const Driven driven = drivenBy(drum, nature, state, beside);
+    const Driven driven = drivenBy(drum, nature, state, beside, false);
     const WireContact contact = wireContact(driven.modes, wiresOf(drum, nature, state), sound.sampleRate,
                                             sound.length.value, driven.drives);
     std::vector<Voice> voices;

@@ -26,7 +26,7 @@ PracticeTomStroke practiceTom(const Drum& drum, const HiddenNature& nature, cons
 /// The same without the sound, for as long as wires are set going: how long they buzz.
 Seconds tomBuzz(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                 const TomBeside& beside);
-/// Acceleration of the head under the wires at its highest, wires off, m/s^2.
+/// Acceleration of the head under the wires at its highest while they lie on it, m/s^2.
 double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                 const TomBeside& beside);
 

@@ -58,10 +58,10 @@ double TomJob::tuneTom(Dice& dice) {
     std::vector<Place> places;
     double most = 0.0;
     const DrumState heads = meanState(m_drum, m_nature, m_state, kPracticeWeather);
-    for (const CoupledMode& mode : trueModes(heads, m_nature))
+    for (const CoupledMode& free : trueModes(heads, m_nature))
         for (const NeighbourPartial& partial :
              neighbourAt({}, NeighbourKind::Tom, Hertz{1.0}).partials) { // by their ratios
-            const Hertz pitch = mode.frequency * (1.0 / partial.frequency.value);
+            const Hertz pitch = withWiresOn(free, m_drum).frequency * (1.0 / partial.frequency.value);
             if (pitch < kLowestTom || pitch > kHighestTom)
                 continue;
             m_planted.tom = neighbourAt({}, NeighbourKind::Tom, pitch);

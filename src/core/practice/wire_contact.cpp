@@ -136,11 +136,11 @@ struct Swings {
     /// Velocity that sounds from elsewhere give with one sample.
     void push(const std::vector<ContactDrive>& drives, double t, double dt) {
         for (const ContactDrive& drive : drives) {
-            const double now =
-                dt * std::exp(-drive.rate * t) * std::sin(2.0 * std::numbers::pi * drive.frequency * t);
+            const std::complex<double> now =
+                std::polar(dt * std::exp(-drive.rate * t), 2.0 * std::numbers::pi * drive.frequency * t);
             for (std::size_t m = 0; m < kContactModes; ++m) {
                 Four& half = velocity[m / kContactPlaces];
-                half.set(m % kContactPlaces, half[m % kContactPlaces] + now * drive.push[m]);
+                half.set(m % kContactPlaces, half[m % kContactPlaces] + (now * drive.push[m]).real());
             }
         }
     }

@@ -1,6 +1,7 @@
 #pragma once
 /// Wires as bodies that lie on the moving snare-side head: they are thrown off, fall back and strike.
 #include <array>
+#include <complex>
 #include <cstdint>
 #include <vector>
 
@@ -29,9 +30,10 @@ struct WireBodies {
 
 /// A sound from elsewhere that sets the modes going: a sine that dies away.
 struct ContactDrive {
-    double frequency = 0;                     ///< Hz
-    double rate = 0;                          ///< of decay, 1/s
-    std::array<double, kContactModes> push{}; ///< at the beginning, on each mode, m/s^2
+    double frequency = 0; ///< Hz
+    double rate = 0;      ///< of decay, 1/s
+    /// At the beginning, on each mode, m/s^2, as Re(push exp(i omega t)): it reaches them at different times.
+    std::array<std::complex<double>, kContactModes> push{};
 };
 
 struct WireContact {

@@ -3,6 +3,7 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 #include "core/drum/beds.h"
+#include "core/wires/wire_response.h"
 #include "core/wires/wire_sweep.h"
 
 #include <algorithm>
@@ -48,27 +49,32 @@ double pressureOn(int m, const Moments& moments, double x) {
     return sum;
 }
 
-/// Mean square of the snare-side shape along the wires. A pair turns to where the sound comes from, and
-/// nobody knows where that is against the wires: the mean of its cos^2 over all bearings.
-double underWires(int m, const ShapeVector& shape) {
+/// Mean square of the snare-side shape along the wires.
+double alongWires(int m, const ShapeVector& shape) {
     double sum = 0.0;
     for (int i = 0; i < kSteps; ++i)
         sum += std::pow(shapeAt(m, shape, (i + 0.5) / kSteps), 2);
-    return (m == 0 ? 1.0 : 0.5) * sum / kSteps;
+    return sum / kSteps;
+}
+
+/// The same of what a sound from elsewhere excites. A pair turns to where the sound comes from, and
+/// nobody knows where that is against the wires: the mean of its cos^2 over all bearings.
+double underWires(int m, const ShapeVector& shape) {
+    return (m == 0 ? 1.0 : 0.5) * alongWires(m, shape);
 }
 
 struct OwnMode {
-    CoupledMode mode;
-    double rate;  ///< of decay, 1/s
-    double wires; ///< see underWires
+    CoupledMode mode; ///< with the wires lying on
+    double rate;      ///< of decay, 1/s
+    double wires;     ///< see underWires
     Moments batter;
     Moments snareSide;
 };
 
 std::vector<OwnMode> ownModes(const Drum& drum, const DrumState& state) {
     std::vector<OwnMode> own;
-    for (const CoupledMode& mode : coupledModes(state))
-        if (mode.frequency < kHighestMeeting)
+    for (const CoupledMode& free : coupledModes(state))
+        if (const CoupledMode mode = withWiresOn(free, drum); mode.frequency < kHighestMeeting)
             own.push_back({mode, decayRate(mode, drum), underWires(mode.m, mode.snareSideShape),
                            momentsOf(mode.m, mode.batterShape), momentsOf(mode.m, mode.snareSideShape)});
     return own;
@@ -147,6 +153,14 @@ DrumState movedBy(DrumState state, Cents by) {
 }
 
 } // namespace
+
+CoupledMode withWiresOn(CoupledMode mode, const Drum& drum) {
+    const double carried = kWiresThatPress * drum.wires.mass.value;
+    const double heavier = 1.0 + carried * alongWires(mode.m, mode.snareSideShape) / mode.modalMass.value;
+    mode.frequency = mode.frequency * (1.0 / std::sqrt(heavier));
+    mode.modalMass = heavier * mode.modalMass;
+    return mode;
+}
 
 std::optional<InputProblem> checkNeighbour(const Neighbour& neighbour) {
     constexpr std::size_t mostPartials = 16;

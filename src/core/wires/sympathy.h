@@ -44,9 +44,14 @@ struct Meeting {
     int m = 0;         ///< of the drum's mode
     int order = 1;
     Hertz theirs;
-    Hertz ours;
+    Hertz ours;        ///< with the wires on
     double energy = 0; ///< that the wires get, relative; any unit, the same for all
 };
+
+/// A mode while the wires lie on the snare-side film and move with it: heavier by what the film carries of
+/// them, times the mean square of its shape along them (Rayleigh, to first order); of a pair the half that
+/// lies along the wires, the only one that throws them.
+CoupledMode withWiresOn(CoupledMode mode, const Drum& drum);
 
 /// Time integral of the squared envelope of a mode that a dying sound drives: (a + b) / (2 a b (d^2 +
 /// (a + b)^2)) for decay rates a and b, 1/s, d rad/s apart; both start from rest together. Exact for the

@@ -18,9 +18,8 @@ constexpr Hertz kSoftTip{1800.0};
 // (1 - e) / (1 + e) of its pull; a coil on film, 3 % of critical damping in the contact: e = 0.91.
 constexpr double kRestitution = 0.91;
 constexpr double kKeepsBouncing = std::numbers::pi * (1.0 - kRestitution) / (1.0 + kRestitution);
-constexpr double kWiresThatPress = 0.15; // share of the strands' mass that the head carries; estimate
-constexpr Metres kStrandBend{0.2e-3};    // by which the strands are bent over the head at rest; estimate
-constexpr double kStrandsReach = 0.8;    // of the radius, to either side of the middle
+constexpr Metres kStrandBend{0.2e-3}; // by which the strands are bent over the head at rest; estimate
+constexpr double kStrandsReach = 0.8; // of the radius, to either side of the middle
 
 double radiusOf(StrokePlace place) {
     return place == StrokePlace::Edge ? 0.75 : 0.08;

@@ -8,6 +8,9 @@
 
 namespace bombo {
 
+/// Share of the strands' mass that the head carries; an estimate.
+inline constexpr double kWiresThatPress = 0.15;
+
 /// Where the head is looked at under the wires, along the diameter from bed to bed, in radii.
 inline constexpr std::array kUnderWires{-0.7, -0.25, 0.25, 0.7};
 
