@@ -19,7 +19,7 @@ constexpr double kBuzzFor = 0.45;       ///< s: a tom has spoken by then
 constexpr double kBuzzRate = 24000.0;   ///< Hz
 constexpr double kHighestDriven = 900;  ///< Hz
 constexpr double kWithinTheBlow = 0.03; ///< s: what ticks before is not heard apart from the tom itself
-constexpr double kWiresInIt = 0.5;      ///< loudness of the wires against the tom's own; estimate
+constexpr double kWiresInIt = 2.5;      ///< loudness of the wires against the tom's own; estimate
 
 /// Force of a plane wave of unit pressure on a mode, m^2, as the head points add up.
 /// The mode's own cosine lies along the wires' diameter.
@@ -57,32 +57,31 @@ struct DrivenMode {
 };
 
 /// @param wiresOn the wires as mass on the film; else they come on as bodies of their own
-Driven drivenBy(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                const TomBeside& beside, bool wiresOn) {
-    const DrumState heads = meanState(drum, nature, state, kPracticeWeather);
+Driven drivenBy(const DrumUnderTom& under, const TomBeside& beside, bool wiresOn) {
     std::vector<DrivenMode> all;
-    for (const CoupledMode& free : trueModes(heads, nature)) {
-        const CoupledMode mode = wiresOn ? withWiresOn(free, drum) : free;
+    for (const CoupledMode& free : under.modes) {
+        const CoupledMode mode = wiresOn ? withWiresOn(free, under.drum) : free;
         if (mode.frequency.value > kHighestDriven)
             continue;
         // The half of a pair whose sine lies along the wires does not move them.
         DrivenMode own{{.frequency = mode.frequency.value,
-                        .rate = nature.batter.damping * decayRate(mode, drum),
+                        .rate = under.nature.batter.damping * decayRate(mode, under.drum),
                         .mass = mode.modalMass.value},
                        {}};
-        double under = 0.0;
+        double moves = 0.0;
         for (std::size_t place = 0; place < kWirePlaces.size(); ++place) {
             const double x = kWirePlaces[place];
             own.mode.under[place] =
                 shapeAt(mode.m, mode.snareSideShape, std::abs(x)) * (x < 0 && mode.m % 2 ? -1 : 1);
-            under = std::max(under, std::abs(own.mode.under[place]));
+            moves = std::max(moves, std::abs(own.mode.under[place]));
         }
         for (const NeighbourPartial& partial : beside.tom.partials) {
             const double omega = kTwoPi * partial.frequency.value;
             const double pressure = beside.loudness * std::pow(10.0, partial.levelDb / 20.0);
-            own.push.push_back(pressure / mode.modalMass.value * forceOn(mode, heads, omega, beside.bearing));
+            own.push.push_back(pressure / mode.modalMass.value *
+                               forceOn(mode, under.heads, omega, beside.bearing));
             const double apart = kTwoPi * mode.frequency.value - omega;
-            own.weight += std::abs(own.push.back()) * under * omega /
+            own.weight += std::abs(own.push.back()) * moves * omega /
                           std::hypot(apart, own.mode.rate + rateOfT60(partial.t60));
         }
         all.push_back(std::move(own));
@@ -104,15 +103,20 @@ Driven drivenBy(const Drum& drum, const HiddenNature& nature, const PracticeStat
     return driven;
 }
 
-WireBodies wiresOf(const Drum& drum, const HiddenNature& nature, const PracticeState& state) {
-    return {.mass = movingWires(drum), .pull = wirePull(state.strainer, nature), .seed = natureSeed(nature)};
+WireBodies wiresOf(const DrumUnderTom& under) {
+    return {.mass = movingWires(under.drum),
+            .pull = wirePull(under.state.strainer, under.nature),
+            .seed = natureSeed(under.nature)};
 }
 
 } // namespace
 
-double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                const TomBeside& beside) {
-    const Driven driven = drivenBy(drum, nature, state, beside, true);
+DrumUnderTom::DrumUnderTom(const Drum& ofDrum, const HiddenNature& ofNature, const PracticeState& ofState)
+    : drum(ofDrum), nature(ofNature), state(ofState),
+      heads(meanState(ofDrum, ofNature, ofState, kPracticeWeather)), modes(trueModes(heads, ofNature)) {}
+
+double tomThrow(const DrumUnderTom& under, const TomBeside& beside) {
+    const Driven driven = drivenBy(under, beside, true);
     double highest = 0.0;
     for (int i = 1; i <= 90; ++i) { // envelopes of driven and dying modes, added up at each place
         const double t = kBuzzFor * i / 90.0;
@@ -134,30 +138,27 @@ double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeStat
     return highest;
 }
 
-Seconds tomBuzz(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                const TomBeside& beside) {
-    const Driven driven = drivenBy(drum, nature, state, beside, false);
+Seconds tomBuzz(const DrumUnderTom& under, const TomBeside& beside) {
+    const Driven driven = drivenBy(under, beside, false);
     const double last =
-        wireContact(driven.modes, wiresOf(drum, nature, state), kBuzzRate, kBuzzFor, driven.drives)
-            .lastStrike;
+        wireContact(driven.modes, wiresOf(under), kBuzzRate, kBuzzFor, driven.drives).lastStrike;
     return Seconds{last < kWithinTheBlow ? 0.0 : last};
 }
 
-PracticeTomStroke practiceTom(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                              const TomBeside& beside, std::uint64_t stroke, const PracticeSound& sound) {
+PracticeTomStroke practiceTom(const DrumUnderTom& under, const TomBeside& beside, std::uint64_t stroke,
+                              const PracticeSound& sound) {
     constexpr double peak = 0.3;
-    Dice dice(mix(natureSeed(nature), stroke ^ 0x70A0ULL));
-    const Driven driven = drivenBy(drum, nature, state, beside, false);
-    const WireContact contact = wireContact(driven.modes, wiresOf(drum, nature, state), sound.sampleRate,
-                                            sound.length.value, driven.drives);
+    Dice dice(mix(natureSeed(under.nature), stroke ^ 0x70A0ULL));
+    const Driven driven = drivenBy(under, beside, false);
+    const WireContact contact =
+        wireContact(driven.modes, wiresOf(under), sound.sampleRate, sound.length.value, driven.drives);
     std::vector<Voice> voices;
     for (const NeighbourPartial& partial : beside.tom.partials)
         voices.push_back(
             {partial.frequency.value, rateOfT60(partial.t60), std::pow(10.0, partial.levelDb / 20.0)});
-    PracticeTomStroke result{scaledTo(peak, voicesSummed(voices, sound)),
-                             tomBuzz(drum, nature, state, beside)};
+    PracticeTomStroke result{scaledTo(peak, voicesSummed(voices, sound)), tomBuzz(under, beside)};
     const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
-    const double usual = wirePull(chokeOf(nature, StrokePlace::Middle, Dynamic::Whisper), nature);
+    const double usual = wirePull(chokeOf(under.nature, StrokePlace::Middle, Dynamic::Whisper), under.nature);
     for (std::size_t i = 0; i < contact.wires.size() && lead + i < result.samples.size(); ++i)
         result.samples[lead + i] += static_cast<float>(kWiresInIt * peak * contact.wires[i] / usual);
     addClick(result.samples, sound, 0.2 * peak, dice);

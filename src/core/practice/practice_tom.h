@@ -5,6 +5,17 @@
 
 namespace bombo {
 
+/// The drum as it stands under the tom: its own modes, found once for all strokes.
+struct DrumUnderTom {
+    const Drum& drum;
+    const HiddenNature& nature;
+    const PracticeState& state;
+    DrumState heads;
+    std::vector<CoupledMode> modes;
+
+    DrumUnderTom(const Drum& drum, const HiddenNature& nature, const PracticeState& state);
+};
+
 struct PracticeTomStroke {
     std::vector<float> samples;
     Seconds buzz; ///< until the wires strike for the last time; 0 where they lie still
@@ -20,14 +31,12 @@ struct TomBeside {
 /// A stroke on the tom with the snare drum's wires on. The pressure of each partial moves every mode of the
 /// drum as a plane wave from beside and a little above does, integrated over both heads point by point; the
 /// wires are thrown as bodies (see wire_contact.h). It shares no formula with sympathy.h.
-PracticeTomStroke practiceTom(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                              const TomBeside& beside, std::uint64_t stroke, const PracticeSound& sound);
+PracticeTomStroke practiceTom(const DrumUnderTom& under, const TomBeside& beside, std::uint64_t stroke,
+                              const PracticeSound& sound);
 
 /// The same without the sound, for as long as wires are set going: how long they buzz.
-Seconds tomBuzz(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                const TomBeside& beside);
+Seconds tomBuzz(const DrumUnderTom& under, const TomBeside& beside);
 /// Acceleration of the head under the wires at its highest while they lie on it, m/s^2.
-double tomThrow(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
-                const TomBeside& beside);
+double tomThrow(const DrumUnderTom& under, const TomBeside& beside);
 
 } // namespace bombo

@@ -43,29 +43,29 @@ bool TomJob::plant(std::uint64_t seed) {
         Turns{std::round(8.0 * (choke.value + std::min(m_nature.rattle, choke).value)) / 16.0};
     m_planted.bearing = dice.uniform(0.0, kTwoPi);
     m_planted.loudness = 1.0;
-    const double highest = tuneTom(dice);
+    const DrumUnderTom under(m_drum, m_nature, m_state);
+    const double highest = tuneTom(under, dice);
     m_planted.loudness = kThrownBeyondPull * wirePull(m_state.strainer, m_nature) / highest;
-    return tomBuzz(m_drum, m_nature, m_state, m_planted) > kPlainBuzz && leastMove().has_value();
+    return tomBuzz(under, m_planted) > kPlainBuzz && leastMove().has_value();
 }
 
 /// One of the tom's partials on one of the drum's own, where the wires are thrown most, or nearly so.
 /// @return acceleration under the wires at a loudness of 1
-double TomJob::tuneTom(Dice& dice) {
+double TomJob::tuneTom(const DrumUnderTom& under, Dice& dice) {
     struct Place {
         Hertz pitch;
         double thrown;
     };
     std::vector<Place> places;
     double most = 0.0;
-    const DrumState heads = meanState(m_drum, m_nature, m_state, kPracticeWeather);
-    for (const CoupledMode& free : trueModes(heads, m_nature))
+    for (const CoupledMode& free : under.modes)
         for (const NeighbourPartial& partial :
              neighbourAt({}, NeighbourKind::Tom, Hertz{1.0}).partials) { // by their ratios
             const Hertz pitch = withWiresOn(free, m_drum).frequency * (1.0 / partial.frequency.value);
             if (pitch < kLowestTom || pitch > kHighestTom)
                 continue;
             m_planted.tom = neighbourAt({}, NeighbourKind::Tom, pitch);
-            places.push_back({pitch, tomThrow(m_drum, m_nature, m_state, m_planted)});
+            places.push_back({pitch, tomThrow(under, m_planted)});
             most = std::max(most, places.back().thrown);
         }
     std::erase_if(places, [&](const Place& place) { return place.thrown < 0.6 * most; });
@@ -129,7 +129,8 @@ bool TomJob::turn(TomHandle handle, Turns turns) {
 
 PracticeTomStroke TomJob::strikeTom(double sampleRate) {
     m_hasStruck = true;
-    return practiceTom(m_drum, m_nature, stateNow(), beside(turned(TomHandle::TomRods)), ++m_stroke,
+    const PracticeState now = stateNow();
+    return practiceTom(DrumUnderTom(m_drum, m_nature, now), beside(turned(TomHandle::TomRods)), ++m_stroke,
                        drySound(sampleRate));
 }
 
@@ -150,10 +151,11 @@ std::vector<Calming> TomJob::advice() const {
 std::optional<Turns> TomJob::leastMove() const {
     PracticeState found = m_state;
     found.strainer = m_knobBegin;
+    const DrumUnderTom under(m_drum, m_nature, found);
     for (int steps = 1; kSmallestTurn.value * steps <= kTomReach.value; ++steps)
         for (const int signedSteps : {steps, -steps}) {
             const Turns turns = signedSteps * kSmallestTurn;
-            if (tomBuzz(m_drum, m_nature, found, beside(turns)).value == 0.0)
+            if (tomBuzz(under, beside(turns)).value == 0.0)
                 return turns;
         }
     return std::nullopt;
@@ -162,7 +164,8 @@ std::optional<Turns> TomJob::leastMove() const {
 TomScore TomJob::score() const {
     TomScore score;
     const PracticeState now = stateNow();
-    score.buzzes = tomBuzz(m_drum, m_nature, now, beside(turned(TomHandle::TomRods))).value > 0.0;
+    score.buzzes =
+        tomBuzz(DrumUnderTom(m_drum, m_nature, now), beside(turned(TomHandle::TomRods))).value > 0.0;
     score.answers = now.strainer < chokeOf(m_nature, StrokePlace::Edge, Dynamic::Whisper);
     score.rattles = now.strainer < m_nature.rattle;
     score.turned = m_turned;

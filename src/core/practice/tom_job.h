@@ -60,7 +60,7 @@ private:
     TomBeside beside(Turns tomTurned) const;
     PracticeState stateNow() const;
     bool plant(std::uint64_t seed);
-    double tuneTom(Dice& dice);
+    double tuneTom(const DrumUnderTom& under, Dice& dice);
     std::optional<Turns> leastMove() const;
 
     Drum m_drum;

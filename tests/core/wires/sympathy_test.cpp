@@ -1,6 +1,8 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/pitches.h"
+#include "core/practice/wire_contact.h"
 #include "core/wires/sympathy.h"
+#include "core/wires/wire_response.h"
 #include "support/drums.h"
 
 #include <complex>
@@ -85,7 +87,9 @@ TEST(Sympathy, ADrumTakesWhatPlaneWavesFromAboveDoToIt) {
     const Hertz tone{176.0};
     const double k = 2.0 * std::numbers::pi * tone.value / state.air.soundSpeed;
     const double a = state.radius.value;
-    const auto found = meetings(plover(), state, {oneTone(tone, t60)});
+    Drum drum = plover();
+    drum.wires.mass = Kilograms{1e-6}; // what they do to the modes has a test of its own
+    const auto found = meetings(drum, state, {oneTone(tone, t60)});
     double reference = 0.0; // of the first mode, both ways
     double reckonedReference = 0.0;
     for (const CoupledMode& mode : coupledModes(state, {.highestM = 1, .perM = 2})) {
@@ -131,6 +135,42 @@ TEST(Sympathy, ADrumTakesWhatPlaneWavesFromAboveDoToIt) {
         EXPECT_NEAR(10.0 * std::log10(reckoned / reckonedReference), 10.0 * std::log10(energy / reference),
                     0.5)
             << mode.m << ' ' << mode.order;
+    }
+}
+
+/// By time steps: bodies on springs, pulled so hard that none of them leaves the head.
+double ringingWithBodies(const CoupledMode& mode, double carried) {
+    std::array<ContactMode, kContactModes> modes{};
+    for (ContactMode& other : modes)
+        other = {.frequency = 5000.0, .rate = 1000.0, .mass = 1e6}; // do not take part
+    modes[0] = {.frequency = mode.frequency.value, .rate = 2.0, .mass = mode.modalMass.value, .blow = 1e-4};
+    for (std::size_t place = 0; place < kWirePlaces.size(); ++place)
+        modes[0].under[place] = shapeAt(mode.m, mode.snareSideShape, std::abs(kWirePlaces[place]));
+    const double rate = 96000.0;
+    const WireContact contact = wireContact(modes, {.mass = carried, .pull = 1e4, .seed = 3}, rate, 0.3);
+    EXPECT_EQ(contact.apart, 0.0);
+    double first = 0.0;
+    double last = 0.0;
+    int crossings = -1;
+    for (std::size_t i = 2000; i + 1 < contact.head.size(); ++i)
+        if (contact.head[i] < 0.0 && contact.head[i + 1] >= 0.0) {
+            last = static_cast<double>(i) + contact.head[i] / (contact.head[i] - contact.head[i + 1]);
+            first = crossings < 0 ? last : first;
+            ++crossings;
+        }
+    return crossings * rate / (last - first);
+}
+
+// The wires make what they lie on heavier. Four places stand for the whole line: a sixth of the shift.
+TEST(Sympathy, WiresThatLieOnTheFilmLowerItsModes) {
+    const Drum drum = plover();
+    for (const CoupledMode& mode : coupledModes(tuned(), {.highestM = 2, .perM = 2})) {
+        const double reckoned = centsBetween(mode.frequency, withWiresOn(mode, drum).frequency).value;
+        const double stepped =
+            1200.0 * std::log2(ringingWithBodies(mode, kWiresThatPress * drum.wires.mass.value) /
+                               mode.frequency.value);
+        EXPECT_LE(reckoned, 0.0);
+        EXPECT_NEAR(reckoned, stepped, std::max(6.0, std::abs(stepped) / 6.0)) << mode.m << ' ' << mode.order;
     }
 }
 
