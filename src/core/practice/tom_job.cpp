@@ -11,7 +11,9 @@ namespace bombo {
 namespace {
 
 constexpr Turns kTomKnobEnd{5.0};
-constexpr double kThrownBeyondPull = 2.2; ///< what the tom throws the wires with, against their pull
+/// What the tom throws the wires with, against their pull; less where no move of it would help.
+constexpr double kThrownBeyondPull = 2.2;
+constexpr double kThrownAtLeast = 1.4;
 constexpr Seconds kPlainBuzz{0.08};
 constexpr int kPlantings = 12;
 constexpr Hertz kLowestTom{70.0};
@@ -26,12 +28,13 @@ PracticeSound drySound(double sampleRate) {
 TomJob::TomJob(const Drum& drum, Tension batter, Tension snareSide, std::uint64_t seed)
     : m_drum(drum), m_batter(batter), m_snareSide(snareSide), m_stroke(seed * 1000) {
     for (std::uint64_t draw = 0; draw < kPlantings; ++draw)
-        if (plant(seed + 1'000'003 * draw))
+        if (plant(seed + 1'000'003 * draw,
+                  std::max(kThrownAtLeast, kThrownBeyondPull - 0.1 * static_cast<double>(draw))))
             return;
 }
 
 /// @return false where no move of the tom within its reach would help
-bool TomJob::plant(std::uint64_t seed) {
+bool TomJob::plant(std::uint64_t seed, double thrown) {
     Dice dice(seed ^ 0x70AULL);
     m_nature = drawNature(m_drum, seed);
     m_state = {};
@@ -45,7 +48,7 @@ bool TomJob::plant(std::uint64_t seed) {
     m_planted.loudness = 1.0;
     const DrumUnderTom under(m_drum, m_nature, m_state);
     const double highest = tuneTom(under, dice);
-    m_planted.loudness = kThrownBeyondPull * wirePull(m_state.strainer, m_nature) / highest;
+    m_planted.loudness = thrown * wirePull(m_state.strainer, m_nature) / highest;
     return tomBuzz(under, m_planted) > kPlainBuzz && leastMove().has_value();
 }
 

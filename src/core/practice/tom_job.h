@@ -59,7 +59,7 @@ public:
 private:
     TomBeside beside(Turns tomTurned) const;
     PracticeState stateNow() const;
-    bool plant(std::uint64_t seed);
+    bool plant(std::uint64_t seed, double thrown);
     double tuneTom(const DrumUnderTom& under, Dice& dice);
     std::optional<Turns> leastMove() const;
 

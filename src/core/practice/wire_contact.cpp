@@ -104,6 +104,22 @@ Bodies bodiesAtRest(const WireBodies& wires) {
     return bodies;
 }
 
+/// A sound from elsewhere as a phasor that turns and dies from sample to sample.
+struct Pusher {
+    std::complex<double> now{1.0, 0.0};
+    std::complex<double> turn;
+    EveryMode inPhase{}; ///< velocity that it gives with one sample
+    EveryMode quarter{};
+
+    Pusher(const ContactDrive& drive, double dt)
+        : turn(std::polar(std::exp(-drive.rate * dt), 2.0 * std::numbers::pi * drive.frequency * dt)) {
+        for (std::size_t m = 0; m < kContactModes; ++m) {
+            inPhase[m / kContactPlaces].set(m % kContactPlaces, dt * drive.push[m].real());
+            quarter[m / kContactPlaces].set(m % kContactPlaces, dt * drive.push[m].imag());
+        }
+    }
+};
+
 /// All modes as rotating pairs.
 struct Swings {
     EveryMode deflection{}; ///< times angular frequency
@@ -133,16 +149,11 @@ struct Swings {
             velocity[half] = v * turnCos[half] - d * turnSin[half];
         }
     }
-    /// Velocity that sounds from elsewhere give with one sample.
-    void push(const std::vector<ContactDrive>& drives, double t, double dt) {
-        for (const ContactDrive& drive : drives) {
-            const std::complex<double> now =
-                std::polar(dt * std::exp(-drive.rate * t), 2.0 * std::numbers::pi * drive.frequency * t);
-            for (std::size_t m = 0; m < kContactModes; ++m) {
-                Four& half = velocity[m / kContactPlaces];
-                half.set(m % kContactPlaces, half[m % kContactPlaces] + (now * drive.push[m]).real());
-            }
-        }
+    /// Velocity by a sound from elsewhere.
+    void push(const Pusher& sound) {
+        for (std::size_t half = 0; half < kHalves; ++half)
+            velocity[half] +=
+                sound.now.real() * sound.inPhase[half] + -sound.now.imag() * sound.quarter[half];
     }
     double heard() const {
         Four sum{};
@@ -181,6 +192,9 @@ WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, con
     const double bodyMass = wires.mass / count;
     Bodies bodies = bodiesAtRest(wires);
     Swings swings = swingsOf(modes, dt);
+    std::vector<Pusher> pushers;
+    for (const ContactDrive& drive : drives)
+        pushers.emplace_back(drive, dt);
 
     WireContact result;
     const auto steps = static_cast<std::size_t>(seconds * sampleRate);
@@ -199,7 +213,10 @@ WireContact wireContact(const std::array<ContactMode, kContactModes>& modes, con
             result.lastStrike = static_cast<double>(step) * dt;
         result.head[step] = swings.heard();
         result.wires[step] = sumOf(bodies.change) * (1.0 / count);
-        swings.push(drives, static_cast<double>(step) * dt, dt);
+        for (Pusher& pusher : pushers) {
+            swings.push(pusher);
+            pusher.now *= pusher.turn;
+        }
         swings.advance(-bodyMass * bodies.pushed); // on the head, beyond what bends it at rest
     }
     result.apart = off / (static_cast<double>(std::max<std::size_t>(1, std::min(steps, early))) * count);
