@@ -15,6 +15,7 @@ constexpr Turns kTomKnobEnd{5.0};
 constexpr double kThrownBeyondPull = 2.2;
 constexpr double kThrownAtLeast = 1.4;
 constexpr Seconds kPlainBuzz{0.08};
+constexpr std::array kMovesTried{-0.5, 0.5, -0.75, 0.75, -1.0, 1.0}; ///< turns of the tom: whether any helps
 constexpr int kPlantings = 12;
 constexpr Hertz kLowestTom{70.0};
 constexpr Hertz kHighestTom{260.0};
@@ -49,7 +50,9 @@ bool TomJob::plant(std::uint64_t seed, double thrown) {
     const DrumUnderTom under(m_drum, m_nature, m_state);
     const double highest = tuneTom(under, dice);
     m_planted.loudness = thrown * wirePull(m_state.strainer, m_nature) / highest;
-    return tomBuzz(under, m_planted) > kPlainBuzz && leastMove().has_value();
+    return tomBuzz(under, m_planted) > kPlainBuzz &&
+           std::any_of(kMovesTried.begin(), kMovesTried.end(),
+                       [&](double turns) { return tomBuzz(under, beside(Turns{turns})).value == 0.0; });
 }
 
 /// One of the tom's partials on one of the drum's own, where the wires are thrown most, or nearly so.

@@ -177,7 +177,10 @@ TEST(Sympathy, WiresThatLieOnTheFilmLowerItsModes) {
             return -600.0 * std::log2(1.0 + carried * square / mode.modalMass.value);
         };
         const double stepped = 1200.0 * std::log2(ringingWithBodies(mode, carried) / mode.frequency.value);
-        EXPECT_NEAR(shift(meanSquare(kWirePlaces)), stepped, std::max(2.0, 0.03 * std::abs(stepped)))
+        // A body on its contact spring, 2.5 kHz, swings a little more than what it lies on.
+        const double sprung =
+            1.0 / (1.0 - std::pow(mode.frequency.value * std::exp2(stepped / 1200.0) / 2500.0, 2));
+        EXPECT_NEAR(shift(sprung * meanSquare(kWirePlaces)), stepped, std::max(1.0, 0.01 * std::abs(stepped)))
             << mode.m << ' ' << mode.order;
         std::vector<double> line;
         for (int i = 0; i < 500; ++i)
