@@ -38,7 +38,7 @@ protected:
     /// Taps until the round is over, and no more. @return what was found
     double aRound() {
         const std::size_t before = p().session().earResults.size();
-        for (int taps = 0; taps < 2 * kTapsOfAHand && p().session().earResults.size() == before; ++taps) {
+        for (int taps = 0; taps < 3 * kTapsOfAHand && p().session().earResults.size() == before; ++taps) {
             p().press(Qt::Key_Space);
             p().waitFor([&] { return !p().controller.ear().isReading(); });
         }
@@ -66,6 +66,46 @@ TEST_F(Hands, SteadyOnesAreFinerThanHurriedOnesAndBothAreKept) {
     ASSERT_EQ(p().session().earResults.size(), 2U);
     EXPECT_EQ(p().session().earResults[0].exercise, kSameTap);
     EXPECT_GT(p().session().earResults[0].trials, 6);
+}
+
+// By the practice drum: the goal is of the best day, and the figures are those of the round.
+TEST_F(Hands, BackbeatsHaveAGoalThatGrowsFiner) {
+    p().settings.setPracticeSloppiness(1.0);
+    p().click(QStringLiteral("practice"));
+    p().find<QTabBar>(QStringLiteral("practiceTabs"))->setCurrentIndex(2);
+    p().click(QStringLiteral("hands-even_backbeats"));
+    EXPECT_TRUE(said().contains(testing::shown(QStringLiteral("within 3.0 dB")))) << said().toStdString();
+    const double spread = aRound();
+    ASSERT_GT(spread, 0.0);
+    EXPECT_TRUE(said().contains(QStringLiteral("level ±"))) << said().toStdString();
+    EXPECT_EQ(p().session().earResults.back().exercise, kEvenBackbeats);
+    EXPECT_TRUE(p().session().strokes.empty()) << "practice is not the work";
+    EXPECT_LE(backbeatGoal(p().session(), {}).levelDb, std::max(1.0, 0.91 * spread));
+    p().click(QStringLiteral("handsStop"));
+    m_program.reset();
+    m_program = std::make_unique<Program>(m_book);
+    ASSERT_EQ(p().session().earResults.size(), 1U);
+}
+
+// What the drum says of the hand is what the hand did, within what is stated.
+TEST_F(Hands, AQuarterTurnByFeelIsToldByTheDrum) {
+    p().settings.setPracticeSloppiness(1.0);
+    p().click(QStringLiteral("practice"));
+    p().find<QTabBar>(QStringLiteral("practiceTabs"))->setCurrentIndex(2);
+    p().click(QStringLiteral("hands-turn_by_feel"));
+    ASSERT_GE(aRound(), 0.0) << said().toStdString();
+    EXPECT_EQ(p().session().earResults.back().exercise, kTurnByFeel);
+    EXPECT_TRUE(said().contains(QStringLiteral("Your quarter is"))) << said().toStdString();
+    double mean = 0.0;
+    const auto& truth = p().window.findChild<PracticePage*>()->feel().truth();
+    ASSERT_EQ(truth.size(), static_cast<std::size_t>(kTurnsByFeel));
+    for (const Turns one : truth)
+        mean += one.value / kTurnsByFeel;
+    const EarResult& kept = p().session().earResults.back();
+    const double error = kept.threshold * kept.error;
+    EXPECT_NEAR(kept.threshold, std::abs(mean - 0.25), 3.0 * error + 0.01);
+    EXPECT_LT(error, 0.15);
+    EXPECT_FALSE(p().controller.undoStack().canUndo()) << "the drum's own rods stand as they stood";
 }
 
 TEST_F(Hands, LeftHalfWayTheEarGoesBackToTheWork) {

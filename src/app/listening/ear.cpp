@@ -84,7 +84,10 @@ void Ear::listenForWhatIsDue() {
         order.options.expected = strokeExpectation(m_controller.reckoned());
         break;
     case DueKind::Nothing:
-        if (hearsStrokes()) // another instrument: the model of the drum expects nothing of it
+        if (m_use == Use::Backbeats) {
+            order.task = EarTask::WholeStroke;
+            order.options.expected = strokeExpectation(m_controller.reckoned());
+        } else if (hearsStrokes()) // another instrument: the model of the drum expects nothing of it
             order.task = EarTask::WholeStroke;
         break;
     }
@@ -110,7 +113,9 @@ void Ear::followSource() {
     const bool listens = m_controller.hasSession() &&
                          m_controller.session().source == SoundSource::Microphone &&
                          (m_controller.headAtHand() || m_attention.card || hearsStrokes());
-    const bool wanted = listens || m_use == Use::Clock || m_use == Use::CheckMicrophone;
+    const bool wanted = listens || m_use == Use::Clock || m_use == Use::CheckMicrophone ||
+                        (m_use == Use::Backbeats && m_controller.hasSession() &&
+                         m_controller.session().source == SoundSource::Microphone);
     if (wanted && !m_listener.isMicrophoneOn())
         m_listener.startMicrophone(m_controller.settings().inputDevice(), [this](const QByteArray& id) {
             // While a clock is compared, it shows what it reads without any correction.
@@ -292,6 +297,11 @@ void Ear::onHeard(const HeardTap& tap) {
     }
     if (!m_controller.hasSession())
         return; // its workbook was closed meanwhile
+    if (m_use == Use::Backbeats) {
+        if (tap.heard.stroke)
+            emit backbeatHeard(strokeFrom(*tap.heard.stroke, tap.heard.reading.levelDb));
+        return;
+    }
     const bool asked = tap.ticket.due.kind != DueKind::Nothing && m_use == Use::Work;
     const bool isDue =
         asked && isOfThisSession(tap.ticket) && isStillDue(tap.ticket.due, due(), tap.rodIsSure);

@@ -49,7 +49,8 @@ public:
         Work,
         Clock,           ///< a clock is compared: the microphone is open, its clock not corrected
         CheckMicrophone, ///< taps go to lookedAt
-        CheckPractice    ///< likewise, of the practice drum
+        CheckPractice,   ///< likewise, of the practice drum
+        Backbeats        ///< whole strokes go to backbeatHeard, from either source
     };
     void useFor(Use use);
 
@@ -76,6 +77,7 @@ public:
 signals:
     void readingHeard(const bombo::Reading& reading);
     void lookedAt(const bombo::TapAtMicrophone& tap);
+    void backbeatHeard(const bombo::HeardStroke& stroke);
     void hitsRead(const QString& path, const std::vector<bombo::HitPortrait>& hits);
     void voiceChanged();
     /// Before or after a change, in the workbook now.

@@ -4,9 +4,7 @@
 #include "app/numbers/numbers.h"
 #include "app/practice/practice_player.h"
 
-#include <QDateTime>
 #include <QPainter>
-#include <QVBoxLayout>
 #include <cmath>
 
 namespace bombo {
@@ -50,16 +48,27 @@ void paintStrip(QPainter& painter, const QRectF& area, const QString& unit, cons
 
 } // namespace
 
-EarsPicture handsPicture(const PlaceRig& rig, const QString& who) {
+EarsPicture handsPicture(const PlaceRig& rig, const char* exercise, const QString& who) {
+    const std::string_view name = exercise;
     EarsPicture picture;
-    picture.smallest = 0.3;
-    picture.largest = 30.0;
-    picture.marks = {0.3, 1, 3, 10, 30};
-    for (const double mark : picture.marks)
-        picture.labels.push_back(HandsRound::tr("%1 cents").arg(number(mark, mark < 1.0 ? 1 : 0)));
+    if (name == kEvenBackbeats)
+        picture.marks = {0.3, 1, 3, 10};
+    else if (name == kTurnByFeel)
+        picture.marks = {0.01, 0.03, 0.1, 0.3};
+    else
+        picture.marks = {0.3, 1, 3, 10, 30};
+    picture.smallest = picture.marks.front();
+    picture.largest = picture.marks.back();
+    for (const double mark : picture.marks) {
+        const QString figure = number(mark, mark < 0.1 ? 2 : mark < 1.0 ? 1 : 0);
+        picture.labels.push_back((name == kEvenBackbeats ? HandsRound::tr("%1 dB")
+                                  : name == kTurnByFeel  ? HandsRound::tr("%1 turns off")
+                                                         : HandsRound::tr("%1 cents"))
+                                     .arg(figure));
+    }
     picture.whereNone = HandsRound::tr("here stands how alike they were, day by day");
     for (const EarResult& result : rig.earResults)
-        if (result.exercise == kSameTap && result.who == who.toStdString())
+        if (result.exercise == name && result.who == who.toStdString())
             picture.days.push_back({result.threshold, result.error});
     return picture;
 }
@@ -101,78 +110,32 @@ void HandsView::paintEvent(QPaintEvent*) {
                tr("dB"), levels, halfDb, m_spread ? m_spread->levelDb : 0.0);
 }
 
-HandsRound::HandsRound(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller) {
-    auto* outside = new QVBoxLayout(this);
-    outside->setContentsMargins(0, 0, 0, 0);
-    QFrame* frame = card();
-    outside->addWidget(frame);
-    auto* column = new QVBoxLayout(frame);
-    column->setContentsMargins(24, 18, 24, 18);
-    column->setSpacing(8);
-    m_title = textLabel("figure", tr("The same tap again"));
-    column->addWidget(m_title);
-    m_said = textLabel("lead");
-    m_said->setObjectName(QStringLiteral("handsSaid"));
-    m_said->setWordWrap(true);
-    column->addWidget(m_said);
-    m_view = new HandsView;
-    column->addWidget(m_view, 1);
-    m_again = new AnswerButton(tr("Space"));
-    m_again->setObjectName(QStringLiteral("handsTap"));
-    connect(m_again, &QPushButton::clicked, this, &HandsRound::press);
-    column->addWidget(m_again);
-    m_stop = secondaryButton({});
-    m_stop->setObjectName(QStringLiteral("handsStop"));
-    connect(m_stop, &QPushButton::clicked, this, [this] {
-        leave();
-        emit left();
-    });
-    column->addWidget(m_stop);
+HandsRound::HandsRound(SessionController& controller) : HandsRound(controller, new HandsView) {}
+
+HandsRound::HandsRound(SessionController& controller, HandsView* view)
+    : HandsCard(controller, tr("The same tap again"), view), m_view(view) {
     connect(&controller.ear(), &Ear::lookedAt, this, &HandsRound::take);
 }
 
-bool HandsRound::isPractice() const {
-    return m_controller.session().source != SoundSource::Microphone;
+void listenToTaps(SessionController& controller, bool isPractice) {
+    controller.ear().useFor(isPractice ? Ear::Use::CheckPractice : Ear::Use::CheckMicrophone);
 }
 
-void HandsRound::begin(const QString& who) {
-    m_who = who;
-    m_taps.clear();
-    m_isListening = true;
-    m_controller.ear().useFor(isPractice() ? Ear::Use::CheckPractice : Ear::Use::CheckMicrophone);
-    refresh();
-    m_again->setFocus(Qt::OtherFocusReason);
+void HandsRound::listen() {
+    listenToTaps(m_controller, isPractice());
 }
 
-void HandsRound::leave() {
-    if (m_isListening)
-        m_controller.ear().useFor(Ear::Use::Work);
-    m_isListening = false;
-}
-
-void HandsRound::press() {
-    if (isDone())
-        begin(m_who);
-    else if (isPractice())
-        m_controller.practice().strikeSamePlace();
+void HandsRound::strikePractice() {
+    m_controller.practice().strikeSamePlace();
 }
 
 void HandsRound::take(const TapAtMicrophone& tap) {
-    if (!m_isListening || isDone())
+    if (!isListening() || isDone())
         return;
     m_taps.push_back(tap);
     if (isDone())
-        if (const auto spread = handSpread(m_taps)) {
-            EarResult result;
-            result.at = QDateTime::currentSecsSinceEpoch();
-            result.who = m_who.toStdString();
-            result.exercise = kSameTap;
-            result.threshold = spread->pitch.value;
-            result.error = spread->error;
-            result.trials = spread->taps;
-            m_controller.perform(KeepEarResult{result});
-        }
+        if (const auto spread = handSpread(m_taps))
+            keep(kSameTap, spread->pitch.value, spread->error, spread->taps);
     refresh();
 }
 
@@ -203,11 +166,8 @@ void HandsRound::refresh() {
         if (spread->astray > 0)
             said += QLatin1Char(' ') + tr("%n went astray.", nullptr, spread->astray);
     }
-    m_said->setText(said);
     m_view->show(m_taps, spread, said);
-    m_again->setText(isDone() ? tr("Another round") : isPractice() ? tr("Tap it") : tr("Listening…"));
-    m_again->setEnabled(isDone() || isPractice());
-    m_stop->setText(isDone() ? tr("Back to the exercises") : tr("Stop here; this round is not kept"));
+    show(said, tr("Tap it"));
 }
 
 } // namespace bombo

@@ -1,10 +1,10 @@
 #pragma once
 /// The same place tapped again and again: how far one tap of this hand differs from the next.
 #include "app/practice/ears_picture.h"
-#include "app/session/session_controller.h"
-#include "app/theme/answer_button.h"
+#include "app/practice/hands_card.h"
 #include "app/theme/scale.h"
 #include "core/practice/hand_spread.h"
+#include "core/record/hand_at_work.h"
 
 #include <QWidget>
 
@@ -27,41 +27,32 @@ private:
     std::optional<HandSpread> m_spread;
 };
 
-class HandsRound : public QWidget {
+class HandsRound : public HandsCard {
     Q_OBJECT
 public:
-    explicit HandsRound(SessionController& controller, QWidget* parent = nullptr);
-    /// Listens from now on to the source of the session.
-    void begin(const QString& who);
-    /// The ear goes back to the work.
-    void leave();
-    PrimaryButton* primary() { return m_again; }
-
-signals:
-    void left();
+    explicit HandsRound(SessionController& controller);
 
 private:
+    explicit HandsRound(SessionController& controller, HandsView* view);
+    void forget() override { m_taps.clear(); }
+    bool isDone() const override { return static_cast<int>(m_taps.size()) >= kTapsOfAHand; }
+    void strikePractice() override;
+    void listen() override;
+    void refresh() override;
     void take(const TapAtMicrophone& tap);
-    void press();
-    void refresh();
-    bool isPractice() const;
-    bool isDone() const { return static_cast<int>(m_taps.size()) >= kTapsOfAHand; }
 
-    SessionController& m_controller;
-    QString m_who;
     std::vector<TapAtMicrophone> m_taps;
-    bool m_isListening = false;
-
-    QLabel* m_title;
-    QLabel* m_said;
     HandsView* m_view;
-    AnswerButton* m_again;
-    QPushButton* m_stop;
 };
 
+/// Checks taps of either source one by one.
+void listenToTaps(SessionController& controller, bool isPractice);
 /// The days before, of one who practises.
-EarsPicture handsPicture(const PlaceRig& rig, const QString& who);
-/// Stored among the results of the ear, in cents.
-inline constexpr const char* kSameTap = "same_tap";
+/// @param exercise its stored name
+EarsPicture handsPicture(const PlaceRig& rig, const char* exercise, const QString& who);
+/// Stored among the results of the ear: in cents, in dB, in turns.
+inline constexpr const char* kSameTap = kSameTapExercise;
+inline constexpr const char* kEvenBackbeats = "even_backbeats";
+inline constexpr const char* kTurnByFeel = "turn_by_feel";
 
 } // namespace bombo

@@ -28,6 +28,8 @@ public:
     QSize minimumSizeHint() const override { return scaled(QSize(210, 68)); }
 };
 
+constexpr std::array kHandNames{kSameTap, kEvenBackbeats, kTurnByFeel}; // as the tiles stand
+
 /// By the tile's place: the tom is the last.
 const char* taskAt(std::size_t tile) {
     return tile < kTuningTasks.size() ? tuningTaskName(kTuningTasks.at(tile)) : kTomTask;
@@ -56,12 +58,16 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     m_stack->addWidget(m_ear);
     m_bench = new TuningBench(controller);
     m_stack->addWidget(m_bench);
-    m_hands = new HandsRound(controller);
-    m_stack->addWidget(m_hands);
     m_tomBench = new TomBench(controller);
     m_stack->addWidget(m_tomBench);
     connect(m_tomBench, &TomBench::left, this, &PracticePage::toChooser);
-    connect(m_hands, &HandsRound::left, this, &PracticePage::toChooser);
+    m_backbeats = new BackbeatRound(controller);
+    m_feel = new FeelRound(controller);
+    m_hands = {new HandsRound(controller), m_backbeats, m_feel};
+    for (HandsCard* round : m_hands) {
+        m_stack->addWidget(round);
+        connect(round, &HandsCard::left, this, &PracticePage::toChooser);
+    }
     column->addWidget(m_stack, 1);
     connect(m_ear, &EarRound::left, this, &PracticePage::toChooser);
     connect(m_bench, &TuningBench::left, this, &PracticePage::toChooser);
@@ -153,11 +159,14 @@ QWidget* PracticePage::chooserSide() {
         connect(button, &QPushButton::clicked, this, [this, task] { begin(task); });
         return button;
     });
-    tiles(kHands, 1, [this](std::size_t) {
-        auto* button =
-            new ExerciseButton(tr("The same tap again"), tr("How alike are your taps?"), QStringLiteral("1"));
-        button->setObjectName(QStringLiteral("hands-same_tap"));
-        connect(button, &QPushButton::clicked, this, &PracticePage::beginHands);
+    tiles(kHands, kHandNames.size(), [this](std::size_t i) {
+        const std::pair<QString, QString> texts[]{
+            {tr("The same tap again"), tr("How alike are your taps?")},
+            {tr("Even backbeats"), tr("Equally loud, at one place, with a goal")},
+            {tr("A quarter turn by feel"), tr("The drum says what it was")}};
+        auto* button = new ExerciseButton(texts[i].first, texts[i].second, QString::number(i + 1));
+        button->setObjectName(QStringLiteral("hands-%1").arg(QLatin1String(kHandNames.at(i))));
+        connect(button, &QPushButton::clicked, this, [this, i] { beginHands(i); });
         return button;
     });
     middle->addWidget(m_kinds, 3);
@@ -268,7 +277,7 @@ void PracticePage::showDays() {
     const ChoiceButton* tile = m_tiles.at(tab)[at];
     m_daysTitle->setText(tile->text());
     const PlaceRig& rig = m_controller.session();
-    m_days->show(isAtHands()   ? handsPicture(rig, who())
+    m_days->show(isAtHands()   ? handsPicture(rig, kHandNames.at(at), who())
                  : isAtTasks() ? tuningPicture(rig, taskAt(at), who())
                                : earsPicture(rig, kEarExercises.at(at), who()),
                  tile->accessibleDescription());
@@ -309,15 +318,18 @@ void PracticePage::saveTable() {
         m_controller.say(tr("What was practised was written to %1.").arg(file));
 }
 
-void PracticePage::beginHands() {
-    m_stack->setCurrentIndex(kHandsSide);
+void PracticePage::beginHands(std::size_t which) {
+    m_stack->setCurrentWidget(m_hands.at(which));
     m_tabs->hide();
-    m_hands->begin(who());
+    if (m_hands.at(which) == m_backbeats)
+        m_backbeats->beginFor(who());
+    else
+        m_hands.at(which)->begin(who());
 }
 
 /// Another page is in front: the ear goes back to the work.
 void PracticePage::hideEvent(QHideEvent* event) {
-    if (m_stack->currentIndex() == kHandsSide && !event->spontaneous()) // minimised it goes on
+    if (m_stack->currentIndex() >= kHandsSide && !event->spontaneous()) // minimised it goes on
         stopAll();
     QWidget::hideEvent(event);
 }
@@ -326,7 +338,8 @@ void PracticePage::stopAll() {
     m_ear->stop();
     m_bench->stop();
     m_tomBench->stop();
-    m_hands->leave();
+    for (HandsCard* round : m_hands)
+        round->leave();
     m_stack->setCurrentIndex(kChooser);
     m_tabs->show();
 }
@@ -343,12 +356,12 @@ PrimaryButton* PracticePage::primary() {
         return m_ear->primary();
     case kBenchSide:
         return m_bench->primary();
-    case kHandsSide:
-        return m_hands->primary();
     case kTomSide:
         return m_tomBench->primary();
-    default:
+    case kChooser:
         return m_level;
+    default:
+        return m_hands.at(static_cast<std::size_t>(m_stack->currentIndex() - kHandsSide))->primary();
     }
 }
 
@@ -359,7 +372,7 @@ bool PracticePage::takeKey(int key, Qt::KeyboardModifiers modifiers) {
         return m_bench->takeKey(key, modifiers);
     if (m_stack->currentIndex() == kTomSide)
         return m_tomBench->takeKey(key, modifiers);
-    if (m_stack->currentIndex() == kHandsSide || m_who->hasFocus())
+    if (m_stack->currentIndex() >= kHandsSide || m_who->hasFocus())
         return false;
     if (key == Qt::Key_F && isAtTasks()) {
         emit lessonWanted();

@@ -1,7 +1,9 @@
 #pragma once
 /// The station Practice: what the ear tells apart, and drums to put right; of one's own drum's kind and
 /// pitch.
+#include "app/practice/backbeat_round.h"
 #include "app/practice/ear_round.h"
+#include "app/practice/feel_round.h"
 #include "app/practice/hands_round.h"
 #include "app/practice/tom_bench.h"
 #include "app/practice/tuning_bench.h"
@@ -28,6 +30,7 @@ public:
     EarRound& ear() { return *m_ear; }
     TuningBench& bench() { return *m_bench; }
     TomBench& tomBench() { return *m_tomBench; }
+    FeelRound& feel() { return *m_feel; }
 
 signals:
     void lessonWanted();
@@ -47,10 +50,10 @@ private:
     /// Ends whatever is under way: it belonged to another drum, or another workbook.
     void stopAll();
     void showDays();
-    void beginHands();
+    void beginHands(std::size_t which);
     void saveTable();
     enum Tab { kEar, kDrums, kHands };
-    enum Side { kChooser, kEarSide, kBenchSide, kHandsSide, kTomSide };
+    enum Side { kChooser, kEarSide, kBenchSide, kTomSide, kHandsSide };
     bool isAtTasks() const { return m_tabs->currentIndex() == kDrums; }
     bool isAtHands() const { return m_tabs->currentIndex() == kHands; }
     void offerRecordings();
@@ -77,7 +80,9 @@ private:
     EarsView* m_days;
     PrimaryButton* m_level;
     EarRound* m_ear;
-    HandsRound* m_hands;
+    std::array<HandsCard*, 3> m_hands; ///< in the order of the tiles
+    BackbeatRound* m_backbeats;
+    FeelRound* m_feel;
     TuningBench* m_bench;
     TomBench* m_tomBench;
 };

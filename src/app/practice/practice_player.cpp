@@ -65,15 +65,17 @@ void PracticePlayer::strikeForCheck() {
          room.sampleRate);
 }
 
-void PracticePlayer::strikeSamePlace() {
+void PracticePlayer::strikeSamePlace(Turns turned) {
     if (!m_controller.hasSession() || m_controller.ear().isReading())
         return;
     const Session& now = m_controller.session();
     const PracticeSound room = sound();
     PracticeTap tap{.rod = 0, .stroke = nextStroke()};
+    PracticeState state = practiceStateOf(now);
+    if (!state.batterTurns.empty())
+        state.batterTurns.front() = state.batterTurns.front() + turned;
     tap.hands.sloppiness = m_controller.settings().practiceSloppiness();
-    send(practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), tap, now.weather,
-                     room),
+    send(practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), state, tap, now.weather, room),
          room.sampleRate);
 }
 
@@ -94,8 +96,12 @@ void PracticePlayer::strikeWires(StrokePlace place, Dynamic dynamic) {
 }
 
 void PracticePlayer::strikeWhole() {
-    Ear& ear = m_controller.ear();
-    if (!ear.hearsStrokes() || ear.isReading())
+    if (m_controller.ear().hearsStrokes())
+        strikeBackbeat();
+}
+
+void PracticePlayer::strikeBackbeat() {
+    if (!m_controller.hasSession() || m_controller.ear().isReading())
         return;
     const Session& now = m_controller.session();
     const PracticeSound dry;

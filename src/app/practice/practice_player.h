@@ -25,7 +25,10 @@ public:
     /// Lightly, for the check of its microphone.
     void strikeForCheck();
     /// Once more at the same place, with the hands that were chosen: to see how alike they are.
-    void strikeSamePlace();
+    /// @param turned rod 1, since the work left it
+    void strikeSamePlace(Turns turned = {});
+    /// A backbeat by those hands, while backbeats are listened to.
+    void strikeBackbeat();
     /// Reads its gauge beside the rod that is due.
     void readGauge();
     /// Hums beside it, lever on or off.

@@ -1,5 +1,6 @@
 /// What a session says of itself: all that follows from it and is never stored.
 #include "core/procedure/head_rounds.h"
+#include "core/record/backbeats.h"
 #include "core/record/session.h"
 #include "core/units/median.h"
 
@@ -372,46 +373,8 @@ RingEvidence ringEvidence(const Reckoned& reckoned) {
     return evidence;
 }
 
-namespace {
-
-/// Of the lowest (1,1) against the lowest (0,1) partial, dB.
-std::optional<double> balanceOf(const HeardStroke& stroke) {
-    std::optional<double> middle;
-    std::optional<double> edge;
-    for (const StrokePartial& partial : stroke.partials) {
-        if (partial.order != 1 || partial.m > 1)
-            continue;
-        std::optional<double>& level = partial.m == 0 ? middle : edge;
-        level = std::max(level.value_or(-200.0), partial.levelDb);
-    }
-    return middle && edge ? std::optional(*edge - *middle) : std::nullopt;
-}
-
-} // namespace
-
 std::vector<Backbeat> backbeatsOf(const Session& session) {
-    if (!strokesHold(session) || session.strokes.empty())
-        return {};
-    // Strokes with and without wires do not compare, nor those at two stops of the knob.
-    const HeardStroke& last = session.strokes.back();
-    std::vector<HeardStroke> alike;
-    std::vector<double> balances;
-    for (const HeardStroke& stroke : session.strokes) {
-        if (stroke.wires != last.wires || (last.wires && stroke.strainer != last.strainer))
-            continue;
-        alike.push_back(stroke);
-        if (const auto balance = balanceOf(stroke))
-            balances.push_back(*balance);
-    }
-    const double usual = balances.empty() ? 0.0 : medianOf(balances);
-    std::vector<Backbeat> strokes;
-    for (const HeardStroke& stroke : alike) {
-        Backbeat backbeat{stroke.levelDb, {}, stroke.tone};
-        if (const auto balance = balanceOf(stroke))
-            backbeat.place = placeFromBalance(*balance - usual);
-        strokes.push_back(backbeat);
-    }
-    return strokes;
+    return strokesHold(session) ? backbeatsFrom(session.strokes) : std::vector<Backbeat>{};
 }
 
 StrokeScatter scatterOf(const Session& session) {

@@ -1,5 +1,7 @@
 #include "core/record/ticket.h"
 
+#include "core/record/hand_at_work.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -83,7 +85,7 @@ std::optional<Command> filing(const Session& session, const Attention& attention
     switch (due.kind) {
     case DueKind::RodTap:
         if (heard.reading.hasFigure())
-            return TapHeard{due.side, rodReadingFrom(heard.reading), heard.rod};
+            return TapHeard{due.side, withHand(rodReadingFrom(heard.reading), session), heard.rod};
         break;
     case DueKind::CardTap:
         if (heard.reading.hasFigure())

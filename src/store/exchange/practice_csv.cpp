@@ -19,12 +19,15 @@ QString figure(double value, int digits) {
 }
 
 QString lineOf(const EarResult& result) {
-    const auto exercise = earExerciseNamed(result.exercise); // of the hands: none, and in cents
-    const EarUnit in = exercise ? unitOf(*exercise) : EarUnit::InCents;
+    const auto exercise = earExerciseNamed(result.exercise); // of the hands: none
+    const EarUnit in = exercise                            ? unitOf(*exercise)
+                       : result.exercise == "turn_by_feel" ? EarUnit::InTurns
+                                                           : EarUnit::InCents;
     const bool share = in == EarUnit::AsShare;
-    const QString unit = share                    ? QStringLiteral("percent")
-                         : in == EarUnit::InTurns ? QStringLiteral("turns")
-                                                  : QStringLiteral("cents");
+    const QString unit = result.exercise == "even_backbeats" ? QStringLiteral("dB")
+                         : share                             ? QStringLiteral("percent")
+                         : in == EarUnit::InTurns            ? QStringLiteral("turns")
+                                                             : QStringLiteral("cents");
     const double scale = share ? 100.0 : 1.0;
     return QStringList{when(result.at),
                        quoted(QString::fromStdString(result.who)),

@@ -1,7 +1,10 @@
+#include "core/record/hand_at_work.h"
 #include "core/record/ticket.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>
+
+#include <cmath>
 
 namespace bombo {
 namespace {
@@ -162,6 +165,25 @@ TEST(Filing, WhatThePracticeDrumKnowsIsFiledWithItsStroke) {
     EXPECT_TRUE(heard.wires.rattles.back().rattled);
     EXPECT_EQ(heard.strokes.size(), s.strokes.size());
     EXPECT_FALSE(filing(s, {}, {{}, {}, {}, {}}));
+}
+
+// A hand that taps less alike than usual makes each tap less sure; a usual one changes nothing, and the
+// newest round counts.
+TEST(Filing, AnUnsteadyHandWidensTheErrorOfATap) {
+    const auto errorFiled = [](const Session& s) {
+        const auto command =
+            filing(s, {}, {clearReading(Hertz{300}), std::nullopt, std::nullopt, std::nullopt});
+        return errorOf(std::get<TapHeard>(*command).reading)->value;
+    };
+    Session s = tapping(HeadSide::Batter);
+    const double before = errorFiled(s);
+    s = done(s, KeepEarResult{{100, "Ida", "same_tap", 1.5, 0.2, 12}});
+    EXPECT_DOUBLE_EQ(errorFiled(s), before) << "as usual hands";
+    s = done(s, KeepEarResult{{300, "Max", "same_tap", 6.0, 0.2, 12}});
+    s = done(s, KeepEarResult{{200, "Max", "same_tap", 30.0, 0.2, 12}}); // older
+    s = done(s, KeepEarResult{{400, "Max", "higher", 40.0, 0.2, 30}});   // of the ear
+    EXPECT_NEAR(errorFiled(s), std::sqrt(before * before + 36.0 - kUsualHand.value * kUsualHand.value), 0.01);
+    EXPECT_NEAR(handBeyondUsual(s).value, std::sqrt(32.0), 1e-9);
 }
 
 TEST(Filing, AMarkerForARodThatTheDrumDoesNotHaveIsRefused) {
