@@ -61,7 +61,7 @@ TEST_F(Ears, IntervalsAreAnsweredByTheirNames) {
                 return text.contains(name);
             })) << text.toStdString();
         }
-        EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("earAnswer-4"))->isVisible());
+        EXPECT_FALSE(p().window.findChild<QPushButton*>(QStringLiteral("earAnswer-4"))->isVisible());
         p().press(Qt::Key_4); // no such answer
         p().press(static_cast<Qt::Key>(Qt::Key_1 + page->ear().due()));
         if (p().find<QLabel>(QStringLiteral("earQuestion"))->text() == QStringLiteral("Done."))
@@ -73,7 +73,7 @@ TEST_F(Ears, IntervalsAreAnsweredByTheirNames) {
 // A stroke that was recorded in Proof can be asked of as well; without one nothing of it is shown.
 TEST_F(Ears, AnOwnStrokeIsOfferedOnceItWasRecorded) {
     p().click(QStringLiteral("practice"));
-    auto* source = p().find<QComboBox>(QStringLiteral("earSource"));
+    auto* source = p().window.findChild<QComboBox*>(QStringLiteral("earSource"));
     EXPECT_FALSE(source->isVisible());
     Recording stroke{44100.0, {}, QStringLiteral("2026-11-30T10:00:00+01:00")};
     for (int i = 0; i < 88200; ++i)

@@ -150,7 +150,7 @@ TEST_F(Tuning, AWornHeadIsToldByItsRingAndReplaced) {
     EXPECT_TRUE(said().contains(QStringLiteral("Bombo would fit a fresh head"))) << said().toStdString();
     p().press(Qt::Key_F);
     EXPECT_TRUE(bench().job().isFreshHead());
-    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("tuningFreshHead"))->isVisible());
+    EXPECT_FALSE(p().window.findChild<QPushButton*>(QStringLiteral("tuningFreshHead"))->isVisible());
     takeShortestWay();
     p().press(Qt::Key_D);
     EXPECT_TRUE(said().contains(QStringLiteral("worn out: a fresh one was the answer")))
