@@ -1164,6 +1164,34 @@
         <source>The second</source>
         <translation>Das zweite</translation>
     </message>
+    <message>
+        <source>How far apart are the heads?</source>
+        <translation>Wie weit liegen die Felle auseinander?</translation>
+    </message>
+    <message>
+        <source>Batter, then snare side: name the interval</source>
+        <translation>Schlagfell, dann Resonanzfell: das Intervall nennen</translation>
+    </message>
+    <message>
+        <source>You name three of four right that lie %1 apart; it may be %2 to %3.</source>
+        <translation>Von vieren, die %1 auseinander liegen, nennst du drei richtig; es können %2 bis %3 sein.</translation>
+    </message>
+    <message>
+        <source>You hear which interval a drum is tuned to.</source>
+        <translation>Du hörst, auf welches Intervall eine Trommel gestimmt ist.</translation>
+    </message>
+    <message>
+        <source>Sing both pitches, one after the other: the voice knows more than the ear.</source>
+        <translation>Sing beide Tonhöhen nacheinander: Die Stimme weiß mehr als das Ohr.</translation>
+    </message>
+    <message>
+        <source>Right: %1.</source>
+        <translation>Richtig: %1.</translation>
+    </message>
+    <message>
+        <source>No: it was %1.</source>
+        <translation>Nein: Es war %1.</translation>
+    </message>
 </context>
 <context>
     <name>EarsPicture</name>
@@ -4970,6 +4998,100 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     </message>
 </context>
 <context>
+    <name>TomBench</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 Cent</translation>
+    </message>
+    <message>
+        <source>A tom makes the wires buzz</source>
+        <translation>Ein Tom lässt den Teppich schnarren</translation>
+    </message>
+    <message>
+        <source>Silence them with the least harm: a whisper must still be answered, a loud stroke must not rattle on, and the snare drum should keep its tone.</source>
+        <translation>Bring ihn mit möglichst wenig Schaden zum Schweigen: Ein Flüstern muss er noch beantworten, nach einem lauten Schlag darf er nicht nachrasseln, und die kleine Trommel soll ihren Klang behalten.</translation>
+    </message>
+    <message>
+        <source>Both heads of the drum</source>
+        <translation>Beide Felle der Trommel</translation>
+    </message>
+    <message>
+        <source>The knob</source>
+        <translation>Der Knopf</translation>
+    </message>
+    <message>
+        <source>The tom</source>
+        <translation>Das Tom</translation>
+    </message>
+    <message>
+        <source>The knob stands at %1.</source>
+        <translation>Der Knopf steht bei %1.</translation>
+    </message>
+    <message>
+        <source>All rods of the drum stand as they did.</source>
+        <translation>Alle Schrauben der Trommel stehen, wie sie standen.</translation>
+    </message>
+    <message>
+        <source>All rods of the drum %1 tighter than they were.</source>
+        <translation>Alle Schrauben der Trommel %1 fester als vorher.</translation>
+    </message>
+    <message>
+        <source>All rods of the drum %1 looser than they were.</source>
+        <translation>Alle Schrauben der Trommel %1 lockerer als vorher.</translation>
+    </message>
+    <message>
+        <source>All rods of the tom stand as they did.</source>
+        <translation>Alle Schrauben des Toms stehen, wie sie standen.</translation>
+    </message>
+    <message>
+        <source>All rods of the tom %1 tighter than they were.</source>
+        <translation>Alle Schrauben des Toms %1 fester als vorher.</translation>
+    </message>
+    <message>
+        <source>All rods of the tom %1 looser than they were.</source>
+        <translation>Alle Schrauben des Toms %1 lockerer als vorher.</translation>
+    </message>
+    <message>
+        <source>They still buzz as the tom is struck.</source>
+        <translation>Er schnarrt noch, wenn das Tom geschlagen wird.</translation>
+    </message>
+    <message>
+        <source>They lie still, but rattle on after a loud stroke.</source>
+        <translation>Er liegt still, rasselt aber nach einem lauten Schlag nach.</translation>
+    </message>
+    <message>
+        <source>Right: they lie still, and a whisper is answered.</source>
+        <translation>Richtig: Er liegt still, und ein Flüstern wird beantwortet.</translation>
+    </message>
+    <message>
+        <source>They lie still, but choked: a whisper is not answered.</source>
+        <translation>Er liegt still, ist aber abgewürgt: Ein Flüstern wird nicht beantwortet.</translation>
+    </message>
+    <message>
+        <source>The tom was moved by %1, the snare drum by %2.</source>
+        <translation>Das Tom wurde um %1 verstimmt, die kleine Trommel um %2.</translation>
+    </message>
+    <message>
+        <source>Every rod of the tom %1 tighter would have done, and nothing else.</source>
+        <translation>Jede Schraube des Toms %1 fester hätte genügt, sonst nichts.</translation>
+    </message>
+    <message>
+        <source>Every rod of the tom %1 looser would have done, and nothing else.</source>
+        <translation>Jede Schraube des Toms %1 lockerer hätte genügt, sonst nichts.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The key was set %n time(s).</source>
+        <translation>
+            <numerusform>Der Schlüssel wurde %n-mal angesetzt.</numerusform>
+            <numerusform>Der Schlüssel wurde %n-mal angesetzt.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>It took %1.</source>
+        <translation>Es dauerte %1.</translation>
+    </message>
+</context>
+<context>
     <name>Tuning</name>
     <message>
         <source>%1 cents</source>
@@ -5131,23 +5253,9 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Half of what it was turned was lost in the thread: clean and oil such a rod.</source>
         <translation>Die Hälfte der Drehung ging im Gewinde verloren: So eine Schraube reinigen und ölen.</translation>
     </message>
-    <message numerus="yes">
-        <source>%n turn(s) of the knob</source>
-        <translation>
-            <numerusform>%n-mal</numerusform>
-            <numerusform>%n-mal</numerusform>
-        </translation>
-    </message>
     <message>
         <source>here stands how near you came, day by day</source>
         <translation>hier steht, wie nah Sie kamen, Tag für Tag</translation>
-    </message>
-    <message numerus="yes">
-        <source>Last time right; the knob turned %n time(s)</source>
-        <translation>
-            <numerusform>Letztes Mal richtig; %n-mal gedreht</numerusform>
-            <numerusform>Letztes Mal richtig; %n-mal gedreht</numerusform>
-        </translation>
     </message>
     <message>
         <source>Last time not right</source>
@@ -5156,6 +5264,76 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Last time %1 off</source>
         <translation>Letztes Mal %1 daneben</translation>
+    </message>
+    <message>
+        <source>Dull: is it the head?</source>
+        <translation>Dumpf: Liegt es am Fell?</translation>
+    </message>
+    <message>
+        <source>It sounds dull. Bring every rod of the batter to %1, and fit a fresh head only if this one is worn out.</source>
+        <translation>Es klingt dumpf. Bring jede Schraube des Schlagfells auf %1 und zieh nur dann ein neues Fell auf, wenn dieses verbraucht ist.</translation>
+    </message>
+    <message>
+        <source>The head was worn out: a fresh one was the answer.</source>
+        <translation>Das Fell war verbraucht: Ein neues war die Antwort.</translation>
+    </message>
+    <message>
+        <source>The head was worn out: even at its pitch it stays dull. Only a fresh one helps.</source>
+        <translation>Das Fell war verbraucht: Auch auf seiner Tonhöhe bleibt es dumpf. Nur ein neues hilft.</translation>
+    </message>
+    <message>
+        <source>The old head was still good, only too low: a fresh one was wasted.</source>
+        <translation>Das alte Fell war noch gut, nur zu tief: Ein neues war vergeudet.</translation>
+    </message>
+    <message>
+        <source>The head was good, only too low.</source>
+        <translation>Das Fell war gut, nur zu tief.</translation>
+    </message>
+    <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This one will not be kept.</source>
+        <translation>Nichts ist zu hören: Schließ Lautsprecher oder Kopfhörer an, oder beginn neu mit Zahlen. Diese Runde wird nicht behalten.</translation>
+    </message>
+    <message>
+        <source>You hear a loud stroke in the middle.</source>
+        <translation>Du hörst einen lauten Schlag in der Mitte.</translation>
+    </message>
+    <message>
+        <source>You hear a whisper near the edge.</source>
+        <translation>Du hörst ein Flüstern am Rand.</translation>
+    </message>
+    <message>
+        <source>They rattle on after it.</source>
+        <translation>Er rasselt danach weiter.</translation>
+    </message>
+    <message>
+        <source>Clean: nothing rattles on.</source>
+        <translation>Sauber: Nichts rasselt nach.</translation>
+    </message>
+    <message>
+        <source>The wires answer.</source>
+        <translation>Der Teppich antwortet.</translation>
+    </message>
+    <message>
+        <source>No answer.</source>
+        <translation>Keine Antwort.</translation>
+    </message>
+    <message>
+        <source>The taps ring %1 s; a fresh head rings about %2 s at this pitch.</source>
+        <translation>Die Anschläge klingen %1 s nach; ein neues Fell klingt bei dieser Tonhöhe etwa %2 s.</translation>
+    </message>
+    <message numerus="yes">
+        <source>key set %n time(s)</source>
+        <translation>
+            <numerusform>Schlüssel %n-mal</numerusform>
+            <numerusform>Schlüssel %n-mal</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Last time right; key set %n time(s)</source>
+        <translation>
+            <numerusform>Letztes Mal richtig; Schlüssel %n-mal</numerusform>
+            <numerusform>Letztes Mal richtig; Schlüssel %n-mal</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5322,6 +5500,10 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Each tap: its pitch against the middle one, in cents, and its loudness, in dB. The band is how far one tap differs from the next; a ring lies beyond the picture.</source>
         <translation>Jeder Klopfer: seine Tonhöhe gegen die mittlere, in Cent, und seine Lautstärke, in dB. Das Band ist, wie weit einer vom nächsten abweicht; ein Ring liegt außerhalb des Bildes.</translation>
+    </message>
+    <message>
+        <source>Each turn as the drum tells it, against the quarter that was asked for. The line on a bar is how far the ear may be off.</source>
+        <translation>Jede Drehung, wie die Trommel sie meldet, gegen das Viertel, das verlangt war. Der Strich am Balken ist, wie weit das Ohr irren kann.</translation>
     </message>
 </context>
 <context>
@@ -5797,6 +5979,58 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file.</source>
         <translation>In diesem Arbeitsbuch beschädigt und ausgelassen, damit der Rest läuft: %1. Nichts wurde aus der Datei entfernt.</translation>
     </message>
+    <message>
+        <source>unison</source>
+        <translation>Prime</translation>
+    </message>
+    <message>
+        <source>minor second</source>
+        <translation>kleine Sekunde</translation>
+    </message>
+    <message>
+        <source>major second</source>
+        <translation>große Sekunde</translation>
+    </message>
+    <message>
+        <source>minor third</source>
+        <translation>kleine Terz</translation>
+    </message>
+    <message>
+        <source>major third</source>
+        <translation>große Terz</translation>
+    </message>
+    <message>
+        <source>fourth</source>
+        <translation>Quarte</translation>
+    </message>
+    <message>
+        <source>tritone</source>
+        <translation>Tritonus</translation>
+    </message>
+    <message>
+        <source>fifth</source>
+        <translation>Quinte</translation>
+    </message>
+    <message>
+        <source>minor sixth</source>
+        <translation>kleine Sexte</translation>
+    </message>
+    <message>
+        <source>major sixth</source>
+        <translation>große Sexte</translation>
+    </message>
+    <message>
+        <source>minor seventh</source>
+        <translation>kleine Septime</translation>
+    </message>
+    <message>
+        <source>major seventh</source>
+        <translation>große Septime</translation>
+    </message>
+    <message>
+        <source>octave</source>
+        <translation>Oktave</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BackPanel</name>
@@ -5846,6 +6080,52 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>%1: %2.</source>
         <translation>%1: %2.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BackbeatRound</name>
+    <message>
+        <source>Even backbeats</source>
+        <translation>Gleiche Backbeats</translation>
+    </message>
+    <message>
+        <source>Goal: loudness within %1 dB, place within %2 mm.</source>
+        <translation>Ziel: Lautstärke auf %1 dB, Ort auf %2 mm.</translation>
+    </message>
+    <message>
+        <source>The practice drum is struck by the hands that Listen gives it.</source>
+        <translation>Die Übungstrommel wird von den Händen geschlagen, die Hören ihr gibt.</translation>
+    </message>
+    <message>
+        <source>Play twelve backbeats as in a song, all alike, two seconds apart.</source>
+        <translation>Spiel zwölf Backbeats wie im Lied, alle gleich, zwei Sekunden auseinander.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of 12 heard.</source>
+        <translation>
+            <numerusform>%n von 12 gehört.</numerusform>
+            <numerusform>%n von 12 gehört.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Goal reached: the next one is finer.</source>
+        <translation>Ziel erreicht: Das nächste ist feiner.</translation>
+    </message>
+    <message>
+        <source>As loud as each other, but they wander: mark the place you aim at.</source>
+        <translation>Gleich laut, aber sie wandern: Markier den Ort, auf den du zielst.</translation>
+    </message>
+    <message>
+        <source>At one place, but not equally loud: let the stick fall from one height.</source>
+        <translation>An einem Ort, aber nicht gleich laut: Lass den Stock aus einer Höhe fallen.</translation>
+    </message>
+    <message>
+        <source>Slower, and from one height: first the place, then the loudness.</source>
+        <translation>Langsamer, und aus einer Höhe: erst der Ort, dann die Lautstärke.</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Schlagen</translation>
     </message>
 </context>
 <context>
@@ -7255,6 +7535,14 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
             <numerusform>%n Antworten gegeben.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>What you recorded holds no stroke that dies away within a second: you hear the practice drum.</source>
+        <translation>Deine Aufnahme enthält keinen Schlag, der binnen einer Sekunde verklingt: Du hörst die Übungstrommel.</translation>
+    </message>
+    <message>
+        <source>The batter, then the snare side, each with the other muted. Guess if you must: that tells, too.</source>
+        <translation>Das Schlagfell, dann das Resonanzfell, das andere jeweils gedämpft. Rate, wenn du musst: Auch das sagt etwas.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ExperimentPanel</name>
@@ -7422,6 +7710,87 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>Choose the complaint first</source>
         <translation>Wählen Sie zuerst die Klage</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FeelRound</name>
+    <message>
+        <source>A quarter turn by feel</source>
+        <translation>Eine Vierteldrehung nach Gefühl</translation>
+    </message>
+    <message>
+        <source>Tap in front of rod 1 of the batter, the other head muted.</source>
+        <translation>Schlag vor Schraube 1 des Schlagfells an, das andere Fell gedämpft.</translation>
+    </message>
+    <message>
+        <source>Turn rod 1 a quarter tighter by feel, then tap in front of it.</source>
+        <translation>Dreh Schraube 1 nach Gefühl ein Viertel fester, dann schlag davor an.</translation>
+    </message>
+    <message>
+        <source>Turn rod 1 a quarter looser by feel, then tap in front of it.</source>
+        <translation>Dreh Schraube 1 nach Gefühl ein Viertel lockerer, dann schlag davor an.</translation>
+    </message>
+    <message>
+        <source>A hand of the practice drum turns its rod 1, tighter and looser in turn; tap it.</source>
+        <translation>Eine Hand der Übungstrommel dreht ihre Schraube 1 abwechselnd fester und lockerer; schlag sie an.</translation>
+    </message>
+    <message>
+        <source>Not heard clearly: tap there again, nothing turned.</source>
+        <translation>Nicht deutlich gehört: Schlag dort noch einmal an, ohne zu drehen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of 8 turns heard.</source>
+        <translation>
+            <numerusform>%n von 8 Drehungen gehört.</numerusform>
+            <numerusform>%n von 8 Drehungen gehört.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Your quarter is %1 turns, give or take %2; one differs from the next by %3.</source>
+        <translation>Dein Viertel ist %1 Drehungen, auf %2 genau; eine weicht von der nächsten um %3 ab.</translation>
+    </message>
+    <message>
+        <source>less than the ear tells</source>
+        <translation>weniger, als das Ohr hört</translation>
+    </message>
+    <message>
+        <source>Count on it.</source>
+        <translation>Darauf ist Verlass.</translation>
+    </message>
+    <message>
+        <source>You turn too far: stop earlier.</source>
+        <translation>Du drehst zu weit: hör früher auf.</translation>
+    </message>
+    <message>
+        <source>You stop too early: turn on.</source>
+        <translation>Du hörst zu früh auf: dreh weiter.</translation>
+    </message>
+    <message>
+        <source>Rod 1 sounds %1 cents against the beginning.</source>
+        <translation>Schraube 1 klingt %1 Cent gegen den Anfang.</translation>
+    </message>
+    <message>
+        <source>Tap it</source>
+        <translation>Anschlagen</translation>
+    </message>
+    <message>
+        <source>Turn and tap</source>
+        <translation>Drehen und anschlagen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FeelView</name>
+    <message>
+        <source>Turns by feel</source>
+        <translation>Drehungen nach Gefühl</translation>
+    </message>
+    <message>
+        <source>tighter</source>
+        <translation>fester</translation>
+    </message>
+    <message>
+        <source>looser</source>
+        <translation>lockerer</translation>
     </message>
 </context>
 <context>
@@ -7686,14 +8055,33 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::HandsCard</name>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>Another round</source>
+        <translation>Noch eine Runde</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Hört zu…</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Zurück zu den Übungen</translation>
+    </message>
+    <message>
+        <source>Stop here; this round is not kept</source>
+        <translation>Hier aufhören; diese Runde wird nicht behalten</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HandsRound</name>
     <message>
         <source>The same tap again</source>
         <translation>Derselbe Klopfer noch einmal</translation>
-    </message>
-    <message>
-        <source>Space</source>
-        <translation>Leertaste</translation>
     </message>
     <message>
         <source>The practice drum is tapped before rod 1, by the hands that Listen gives it.</source>
@@ -7734,24 +8122,8 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         </translation>
     </message>
     <message>
-        <source>Another round</source>
-        <translation>Noch eine Runde</translation>
-    </message>
-    <message>
         <source>Tap it</source>
         <translation>Klopfen</translation>
-    </message>
-    <message>
-        <source>Listening…</source>
-        <translation>Es hört zu…</translation>
-    </message>
-    <message>
-        <source>Back to the exercises</source>
-        <translation>Zurück zu den Übungen</translation>
-    </message>
-    <message>
-        <source>Stop here; this round is not kept</source>
-        <translation>Hier aufhören; diese Runde wird nicht behalten</translation>
     </message>
     <message>
         <source>%1 cents</source>
@@ -7760,6 +8132,14 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>here stands how alike they were, day by day</source>
         <translation>hier steht, wie gleich sie waren, Tag für Tag</translation>
+    </message>
+    <message>
+        <source>%1 dB</source>
+        <translation>%1 dB</translation>
+    </message>
+    <message>
+        <source>%1 turns off</source>
+        <translation>%1 Drehungen daneben</translation>
     </message>
 </context>
 <context>
@@ -9242,6 +9622,42 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>On your own drum with a microphone; else the practice drum is tapped, by hands that Listen gives it.</source>
         <translation>An Ihrer eigenen Trommel mit einem Mikrofon; sonst wird die Übungstrommel geklopft, von Händen, die Hören ihr gibt.</translation>
     </message>
+    <message>
+        <source>What you hear</source>
+        <translation>Was du hörst</translation>
+    </message>
+    <message>
+        <source>Even backbeats</source>
+        <translation>Gleiche Backbeats</translation>
+    </message>
+    <message>
+        <source>Equally loud, at one place, with a goal</source>
+        <translation>Gleich laut, an einem Ort, mit einem Ziel</translation>
+    </message>
+    <message>
+        <source>A quarter turn by feel</source>
+        <translation>Eine Vierteldrehung nach Gefühl</translation>
+    </message>
+    <message>
+        <source>The drum says what it was</source>
+        <translation>Die Trommel sagt, was es war</translation>
+    </message>
+    <message>
+        <source>The practice drum</source>
+        <translation>Die Übungstrommel</translation>
+    </message>
+    <message>
+        <source>Your stroke before</source>
+        <translation>Dein Schlag vorher</translation>
+    </message>
+    <message>
+        <source>Your stroke after</source>
+        <translation>Dein Schlag nachher</translation>
+    </message>
+    <message>
+        <source>Higher and longer are asked of your own stroke; the rest of the practice drum, which can be turned.</source>
+        <translation>Höher und länger werden an deinem eigenen Schlag gefragt; das Übrige an der Übungstrommel, die gedreht werden kann.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PreferencesDialog</name>
@@ -9888,30 +10304,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Verhältnis</translation>
     </message>
     <message>
-        <source>minor third</source>
-        <translation>kleine Terz</translation>
-    </message>
-    <message>
-        <source>major third</source>
-        <translation>große Terz</translation>
-    </message>
-    <message>
-        <source>fourth</source>
-        <translation>Quarte</translation>
-    </message>
-    <message>
-        <source>fifth</source>
-        <translation>Quinte</translation>
-    </message>
-    <message>
-        <source>sixth</source>
-        <translation>Sexte</translation>
-    </message>
-    <message>
-        <source>octave</source>
-        <translation>Oktave</translation>
-    </message>
-    <message>
         <source>Interval</source>
         <translation>Intervall</translation>
     </message>
@@ -10275,6 +10667,77 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     </message>
 </context>
 <context>
+    <name>bombo::TomBench</name>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>A whisper near the edge</source>
+        <translation>Ein Flüstern am Rand</translation>
+    </message>
+    <message>
+        <source>A loud stroke in the middle</source>
+        <translation>Ein lauter Schlag in der Mitte</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 lockerer</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 fester</translation>
+    </message>
+    <message>
+        <source>That is it</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>the tom</source>
+        <translation>das Tom</translation>
+    </message>
+    <message>
+        <source>Bombo would first try: %1. %2</source>
+        <translation>Bombo würde zuerst versuchen: %1. %2</translation>
+    </message>
+    <message>
+        <source>You hear the tom.</source>
+        <translation>Du hörst das Tom.</translation>
+    </message>
+    <message>
+        <source>They buzz for %1 s at a stroke on the tom.</source>
+        <translation>Er schnarrt %1 s nach einem Schlag auf das Tom.</translation>
+    </message>
+    <message>
+        <source>They lie still.</source>
+        <translation>Er liegt still.</translation>
+    </message>
+    <message>
+        <source>It goes no further.</source>
+        <translation>Weiter geht es nicht.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard, so nothing is kept.</source>
+        <translation>Nichts wurde gehört, also wird nichts behalten.</translation>
+    </message>
+    <message>
+        <source>Another one</source>
+        <translation>Noch eins</translation>
+    </message>
+    <message>
+        <source>Strike the tom</source>
+        <translation>Das Tom schlagen</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Zurück zu den Übungen</translation>
+    </message>
+    <message>
+        <source>Leave it; nothing is kept</source>
+        <translation>Verlassen; nichts wird aufbewahrt</translation>
+    </message>
+</context>
+<context>
     <name>bombo::ToneList</name>
     <message>
         <source>out of reach of this drum</source>
@@ -10514,10 +10977,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>noch %1</translation>
     </message>
     <message>
-        <source>Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This one will not be kept.</source>
-        <translation>Es ist nichts zu hören: Schließen Sie Lautsprecher oder Kopfhörer an, oder beginnen Sie mit Zahlen neu. Diese wird nicht aufbewahrt.</translation>
-    </message>
-    <message>
         <source>You hear %1.</source>
         <translation>Sie hören %1.</translation>
     </message>
@@ -10528,30 +10987,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Heard at %1: %2, %3 cents from the goal.</source>
         <translation>Gehört an %1: %2, %3 Cent vom Ziel.</translation>
-    </message>
-    <message>
-        <source>You hear a loud stroke in the middle.</source>
-        <translation>Sie hören einen lauten Schlag in der Mitte.</translation>
-    </message>
-    <message>
-        <source>You hear a whisper near the edge.</source>
-        <translation>Sie hören einen Hauch am Rand.</translation>
-    </message>
-    <message>
-        <source>They rattle on after it.</source>
-        <translation>Er rasselt danach weiter.</translation>
-    </message>
-    <message>
-        <source>Clean: nothing rattles on.</source>
-        <translation>Sauber: Nichts rasselt nach.</translation>
-    </message>
-    <message>
-        <source>The wires answer.</source>
-        <translation>Der Teppich antwortet.</translation>
-    </message>
-    <message>
-        <source>No answer.</source>
-        <translation>Keine Antwort.</translation>
     </message>
     <message>
         <source>Bombo would go to %1.</source>
@@ -10600,6 +11035,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Leave it; nothing is kept</source>
         <translation>Verlassen; nichts wird aufbewahrt</translation>
+    </message>
+    <message>
+        <source>Fit a fresh head</source>
+        <translation>Neues Fell aufziehen</translation>
+    </message>
+    <message>
+        <source>Bombo would fit a fresh head.</source>
+        <translation>Bombo würde ein neues Fell aufziehen.</translation>
+    </message>
+    <message>
+        <source>A fresh head is on, seated and near its pitch. Even it.</source>
+        <translation>Ein neues Fell ist auf, gesetzt und nahe an seiner Tonhöhe. Gleich es aus.</translation>
     </message>
 </context>
 <context>

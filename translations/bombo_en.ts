@@ -63,6 +63,16 @@
     </message>
 </context>
 <context>
+    <name>TomBench</name>
+    <message numerus="yes">
+        <source>The key was set %n time(s).</source>
+        <translation>
+            <numerusform>The key was set %n time.</numerusform>
+            <numerusform>The key was set %n times.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>Tuning</name>
     <message numerus="yes">
         <source>The knob was turned %n time(s).</source>
@@ -93,17 +103,17 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n turn(s) of the knob</source>
+        <source>key set %n time(s)</source>
         <translation>
-            <numerusform>%n time</numerusform>
-            <numerusform>%n times</numerusform>
+            <numerusform>key set %n time</numerusform>
+            <numerusform>key set %n times</numerusform>
         </translation>
     </message>
     <message numerus="yes">
-        <source>Last time right; the knob turned %n time(s)</source>
+        <source>Last time right; key set %n time(s)</source>
         <translation>
-            <numerusform>Last time right; the knob turned %n time</numerusform>
-            <numerusform>Last time right; the knob turned %n times</numerusform>
+            <numerusform>Last time right; key set %n time</numerusform>
+            <numerusform>Last time right; key set %n times</numerusform>
         </translation>
     </message>
 </context>
@@ -114,6 +124,16 @@
         <translation>
             <numerusform>and %n more</numerusform>
             <numerusform>and %n more</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BackbeatRound</name>
+    <message numerus="yes">
+        <source>%n of 12 heard.</source>
+        <translation>
+            <numerusform>%n of 12 heard.</numerusform>
+            <numerusform>%n of 12 heard.</numerusform>
         </translation>
     </message>
 </context>
@@ -178,6 +198,16 @@
         <translation>
             <numerusform>about %n minute</numerusform>
             <numerusform>about %n minutes</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FeelRound</name>
+    <message numerus="yes">
+        <source>%n of 8 turns heard.</source>
+        <translation>
+            <numerusform>%n of 8 turns heard.</numerusform>
+            <numerusform>%n of 8 turns heard.</numerusform>
         </translation>
     </message>
 </context>

@@ -1164,6 +1164,34 @@
         <source>The second</source>
         <translation>El segundo</translation>
     </message>
+    <message>
+        <source>How far apart are the heads?</source>
+        <translation>¿Qué intervalo hay entre los parches?</translation>
+    </message>
+    <message>
+        <source>Batter, then snare side: name the interval</source>
+        <translation>Parche batidor, luego bordonero: nombrar el intervalo</translation>
+    </message>
+    <message>
+        <source>You name three of four right that lie %1 apart; it may be %2 to %3.</source>
+        <translation>De cada cuatro separados por %1 nombras bien tres; puede ser de %2 a %3.</translation>
+    </message>
+    <message>
+        <source>You hear which interval a drum is tuned to.</source>
+        <translation>Oyes a qué intervalo está afinado un tambor.</translation>
+    </message>
+    <message>
+        <source>Sing both pitches, one after the other: the voice knows more than the ear.</source>
+        <translation>Canta las dos alturas, una tras otra: la voz sabe más que el oído.</translation>
+    </message>
+    <message>
+        <source>Right: %1.</source>
+        <translation>Correcto: %1.</translation>
+    </message>
+    <message>
+        <source>No: it was %1.</source>
+        <translation>No: era %1.</translation>
+    </message>
 </context>
 <context>
     <name>EarsPicture</name>
@@ -4970,6 +4998,100 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     </message>
 </context>
 <context>
+    <name>TomBench</name>
+    <message>
+        <source>%1 cents</source>
+        <translation>%1 cents</translation>
+    </message>
+    <message>
+        <source>A tom makes the wires buzz</source>
+        <translation>Un tom hace zumbar la bordonera</translation>
+    </message>
+    <message>
+        <source>Silence them with the least harm: a whisper must still be answered, a loud stroke must not rattle on, and the snare drum should keep its tone.</source>
+        <translation>Hazla callar con el menor daño: debe responder aún a un susurro, no traquetear tras un golpe fuerte, y la caja ha de conservar su sonido.</translation>
+    </message>
+    <message>
+        <source>Both heads of the drum</source>
+        <translation>Los dos parches de la caja</translation>
+    </message>
+    <message>
+        <source>The knob</source>
+        <translation>La perilla</translation>
+    </message>
+    <message>
+        <source>The tom</source>
+        <translation>El tom</translation>
+    </message>
+    <message>
+        <source>The knob stands at %1.</source>
+        <translation>La perilla está en %1.</translation>
+    </message>
+    <message>
+        <source>All rods of the drum stand as they did.</source>
+        <translation>Todos los tornillos de la caja están como estaban.</translation>
+    </message>
+    <message>
+        <source>All rods of the drum %1 tighter than they were.</source>
+        <translation>Todos los tornillos de la caja, %1 más apretados que antes.</translation>
+    </message>
+    <message>
+        <source>All rods of the drum %1 looser than they were.</source>
+        <translation>Todos los tornillos de la caja, %1 más flojos que antes.</translation>
+    </message>
+    <message>
+        <source>All rods of the tom stand as they did.</source>
+        <translation>Todos los tornillos del tom están como estaban.</translation>
+    </message>
+    <message>
+        <source>All rods of the tom %1 tighter than they were.</source>
+        <translation>Todos los tornillos del tom, %1 más apretados que antes.</translation>
+    </message>
+    <message>
+        <source>All rods of the tom %1 looser than they were.</source>
+        <translation>Todos los tornillos del tom, %1 más flojos que antes.</translation>
+    </message>
+    <message>
+        <source>They still buzz as the tom is struck.</source>
+        <translation>Aún zumba cuando se golpea el tom.</translation>
+    </message>
+    <message>
+        <source>They lie still, but rattle on after a loud stroke.</source>
+        <translation>Está quieta, pero traquetea tras un golpe fuerte.</translation>
+    </message>
+    <message>
+        <source>Right: they lie still, and a whisper is answered.</source>
+        <translation>Correcto: está quieta y responde a un susurro.</translation>
+    </message>
+    <message>
+        <source>They lie still, but choked: a whisper is not answered.</source>
+        <translation>Está quieta, pero ahogada: no responde a un susurro.</translation>
+    </message>
+    <message>
+        <source>The tom was moved by %1, the snare drum by %2.</source>
+        <translation>El tom se movió %1; la caja, %2.</translation>
+    </message>
+    <message>
+        <source>Every rod of the tom %1 tighter would have done, and nothing else.</source>
+        <translation>Habría bastado con cada tornillo del tom %1 más apretado, y nada más.</translation>
+    </message>
+    <message>
+        <source>Every rod of the tom %1 looser would have done, and nothing else.</source>
+        <translation>Habría bastado con cada tornillo del tom %1 más flojo, y nada más.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The key was set %n time(s).</source>
+        <translation>
+            <numerusform>La llave se puso %n vez.</numerusform>
+            <numerusform>La llave se puso %n veces.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>It took %1.</source>
+        <translation>Llevó %1.</translation>
+    </message>
+</context>
+<context>
     <name>Tuning</name>
     <message>
         <source>%1 cents</source>
@@ -5131,23 +5253,9 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Half of what it was turned was lost in the thread: clean and oil such a rod.</source>
         <translation>La mitad del giro se perdió en la rosca: limpie y engrase un tornillo así.</translation>
     </message>
-    <message numerus="yes">
-        <source>%n turn(s) of the knob</source>
-        <translation>
-            <numerusform>%n vez</numerusform>
-            <numerusform>%n veces</numerusform>
-        </translation>
-    </message>
     <message>
         <source>here stands how near you came, day by day</source>
         <translation>aquí consta cuánto se acercó, día a día</translation>
-    </message>
-    <message numerus="yes">
-        <source>Last time right; the knob turned %n time(s)</source>
-        <translation>
-            <numerusform>La última vez bien; %n giro</numerusform>
-            <numerusform>La última vez bien; %n giros</numerusform>
-        </translation>
     </message>
     <message>
         <source>Last time not right</source>
@@ -5156,6 +5264,76 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Last time %1 off</source>
         <translation>La última vez a %1</translation>
+    </message>
+    <message>
+        <source>Dull: is it the head?</source>
+        <translation>Apagado: ¿es el parche?</translation>
+    </message>
+    <message>
+        <source>It sounds dull. Bring every rod of the batter to %1, and fit a fresh head only if this one is worn out.</source>
+        <translation>Suena apagado. Lleva cada tornillo del batidor a %1 y pon un parche nuevo solo si este está gastado.</translation>
+    </message>
+    <message>
+        <source>The head was worn out: a fresh one was the answer.</source>
+        <translation>El parche estaba gastado: uno nuevo era la respuesta.</translation>
+    </message>
+    <message>
+        <source>The head was worn out: even at its pitch it stays dull. Only a fresh one helps.</source>
+        <translation>El parche estaba gastado: incluso a su altura sigue apagado. Solo uno nuevo ayuda.</translation>
+    </message>
+    <message>
+        <source>The old head was still good, only too low: a fresh one was wasted.</source>
+        <translation>El parche viejo aún estaba bien, solo demasiado bajo: el nuevo fue un derroche.</translation>
+    </message>
+    <message>
+        <source>The head was good, only too low.</source>
+        <translation>El parche estaba bien, solo demasiado bajo.</translation>
+    </message>
+    <message>
+        <source>Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This one will not be kept.</source>
+        <translation>No se oye nada: conecta un altavoz o auriculares, o empieza de nuevo con cifras. Esta no se guardará.</translation>
+    </message>
+    <message>
+        <source>You hear a loud stroke in the middle.</source>
+        <translation>Oyes un golpe fuerte en el centro.</translation>
+    </message>
+    <message>
+        <source>You hear a whisper near the edge.</source>
+        <translation>Oyes un susurro cerca del borde.</translation>
+    </message>
+    <message>
+        <source>They rattle on after it.</source>
+        <translation>Sigue traqueteando después.</translation>
+    </message>
+    <message>
+        <source>Clean: nothing rattles on.</source>
+        <translation>Limpio: nada traquetea.</translation>
+    </message>
+    <message>
+        <source>The wires answer.</source>
+        <translation>La bordonera responde.</translation>
+    </message>
+    <message>
+        <source>No answer.</source>
+        <translation>Sin respuesta.</translation>
+    </message>
+    <message>
+        <source>The taps ring %1 s; a fresh head rings about %2 s at this pitch.</source>
+        <translation>Los toques resuenan %1 s; un parche nuevo resuena unos %2 s a esta altura.</translation>
+    </message>
+    <message numerus="yes">
+        <source>key set %n time(s)</source>
+        <translation>
+            <numerusform>llave %n vez</numerusform>
+            <numerusform>llave %n veces</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Last time right; key set %n time(s)</source>
+        <translation>
+            <numerusform>Última vez bien; llave %n vez</numerusform>
+            <numerusform>Última vez bien; llave %n veces</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5322,6 +5500,10 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Each tap: its pitch against the middle one, in cents, and its loudness, in dB. The band is how far one tap differs from the next; a ring lies beyond the picture.</source>
         <translation>Cada toque: su altura respecto a la del medio, en cents, y su volumen, en dB. La banda es cuánto difiere uno del siguiente; un anillo queda fuera del dibujo.</translation>
+    </message>
+    <message>
+        <source>Each turn as the drum tells it, against the quarter that was asked for. The line on a bar is how far the ear may be off.</source>
+        <translation>Cada giro según lo dice el tambor, frente al cuarto que se pedía. La línea de la barra es lo que puede errar el oído.</translation>
     </message>
 </context>
 <context>
@@ -5797,6 +5979,58 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Damaged in this workbook and left out, so that the rest works: %1. Nothing was removed from the file.</source>
         <translation>Dañado en este cuaderno y apartado, para que lo demás funcione: %1. No se quitó nada del archivo.</translation>
     </message>
+    <message>
+        <source>unison</source>
+        <translation>unísono</translation>
+    </message>
+    <message>
+        <source>minor second</source>
+        <translation>segunda menor</translation>
+    </message>
+    <message>
+        <source>major second</source>
+        <translation>segunda mayor</translation>
+    </message>
+    <message>
+        <source>minor third</source>
+        <translation>tercera menor</translation>
+    </message>
+    <message>
+        <source>major third</source>
+        <translation>tercera mayor</translation>
+    </message>
+    <message>
+        <source>fourth</source>
+        <translation>cuarta</translation>
+    </message>
+    <message>
+        <source>tritone</source>
+        <translation>tritono</translation>
+    </message>
+    <message>
+        <source>fifth</source>
+        <translation>quinta</translation>
+    </message>
+    <message>
+        <source>minor sixth</source>
+        <translation>sexta menor</translation>
+    </message>
+    <message>
+        <source>major sixth</source>
+        <translation>sexta mayor</translation>
+    </message>
+    <message>
+        <source>minor seventh</source>
+        <translation>séptima menor</translation>
+    </message>
+    <message>
+        <source>major seventh</source>
+        <translation>séptima mayor</translation>
+    </message>
+    <message>
+        <source>octave</source>
+        <translation>octava</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BackPanel</name>
@@ -5846,6 +6080,52 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>%1: %2.</source>
         <translation>%1: %2.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BackbeatRound</name>
+    <message>
+        <source>Even backbeats</source>
+        <translation>Backbeats iguales</translation>
+    </message>
+    <message>
+        <source>Goal: loudness within %1 dB, place within %2 mm.</source>
+        <translation>Meta: volumen dentro de %1 dB, lugar dentro de %2 mm.</translation>
+    </message>
+    <message>
+        <source>The practice drum is struck by the hands that Listen gives it.</source>
+        <translation>El tambor de práctica lo golpean las manos que Escuchar le da.</translation>
+    </message>
+    <message>
+        <source>Play twelve backbeats as in a song, all alike, two seconds apart.</source>
+        <translation>Toca doce backbeats como en una canción, todos iguales, cada dos segundos.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of 12 heard.</source>
+        <translation>
+            <numerusform>%n de 12 oído.</numerusform>
+            <numerusform>%n de 12 oídos.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Goal reached: the next one is finer.</source>
+        <translation>Meta alcanzada: la próxima es más fina.</translation>
+    </message>
+    <message>
+        <source>As loud as each other, but they wander: mark the place you aim at.</source>
+        <translation>Igual de fuertes, pero se desvían: marca el lugar al que apuntas.</translation>
+    </message>
+    <message>
+        <source>At one place, but not equally loud: let the stick fall from one height.</source>
+        <translation>En un lugar, pero no igual de fuertes: deja caer la baqueta desde una misma altura.</translation>
+    </message>
+    <message>
+        <source>Slower, and from one height: first the place, then the loudness.</source>
+        <translation>Más despacio y desde una misma altura: primero el lugar, luego el volumen.</translation>
+    </message>
+    <message>
+        <source>Strike it</source>
+        <translation>Golpear</translation>
     </message>
 </context>
 <context>
@@ -7255,6 +7535,14 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
             <numerusform>%n respuestas dadas.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>What you recorded holds no stroke that dies away within a second: you hear the practice drum.</source>
+        <translation>Tu grabación no contiene un golpe que se apague en un segundo: oyes el tambor de práctica.</translation>
+    </message>
+    <message>
+        <source>The batter, then the snare side, each with the other muted. Guess if you must: that tells, too.</source>
+        <translation>El batidor, luego el bordonero, cada uno con el otro apagado. Adivina si hace falta: eso también dice algo.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ExperimentPanel</name>
@@ -7422,6 +7710,87 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>Choose the complaint first</source>
         <translation>Elija primero la queja</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FeelRound</name>
+    <message>
+        <source>A quarter turn by feel</source>
+        <translation>Un cuarto de giro al tacto</translation>
+    </message>
+    <message>
+        <source>Tap in front of rod 1 of the batter, the other head muted.</source>
+        <translation>Toca ante el tornillo 1 del batidor, con el otro parche apagado.</translation>
+    </message>
+    <message>
+        <source>Turn rod 1 a quarter tighter by feel, then tap in front of it.</source>
+        <translation>Aprieta el tornillo 1 un cuarto al tacto y toca ante él.</translation>
+    </message>
+    <message>
+        <source>Turn rod 1 a quarter looser by feel, then tap in front of it.</source>
+        <translation>Afloja el tornillo 1 un cuarto al tacto y toca ante él.</translation>
+    </message>
+    <message>
+        <source>A hand of the practice drum turns its rod 1, tighter and looser in turn; tap it.</source>
+        <translation>Una mano del tambor de práctica gira su tornillo 1, apretando y aflojando por turnos; tócalo.</translation>
+    </message>
+    <message>
+        <source>Not heard clearly: tap there again, nothing turned.</source>
+        <translation>No se oyó claro: toca ahí otra vez, sin girar nada.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n of 8 turns heard.</source>
+        <translation>
+            <numerusform>%n de 8 giros oído.</numerusform>
+            <numerusform>%n de 8 giros oídos.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Your quarter is %1 turns, give or take %2; one differs from the next by %3.</source>
+        <translation>Tu cuarto son %1 giros, más o menos %2; uno difiere del siguiente en %3.</translation>
+    </message>
+    <message>
+        <source>less than the ear tells</source>
+        <translation>menos de lo que distingue el oído</translation>
+    </message>
+    <message>
+        <source>Count on it.</source>
+        <translation>Puedes fiarte.</translation>
+    </message>
+    <message>
+        <source>You turn too far: stop earlier.</source>
+        <translation>Giras demasiado: para antes.</translation>
+    </message>
+    <message>
+        <source>You stop too early: turn on.</source>
+        <translation>Paras demasiado pronto: sigue girando.</translation>
+    </message>
+    <message>
+        <source>Rod 1 sounds %1 cents against the beginning.</source>
+        <translation>El tornillo 1 suena %1 cents respecto al comienzo.</translation>
+    </message>
+    <message>
+        <source>Tap it</source>
+        <translation>Tocar</translation>
+    </message>
+    <message>
+        <source>Turn and tap</source>
+        <translation>Girar y tocar</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FeelView</name>
+    <message>
+        <source>Turns by feel</source>
+        <translation>Giros al tacto</translation>
+    </message>
+    <message>
+        <source>tighter</source>
+        <translation>apretar</translation>
+    </message>
+    <message>
+        <source>looser</source>
+        <translation>aflojar</translation>
     </message>
 </context>
 <context>
@@ -7686,14 +8055,33 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::HandsCard</name>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>Another round</source>
+        <translation>Otra vuelta</translation>
+    </message>
+    <message>
+        <source>Listening…</source>
+        <translation>Escuchando…</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Volver a los ejercicios</translation>
+    </message>
+    <message>
+        <source>Stop here; this round is not kept</source>
+        <translation>Parar aquí; esta vuelta no se guarda</translation>
+    </message>
+</context>
+<context>
     <name>bombo::HandsRound</name>
     <message>
         <source>The same tap again</source>
         <translation>El mismo toque otra vez</translation>
-    </message>
-    <message>
-        <source>Space</source>
-        <translation>Espacio</translation>
     </message>
     <message>
         <source>The practice drum is tapped before rod 1, by the hands that Listen gives it.</source>
@@ -7734,24 +8122,8 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         </translation>
     </message>
     <message>
-        <source>Another round</source>
-        <translation>Otra ronda</translation>
-    </message>
-    <message>
         <source>Tap it</source>
         <translation>Tocarlo</translation>
-    </message>
-    <message>
-        <source>Listening…</source>
-        <translation>Escuchando…</translation>
-    </message>
-    <message>
-        <source>Back to the exercises</source>
-        <translation>Volver a los ejercicios</translation>
-    </message>
-    <message>
-        <source>Stop here; this round is not kept</source>
-        <translation>Parar aquí; esta vuelta no se guarda</translation>
     </message>
     <message>
         <source>%1 cents</source>
@@ -7760,6 +8132,14 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>here stands how alike they were, day by day</source>
         <translation>aquí consta cuán iguales fueron, día a día</translation>
+    </message>
+    <message>
+        <source>%1 dB</source>
+        <translation>%1 dB</translation>
+    </message>
+    <message>
+        <source>%1 turns off</source>
+        <translation>%1 giros de error</translation>
     </message>
 </context>
 <context>
@@ -9242,6 +9622,42 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>On your own drum with a microphone; else the practice drum is tapped, by hands that Listen gives it.</source>
         <translation>En su propio tambor con un micrófono; si no, se toca el tambor de práctica con las manos que le da Escuchar.</translation>
     </message>
+    <message>
+        <source>What you hear</source>
+        <translation>Lo que oyes</translation>
+    </message>
+    <message>
+        <source>Even backbeats</source>
+        <translation>Backbeats iguales</translation>
+    </message>
+    <message>
+        <source>Equally loud, at one place, with a goal</source>
+        <translation>Igual de fuertes, en un lugar, con una meta</translation>
+    </message>
+    <message>
+        <source>A quarter turn by feel</source>
+        <translation>Un cuarto de giro al tacto</translation>
+    </message>
+    <message>
+        <source>The drum says what it was</source>
+        <translation>El tambor dice cuánto fue</translation>
+    </message>
+    <message>
+        <source>The practice drum</source>
+        <translation>El tambor de práctica</translation>
+    </message>
+    <message>
+        <source>Your stroke before</source>
+        <translation>Tu golpe de antes</translation>
+    </message>
+    <message>
+        <source>Your stroke after</source>
+        <translation>Tu golpe de después</translation>
+    </message>
+    <message>
+        <source>Higher and longer are asked of your own stroke; the rest of the practice drum, which can be turned.</source>
+        <translation>Más alto y más largo se preguntan con tu propio golpe; lo demás, con el tambor de práctica, que se puede girar.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::PreferencesDialog</name>
@@ -9888,30 +10304,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>razón</translation>
     </message>
     <message>
-        <source>minor third</source>
-        <translation>tercera menor</translation>
-    </message>
-    <message>
-        <source>major third</source>
-        <translation>tercera mayor</translation>
-    </message>
-    <message>
-        <source>fourth</source>
-        <translation>cuarta</translation>
-    </message>
-    <message>
-        <source>fifth</source>
-        <translation>quinta</translation>
-    </message>
-    <message>
-        <source>sixth</source>
-        <translation>sexta</translation>
-    </message>
-    <message>
-        <source>octave</source>
-        <translation>octava</translation>
-    </message>
-    <message>
         <source>Interval</source>
         <translation>Intervalo</translation>
     </message>
@@ -10275,6 +10667,77 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     </message>
 </context>
 <context>
+    <name>bombo::TomBench</name>
+    <message>
+        <source>Space</source>
+        <translation>Espacio</translation>
+    </message>
+    <message>
+        <source>A whisper near the edge</source>
+        <translation>Un susurro cerca del borde</translation>
+    </message>
+    <message>
+        <source>A loud stroke in the middle</source>
+        <translation>Un golpe fuerte en el centro</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 más flojo</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 más apretado</translation>
+    </message>
+    <message>
+        <source>That is it</source>
+        <translation>Listo</translation>
+    </message>
+    <message>
+        <source>the tom</source>
+        <translation>el tom</translation>
+    </message>
+    <message>
+        <source>Bombo would first try: %1. %2</source>
+        <translation>Bombo probaría primero: %1. %2</translation>
+    </message>
+    <message>
+        <source>You hear the tom.</source>
+        <translation>Oyes el tom.</translation>
+    </message>
+    <message>
+        <source>They buzz for %1 s at a stroke on the tom.</source>
+        <translation>Zumba %1 s tras un golpe en el tom.</translation>
+    </message>
+    <message>
+        <source>They lie still.</source>
+        <translation>Está quieta.</translation>
+    </message>
+    <message>
+        <source>It goes no further.</source>
+        <translation>No va más allá.</translation>
+    </message>
+    <message>
+        <source>Nothing was heard, so nothing is kept.</source>
+        <translation>No se oyó nada, así que no se guarda nada.</translation>
+    </message>
+    <message>
+        <source>Another one</source>
+        <translation>Otro</translation>
+    </message>
+    <message>
+        <source>Strike the tom</source>
+        <translation>Golpear el tom</translation>
+    </message>
+    <message>
+        <source>Back to the exercises</source>
+        <translation>Volver a los ejercicios</translation>
+    </message>
+    <message>
+        <source>Leave it; nothing is kept</source>
+        <translation>Dejarlo; no se guarda nada</translation>
+    </message>
+</context>
+<context>
     <name>bombo::ToneList</name>
     <message>
         <source>out of reach of this drum</source>
@@ -10514,10 +10977,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>quedan %1</translation>
     </message>
     <message>
-        <source>Nothing can be heard: plug in a loudspeaker or headphones, or begin again with figures. This one will not be kept.</source>
-        <translation>No se oye nada: conecte un altavoz o auriculares, o empiece de nuevo con cifras. Este no se guardará.</translation>
-    </message>
-    <message>
         <source>You hear %1.</source>
         <translation>Oye %1.</translation>
     </message>
@@ -10528,30 +10987,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Heard at %1: %2, %3 cents from the goal.</source>
         <translation>Oído en %1: %2, a %3 cents de la meta.</translation>
-    </message>
-    <message>
-        <source>You hear a loud stroke in the middle.</source>
-        <translation>Oye un golpe fuerte en el centro.</translation>
-    </message>
-    <message>
-        <source>You hear a whisper near the edge.</source>
-        <translation>Oye un susurro junto al borde.</translation>
-    </message>
-    <message>
-        <source>They rattle on after it.</source>
-        <translation>Sigue matraqueando.</translation>
-    </message>
-    <message>
-        <source>Clean: nothing rattles on.</source>
-        <translation>Limpio: nada matraquea.</translation>
-    </message>
-    <message>
-        <source>The wires answer.</source>
-        <translation>La bordonera responde.</translation>
-    </message>
-    <message>
-        <source>No answer.</source>
-        <translation>Sin respuesta.</translation>
     </message>
     <message>
         <source>Bombo would go to %1.</source>
@@ -10600,6 +11035,18 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Leave it; nothing is kept</source>
         <translation>Dejarlo; no se guarda nada</translation>
+    </message>
+    <message>
+        <source>Fit a fresh head</source>
+        <translation>Poner un parche nuevo</translation>
+    </message>
+    <message>
+        <source>Bombo would fit a fresh head.</source>
+        <translation>Bombo pondría un parche nuevo.</translation>
+    </message>
+    <message>
+        <source>A fresh head is on, seated and near its pitch. Even it.</source>
+        <translation>Hay un parche nuevo, asentado y cerca de su altura. Iguálalo.</translation>
     </message>
 </context>
 <context>

@@ -407,7 +407,7 @@ QString MainWindow::helpPage() const {
     case Station::Drum:
         return QStringLiteral("drum.md");
     case Station::Tone:
-        return QStringLiteral("first-job.md");
+        return QStringLiteral("tone.md");
     case Station::SnareSide:
     case Station::Batter:
         return QStringLiteral("heads.md");

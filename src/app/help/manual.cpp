@@ -31,8 +31,8 @@ QString plain(QString markdown) {
 
 std::vector<ManualPage> readPages() {
     std::vector<ManualPage> pages;
-    for (const char* name : {"first-job", "drum", "heads", "wires", "muffling", "proof", "logbook", "faults",
-                             "practice", "listening", "keys", "care"}) {
+    for (const char* name : {"first-job", "drum", "tone", "heads", "listening", "wires", "muffling", "proof",
+                             "logbook", "faults", "practice", "keys", "care"}) {
         const QString file = QString::fromLatin1(name) + QStringLiteral(".md");
         QFile source(QStringLiteral(":/manual/") + file);
         if (!source.open(QIODevice::ReadOnly))
