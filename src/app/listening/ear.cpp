@@ -87,6 +87,9 @@ void Ear::listenForWhatIsDue() {
         if (m_use == Use::Backbeats) {
             order.task = EarTask::WholeStroke;
             order.options.expected = strokeExpectation(m_controller.reckoned());
+        } else if (m_use == Use::EdgeTaps) {
+            order.options.expected = expectationNow(m_controller.session().batter,
+                                                    briefFor(m_controller.reckoned(), HeadSide::Batter));
         } else if (hearsStrokes()) // another instrument: the model of the drum expects nothing of it
             order.task = EarTask::WholeStroke;
         break;
@@ -114,7 +117,7 @@ void Ear::followSource() {
                          m_controller.session().source == SoundSource::Microphone &&
                          (m_controller.headAtHand() || m_attention.card || hearsStrokes());
     const bool wanted = listens || m_use == Use::Clock || m_use == Use::CheckMicrophone ||
-                        (m_use == Use::Backbeats && m_controller.hasSession() &&
+                        ((m_use == Use::Backbeats || m_use == Use::EdgeTaps) && m_controller.hasSession() &&
                          m_controller.session().source == SoundSource::Microphone);
     if (wanted && !m_listener.isMicrophoneOn())
         m_listener.startMicrophone(m_controller.settings().inputDevice(), [this](const QByteArray& id) {

@@ -50,7 +50,8 @@ public:
         Clock,           ///< a clock is compared: the microphone is open, its clock not corrected
         CheckMicrophone, ///< taps go to lookedAt
         CheckPractice,   ///< likewise, of the practice drum
-        Backbeats        ///< whole strokes go to backbeatHeard, from either source
+        Backbeats,       ///< whole strokes go to backbeatHeard, from either source
+        EdgeTaps         ///< taps on the batter as it is known go to readingHeard alone, likewise
     };
     void useFor(Use use);
 

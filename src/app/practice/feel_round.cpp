@@ -8,6 +8,7 @@
 #include "app/theme/fitted_type.h"
 #include "app/theme/palette.h"
 #include "core/procedure/head_rounds.h"
+#include "core/reading/rod_reading.h"
 
 #include <QPainter>
 #include <QRandomGenerator>
@@ -78,7 +79,7 @@ FeelRound::FeelRound(SessionController& controller) : FeelRound(controller, new 
 FeelRound::FeelRound(SessionController& controller, FeelView* view)
     : HandsCard(controller, tr("A quarter turn by feel"), view),
       m_hand(QRandomGenerator::global()->generate()), m_view(view) {
-    connect(&controller.ear(), &Ear::lookedAt, this, &FeelRound::take);
+    connect(&controller.ear(), &Ear::readingHeard, this, &FeelRound::take);
 }
 
 void FeelRound::forget() {
@@ -89,7 +90,7 @@ void FeelRound::forget() {
 }
 
 void FeelRound::listen() {
-    listenToTaps(m_controller, isPractice());
+    m_controller.ear().useFor(Ear::Use::EdgeTaps);
 }
 
 /// Its hand turns before each tap but the first; a tap that was not heard is made again without a turn.
@@ -106,15 +107,12 @@ void FeelRound::strikePractice() {
     m_controller.practice().strikeSamePlace(stands);
 }
 
-void FeelRound::take(const TapAtMicrophone& tap) {
+void FeelRound::take(const Reading& reading) {
     if (!isListening() || isDone())
         return;
-    // A rod that is turned by a quarter moves its pitch by less than a semitone.
-    const bool isFar = tap.pitch && !m_taps.empty() &&
-                       std::abs(centsBetween(m_taps.front().pitch, *tap.pitch).value) > 100.0;
-    m_wasUnclear = !tap.pitch || !tap.error || isFar;
+    m_wasUnclear = !reading.hasFigure() || reading.error() > kUsable;
     if (!m_wasUnclear)
-        m_taps.push_back({*tap.pitch, *tap.error});
+        m_taps.push_back({*reading.frequency, reading.error()});
     if (isDone() && !m_wasUnclear) {
         const TurnFeel feel = *turnFeel(m_taps, rodPullOf(m_controller.reckoned()));
         const double off = std::max(0.005, std::abs((feel.mean - kTurnAskedFor).value));

@@ -3,7 +3,7 @@
 #include "app/practice/hands_card.h"
 #include "app/theme/scale.h"
 #include "core/practice/turn_feel.h"
-#include "core/reading/microphone_check.h"
+#include "core/reading/read_tap.h"
 #include "core/units/dice.h"
 
 namespace bombo {
@@ -37,7 +37,7 @@ private:
     void strikePractice() override;
     void listen() override;
     void refresh() override;
-    void take(const TapAtMicrophone& tap);
+    void take(const Reading& reading);
 
     std::vector<FeelTap> m_taps;
     std::vector<Turns> m_truth; ///< of the practice drum

@@ -117,12 +117,8 @@ HandsRound::HandsRound(SessionController& controller, HandsView* view)
     connect(&controller.ear(), &Ear::lookedAt, this, &HandsRound::take);
 }
 
-void listenToTaps(SessionController& controller, bool isPractice) {
-    controller.ear().useFor(isPractice ? Ear::Use::CheckPractice : Ear::Use::CheckMicrophone);
-}
-
 void HandsRound::listen() {
-    listenToTaps(m_controller, isPractice());
+    m_controller.ear().useFor(isPractice() ? Ear::Use::CheckPractice : Ear::Use::CheckMicrophone);
 }
 
 void HandsRound::strikePractice() {

@@ -45,8 +45,6 @@ private:
     HandsView* m_view;
 };
 
-/// Checks taps of either source one by one.
-void listenToTaps(SessionController& controller, bool isPractice);
 /// The days before, of one who practises.
 /// @param exercise its stored name
 EarsPicture handsPicture(const PlaceRig& rig, const char* exercise, const QString& who);
