@@ -50,8 +50,8 @@ protected:
 
 TEST_F(Help, FOneOpensThePageOfWhatIsInFront) {
     const std::vector<std::pair<Station, const char*>> rows{
-        {Station::Drum, "drum.md"},    {Station::Tone, "tone.md"}, {Station::SnareSide, "heads.md"},
-        {Station::Batter, "heads.md"}, {Station::Wires, "wires.md"},    {Station::Muffling, "muffling.md"},
+        {Station::Drum, "drum.md"},    {Station::Tone, "tone.md"},   {Station::SnareSide, "heads.md"},
+        {Station::Batter, "heads.md"}, {Station::Wires, "wires.md"}, {Station::Muffling, "muffling.md"},
         {Station::Proof, "proof.md"}};
     for (const auto& [station, page] : rows) {
         p().click(QStringLiteral("station-%1").arg(static_cast<int>(station)));
@@ -76,7 +76,8 @@ TEST_F(Help, EveryPageIsThereAndEveryLinkLeadsToOne) {
         if (page.file != QStringLiteral("keys.md") && page.file != QStringLiteral("care.md")) {
             // One task a page, with a picture, steps, and what to do when it fails.
             for (const char* part : {"![", "**The task: ", "\n1. ", "## If something goes wrong", "## More"})
-                EXPECT_TRUE(page.text.contains(QLatin1String(part))) << page.file.toStdString() << ' ' << part;
+                EXPECT_TRUE(page.text.contains(QLatin1String(part)))
+                    << page.file.toStdString() << ' ' << part;
             EXPECT_LT(page.text.split(QRegularExpression(QStringLiteral("\\s+"))).size(), 700)
                 << page.file.toStdString() << " is short enough to be read";
         }

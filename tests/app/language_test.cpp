@@ -40,7 +40,8 @@ public:
     QSet<QString> wrong;
     QSet<QString> texts; ///< all that was drawn
     int views = 0;
-    QMap<QString, double> unlike; ///< of pictures in docs/screenshots by name: share that looks otherwise there
+    QMap<QString, double>
+        unlike; ///< of pictures in docs/screenshots by name: share that looks otherwise there
     bool compares = false;
 
 private:
@@ -131,8 +132,9 @@ TEST_P(EverySight, CutsNoWordOnAnyPage) {
     // Pictures that the manual and the README show are of the program as it is.
     EXPECT_TRUE(!reader.compares || reader.unlike.size() >= 16) << reader.unlike.size();
     for (auto one = reader.unlike.cbegin(); one != reader.unlike.cend(); ++one)
-        EXPECT_LT(one.value(), 0.02) << one.key().toStdString()
-                                     << ".png in docs/screenshots is not current: make it anew with bombo-screenshots";
+        EXPECT_LT(one.value(), 0.02)
+            << one.key().toStdString()
+            << ".png in docs/screenshots is not current: make it anew with bombo-screenshots";
     QStringList english; // what was drawn as it stands in the source although it has a translation
     for (const auto& [source, translation] : sentences(language))
         if (source != translation && reader.texts.contains(source))

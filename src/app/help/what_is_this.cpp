@@ -120,9 +120,10 @@ const QHash<QString, const char*>& explanations() {
              "Each tap: its pitch against the middle one, in cents, and its loudness, in dB. The band is how "
              "far one tap differs from the next; a ring lies beyond the picture.")},
         {QStringLiteral("FeelView"),
-         QT_TRANSLATE_NOOP("WhatIsThis",
-                           "Each turn as the drum tells it, against the quarter that was asked for. The line on a "
-                           "bar is how far the ear may be off.")},
+         QT_TRANSLATE_NOOP(
+             "WhatIsThis",
+             "Each turn as the drum tells it, against the quarter that was asked for. The line on a "
+             "bar is how far the ear may be off.")},
         {QStringLiteral("RouteRail"),
          QT_TRANSLATE_NOOP("WhatIsThis", "The order of the work. Tick: done. Diamond: under way. Triangle: "
                                          "something before it changed since, look again. Ring: not begun.")},
