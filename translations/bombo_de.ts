@@ -1169,10 +1169,6 @@
         <translation>Wie weit liegen die Felle auseinander?</translation>
     </message>
     <message>
-        <source>Batter, then snare side: name the interval</source>
-        <translation>Schlagfell, dann Resonanzfell: das Intervall nennen</translation>
-    </message>
-    <message>
         <source>You name three of four right that lie %1 apart; it may be %2 to %3.</source>
         <translation>Von vieren, die %1 auseinander liegen, nennst du drei richtig; es können %2 bis %3 sein.</translation>
     </message>
@@ -1191,6 +1187,10 @@
     <message>
         <source>No: it was %1.</source>
         <translation>Nein: Es war %1.</translation>
+    </message>
+    <message>
+        <source>Name the interval between them</source>
+        <translation>Das Intervall zwischen ihnen nennen</translation>
     </message>
 </context>
 <context>

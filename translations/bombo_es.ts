@@ -1169,10 +1169,6 @@
         <translation>¿Qué intervalo hay entre los parches?</translation>
     </message>
     <message>
-        <source>Batter, then snare side: name the interval</source>
-        <translation>Parche batidor, luego bordonero: nombrar el intervalo</translation>
-    </message>
-    <message>
         <source>You name three of four right that lie %1 apart; it may be %2 to %3.</source>
         <translation>De cada cuatro separados por %1 nombras bien tres; puede ser de %2 a %3.</translation>
     </message>
@@ -1191,6 +1187,10 @@
     <message>
         <source>No: it was %1.</source>
         <translation>No: era %1.</translation>
+    </message>
+    <message>
+        <source>Name the interval between them</source>
+        <translation>Nombrar el intervalo entre ellos</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 #include "app/main_window.h"
 
 #include <QDir>
+#include <QRandomGenerator>
 #include <QTemporaryDir>
 #include <QTest>
 #include <functional>
@@ -44,6 +45,10 @@ struct Program {
     bool spaceUntil(HeadSide side, const std::function<bool(const HeadWork&)>& done, int most = 400);
     bool spaceUntil(const std::function<bool()>& done, int most = 100);
 
+    /// Practice draws by it: every run draws alike.
+    struct Dealt {
+        Dealt() { QRandomGenerator::global()->seed(20261130); }
+    } dealt;
     QTemporaryDir folder;
     Settings settings;
     SessionController controller;

@@ -312,6 +312,38 @@ void takePractice(Program& p, Visitor& visitor) {
     dismissNotices();
     visitor.see(QStringLiteral("practice-wires"), p.window);
     p.click(QStringLiteral("tuningLeave"));
+    p.click(QStringLiteral("task-worn_head"));
+    for (int taps = 0; taps < 40 && !bench.job().isRoundWhole(); ++taps)
+        p.press(Qt::Key_Space);
+    dismissNotices();
+    visitor.see(QStringLiteral("practice-worn"), p.window);
+    p.click(QStringLiteral("tuningLeave"));
+    p.click(QStringLiteral("task-buzzing_tom"));
+    p.press(Qt::Key_Space);
+    dismissNotices();
+    visitor.see(QStringLiteral("practice-tom"), p.window);
+    p.press(Qt::Key_D);
+    visitor.see(QStringLiteral("practice-tom-score"), p.window);
+    p.click(QStringLiteral("tomLeave"));
+    p.find<QTabBar>(QStringLiteral("practiceTabs"))->setCurrentIndex(0);
+    p.click(QStringLiteral("ear-interval"));
+    dismissNotices();
+    visitor.see(QStringLiteral("practice-interval"), p.window);
+    p.click(QStringLiteral("earStop"));
+    p.find<QTabBar>(QStringLiteral("practiceTabs"))->setCurrentIndex(2);
+    visitor.see(QStringLiteral("practice-hands"), p.window);
+    for (const auto& [exercise, view, strokes] :
+         {std::tuple{"turn_by_feel", "practice-feel", kTurnsByFeel + 1},
+          {"even_backbeats", "practice-backbeats", 12}}) {
+        p.click(QStringLiteral("hands-%1").arg(QLatin1String(exercise)));
+        for (int stroke = 0; stroke < strokes; ++stroke) {
+            p.press(Qt::Key_Space);
+            p.waitFor([&] { return !p.controller.ear().isReading(); });
+        }
+        dismissNotices();
+        visitor.see(QLatin1String(view), p.window);
+        p.click(QStringLiteral("handsStop"));
+    }
 }
 
 /// The page of settings, and the line that walks along.

@@ -59,7 +59,7 @@ QString earPurpose(EarExercise exercise) {
     case EarExercise::LooserWires:
         return EarsText::tr("Choked, right or loose");
     case EarExercise::Interval:
-        return EarsText::tr("Batter, then snare side: name the interval");
+        return EarsText::tr("Name the interval between them");
     case EarExercise::Longer:
         break;
     }

@@ -135,7 +135,8 @@ QWidget* PracticePage::chooserSide() {
         const int rows = static_cast<int>(count + 1) / 2;
         for (int row = 0; row < rows; ++row)
             grid->setRowStretch(row, 3);
-        grid->setRowStretch(rows, 2);
+        if (rows < 4) // few stand at the top, not all over
+            grid->setRowStretch(rows, 2);
         m_kinds->addWidget(page);
     };
     tiles(kEar, kEarExercises.size(), [this](std::size_t i) {
