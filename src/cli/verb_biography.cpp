@@ -297,7 +297,8 @@ Json stepJson(const ShowStep& step, const std::vector<DrumInShow>& drums) {
               {"strainer_by_turns", valueOrNull(change.strainer)},
               {"pads_moved", change.padsMoved},
               {"takes_s", change.takes.value},
-              {"fits", step.fits}};
+              {"fits", step.fits},
+              {"guessed", drums[*step.drum].isGuessed}};
     if (change.snareSideStays)
         json["snare_side_off_cents"] = change.snareSideOff.value;
     return json;

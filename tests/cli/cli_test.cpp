@@ -324,6 +324,7 @@ TEST_F(Cli, TheLogbookGoesBackComparesAndTellsDrift) {
         {{"tone", "chase"}}, {{"tone", "storm"}, {"minutes", 4}}, {{"tone", "chase"}, {"minutes", 0}}};
     const Json one = show({{"numbers", numbers}, {"drums", {"Plover"}}}).json();
     EXPECT_LT(one[1]["batter_turns"].get<double>(), -0.25);
+    EXPECT_TRUE(one[2].contains("guessed"));
     EXPECT_FALSE(one[2]["fits"].get<bool>());
     const Json all = show({{"numbers", numbers}}).json();
     EXPECT_TRUE(all[2]["fits"].get<bool>());

@@ -37,6 +37,7 @@ int padsMoved(const std::optional<std::vector<Pad>>& from, const std::optional<s
 struct Cost {
     int misfits = 0;
     int off = 0;
+    int guessed = 0; ///< numbers on a drum that nobody heard
     double seconds = 0;
     auto operator<=>(const Cost&) const = default;
 };
@@ -105,6 +106,7 @@ std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::
                 Route on = route;
                 on.cost.misfits += step.fits ? 0 : 1;
                 on.cost.off += isOff ? 1 : 0;
+                on.cost.guessed += drums[i].isGuessed ? 1 : 0;
                 on.cost.seconds += step.change.takes.value;
                 on.steps.push_back(step);
                 Standing then = standing;

@@ -60,8 +60,8 @@ struct ShowStep {
 };
 
 /// The choice of drum for each number that leaves the fewest changes without time, then the fewest snare
-/// sides off, then costs the least time. One of the best where there are several. Exact: every choice is
-/// looked at.
+/// sides off, then uses drums that nobody heard least, then costs the least time. One of the best where there
+/// are several. Exact: every choice is looked at.
 std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers);
 
 } // namespace bombo

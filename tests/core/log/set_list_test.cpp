@@ -81,6 +81,19 @@ TEST(SetList, ASecondDrumSavesTheTurning) {
     EXPECT_GT(std::count_if(alone.begin(), alone.end(), [](const ShowStep& step) { return !step.fits; }), 2);
 }
 
+// A drum that nobody heard seems to stand just where it should: it is taken only where another has no time.
+TEST(SetList, ADrumThatNobodyHeardIsNotPreferred) {
+    const std::vector<std::pair<double, double>> tones{{2900, 2100}, {2300, 2400}};
+    std::vector<DrumInShow> drums{drumWith(tones, {2600, 2100}), drumWith(tones, tones[0])};
+    const std::vector<ShowNumber> calm{{0, 10}, {1, 10}};
+    EXPECT_EQ(planShow(drums, calm)[0].drum, 1U) << "it saves the turning";
+    drums[1].isGuessed = true;
+    for (const ShowStep& step : planShow(drums, calm))
+        EXPECT_EQ(step.drum, 0U);
+    const auto hurried = planShow(drums, {{0, 0}, {1, 10}});
+    EXPECT_EQ(hurried[0].drum, 1U) << "nothing else would be ready";
+}
+
 /// Against every choice written out.
 TEST(SetList, TheBestOfAllChoicesIsFound) {
     for (std::uint64_t seed = 1; seed <= 20; ++seed) {
