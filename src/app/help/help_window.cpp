@@ -25,7 +25,8 @@ void airParagraphs(QTextDocument& document) {
     for (QTextBlock block = document.begin(); block.isValid(); block = block.next()) {
         QTextBlockFormat format = block.blockFormat();
         format.setBottomMargin(scaled(block.textList() != nullptr ? 5 : 11));
-        format.setLineHeight(118, QTextBlockFormat::ProportionalHeight);
+        if (!block.text().startsWith(QChar::ObjectReplacementCharacter)) // a picture stands close to its text
+            format.setLineHeight(118, QTextBlockFormat::ProportionalHeight);
         QTextCursor(block).setBlockFormat(format);
     }
 }
