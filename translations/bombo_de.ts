@@ -6436,6 +6436,34 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
         <translation>%1-mal beurteilt: nachher war besser %2, vorher %3, kein Unterschied %4.</translation>
     </message>
+    <message>
+        <source>Save as sound files…</source>
+        <translation>Als Tondateien sichern…</translation>
+    </message>
+    <message>
+        <source>Save the strokes before and after</source>
+        <translation>Schläge vorher und nachher sichern</translation>
+    </message>
+    <message>
+        <source>stroke.wav</source>
+        <translation>schlag.wav</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav)</source>
+        <translation>Ton (*.wav)</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nachher</translation>
+    </message>
+    <message>
+        <source>Written: %1.</source>
+        <translation>Geschrieben: %1.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BuzzPanel</name>

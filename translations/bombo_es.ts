@@ -6436,6 +6436,34 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Judged %1 times: after was better %2, before %3, no difference %4.</source>
         <translation>Juzgado %1 veces: después fue mejor %2, antes %3, sin diferencia %4.</translation>
     </message>
+    <message>
+        <source>Save as sound files…</source>
+        <translation>Guardar como archivos de sonido…</translation>
+    </message>
+    <message>
+        <source>Save the strokes before and after</source>
+        <translation>Guardar los golpes de antes y después</translation>
+    </message>
+    <message>
+        <source>stroke.wav</source>
+        <translation>golpe.wav</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav)</source>
+        <translation>Sonido (*.wav)</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>antes</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>después</translation>
+    </message>
+    <message>
+        <source>Written: %1.</source>
+        <translation>Escrito: %1.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BuzzPanel</name>

@@ -1,4 +1,6 @@
 /// From things on the head to the proof and the saved setup, through the real window on a practice drum.
+#include "answer_next.h"
+
 #include "app/listening/ear.h"
 #include "audio/player.h"
 #include "driver.h"
@@ -11,11 +13,14 @@
 #include "app/proof/scatter_picture.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
+#include "store/sound_file.h"
 
 #include "support/full_disk.h"
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDateTime>
+#include <QFileDialog>
 #include <QFileInfo>
 #include <QLabel>
 #include <QLineEdit>
@@ -262,6 +267,41 @@ TEST_F(MufflingAndProof, OneChangeIsHeardAndPutBack) {
         EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("no sound output")));
         EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("firstBetter"))->isEnabled());
     }
+}
+
+// What was recorded before and after goes out as sound files, sample by sample; a file that is there already
+// stays.
+TEST_F(MufflingAndProof, StrokesGoOutAsSoundFiles) {
+    p().controller.goTo(Station::Proof);
+    view("proofViews", 2);
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("saveSounds"))->isEnabled());
+    Recording stroke{44100.0, {}, QStringLiteral("2026-11-30T10:00:00+01:00")};
+    for (int i = 0; i < 4410; ++i)
+        stroke.samples.push_back(static_cast<float>(0.5 * std::exp(-i / 900.0) * std::sin(0.045 * i)));
+    auto* book = p().controller.workbook();
+    ASSERT_TRUE(book->keepRecording(p().controller.sessionId(), Take::Before, stroke));
+    ASSERT_TRUE(book->keepRecording(p().controller.sessionId(), Take::After, stroke));
+    emit p().controller.ear().strokeSoundKept();
+    const auto save = [&] {
+        testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+            dialog.selectFile(path("mine.wav"));
+            QMetaObject::invokeMethod(&dialog, "accept");
+        });
+        p().click(QStringLiteral("saveSounds"));
+    };
+    save();
+    for (const char* name : {"mine before.wav", "mine after.wav"}) {
+        const auto read = readSoundFile(path(name).toStdString());
+        ASSERT_TRUE(read) << name;
+        EXPECT_EQ(read->sampleRate, 44100.0);
+        ASSERT_EQ(read->samples.size(), stroke.samples.size());
+        for (std::size_t i = 0; i < stroke.samples.size(); ++i)
+            ASSERT_NEAR(read->samples[i], stroke.samples[i], 1e-6);
+    }
+    const QDateTime written = QFileInfo(path("mine before.wav")).lastModified();
+    save();
+    EXPECT_EQ(QFileInfo(path("mine before.wav")).lastModified(), written);
+    EXPECT_TRUE(p().window.noticeBar()->isVisible()) << "it says that the file is there";
 }
 
 TEST_F(MufflingAndProof, FromPadsToProofToSavedSetup) {

@@ -4,7 +4,10 @@
 
 #include "app/theme/parts.h"
 #include "core/preview/level_match.h"
+#include "store/sound_file.h"
 
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QGridLayout>
 #include <QRandomGenerator>
 #include <QVBoxLayout>
@@ -37,6 +40,11 @@ BlindPanel::BlindPanel(SessionController& controller, QWidget* parent)
     m_secondBetter = button(tr("Second is better"), "secondBetter", 2, 1);
     m_same = button(tr("No difference"), "noDifference", 3, 0);
     m_reveal = button(tr("Tell me which was which"), "reveal", 3, 1);
+    m_save = secondaryButton(tr("Save as sound files…"));
+    m_save->setObjectName(QStringLiteral("saveSounds"));
+    m_save->setProperty("small", true);
+    grid->addWidget(m_save, 4, 0, 1, 2);
+    connect(m_save, &QPushButton::clicked, this, &BlindPanel::saveSounds);
     column->addLayout(grid);
     m_result = textLabel("quiet");
     m_result->setObjectName(QStringLiteral("blindResult"));
@@ -77,6 +85,29 @@ void BlindPanel::keep(Take take) {
     m_controller.ear().keepStrokeSound(take);
 }
 
+void BlindPanel::saveSounds() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the strokes before and after"),
+                                                tr("stroke.wav"), tr("Sound (*.wav)"));
+    if (path.isEmpty())
+        return;
+    if (path.endsWith(QStringLiteral(".wav"), Qt::CaseInsensitive))
+        path.chop(4);
+    QStringList written;
+    for (const auto& [take, name] :
+         {std::pair(Take::Before, tr("before")), std::pair(Take::After, tr("after"))}) {
+        const auto sound = m_controller.ear().strokeSound(take);
+        if (!sound)
+            continue;
+        const QString file = QStringLiteral("%1 %2.wav").arg(path, name);
+        const auto done =
+            writeSoundFile(file.toStdString(), sound->samples, sound->sampleRate, {}, Replace::No);
+        if (!done)
+            return m_controller.tell(QString::fromStdString(problemText(done.fault())));
+        written << QFileInfo(file).fileName();
+    }
+    m_controller.say(tr("Written: %1.").arg(written.join(QStringLiteral(", "))));
+}
+
 void BlindPanel::play(bool first) {
     const auto& take = first == m_afterFirst ? m_after : m_before;
     if (m_controller.output().play(take->samples, take->sampleRate))
@@ -113,6 +144,7 @@ void BlindPanel::refresh() {
     for (QPushButton* button : {m_firstBetter, m_secondBetter, m_same})
         button->setEnabled(both && heard);
     m_reveal->setEnabled(m_counts.trials > 0);
+    m_save->setEnabled(m_before || m_after);
     m_now->setText(!m_before  ? tr("Play a stroke as it was, and keep it")
                    : !m_after ? tr("Now a stroke with the change, and keep it")
                    : heard    ? tr("Which is better?")

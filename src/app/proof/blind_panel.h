@@ -18,6 +18,8 @@ public:
 
 private:
     void keep(Take take);
+    /// As sound files, as they were recorded.
+    void saveSounds();
     void play(bool first);
     void judge(std::optional<bool> firstIsBetter);
     void reveal();
@@ -35,6 +37,7 @@ private:
     QPushButton* m_secondBetter;
     QPushButton* m_same;
     QPushButton* m_reveal;
+    QPushButton* m_save;
     std::optional<Recording> m_before;
     std::optional<Recording> m_after;
     qint64 m_session = 0; ///< that they belong to
