@@ -1,9 +1,9 @@
 #pragma once
 /// Drives the real window as a person would: clicks, keys, and waiting for what they set going.
 #include "app/main_window.h"
+#include "app/practice/deal.h"
 
 #include <QDir>
-#include <QRandomGenerator>
 #include <QTemporaryDir>
 #include <QTest>
 #include <functional>
@@ -47,7 +47,7 @@ struct Program {
 
     /// Practice draws by it: every run draws alike.
     struct Dealt {
-        Dealt() { QRandomGenerator::global()->seed(20261130); }
+        Dealt() { practiceDeal().seed(20261130); }
     } dealt;
     QTemporaryDir folder;
     Settings settings;

@@ -1,12 +1,12 @@
 #include "app/practice/ear_round.h"
 
 #include "app/listening/sound_output.h"
+#include "app/practice/deal.h"
 #include "app/practice/ears_words.h"
 #include "core/practice/ear_recording.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
-#include <QRandomGenerator>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -71,7 +71,7 @@ EarSounds soundsLike(SessionController& controller, EarExercise exercise, double
 }
 
 EarRound::EarRound(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller), m_seed(QRandomGenerator::global()->generate()) {
+    : QWidget(parent), m_controller(controller), m_seed(0) {
     auto* outside = new QVBoxLayout(this);
     outside->setContentsMargins(0, 0, 0, 0);
     QFrame* frame = card();
@@ -129,6 +129,7 @@ void EarRound::begin(EarExercise exercise, const QString& who, std::optional<Rec
                                                       exercise == EarExercise::Interval
                                                           ? ListenerThreshold::Telling::Name
                                                           : ListenerThreshold::Telling::Which);
+    m_seed = practiceDeal().generate();
     m_trials.clear();
     m_reply.clear();
     m_isSilent = m_isKept = false;

@@ -2,6 +2,7 @@
 
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
+#include "app/practice/deal.h"
 #include "app/practice/hands_round.h"
 #include "app/practice/practice_player.h"
 #include "app/session/wording.h"
@@ -11,7 +12,6 @@
 #include "core/reading/rod_reading.h"
 
 #include <QPainter>
-#include <QRandomGenerator>
 #include <cmath>
 
 namespace bombo {
@@ -77,8 +77,7 @@ void FeelView::paintEvent(QPaintEvent*) {
 FeelRound::FeelRound(SessionController& controller) : FeelRound(controller, new FeelView) {}
 
 FeelRound::FeelRound(SessionController& controller, FeelView* view)
-    : HandsCard(controller, tr("A quarter turn by feel"), view),
-      m_hand(QRandomGenerator::global()->generate()), m_view(view) {
+    : HandsCard(controller, tr("A quarter turn by feel"), view), m_hand(1), m_view(view) {
     connect(&controller.ear(), &Ear::readingHeard, this, &FeelRound::take);
 }
 
@@ -86,6 +85,7 @@ void FeelRound::forget() {
     m_taps.clear();
     m_truth.clear();
     m_wasUnclear = false;
+    m_hand = Dice(practiceDeal().generate());
     m_habit = std::exp(0.2 * m_hand.normal());
 }
 

@@ -2,6 +2,7 @@
 
 #include "app/listening/sound_output.h"
 #include "app/numbers/numbers.h"
+#include "app/practice/deal.h"
 #include "app/practice/ear_round.h"
 #include "app/practice/tom_words.h"
 #include "app/practice/tuning_words.h"
@@ -11,13 +12,12 @@
 #include <QDateTime>
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QRandomGenerator>
 #include <QVBoxLayout>
 
 namespace bombo {
 
 TomBench::TomBench(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller), m_seed(QRandomGenerator::global()->bounded(1, 1'000'000)) {
+    : QWidget(parent), m_controller(controller) {
     auto* outside = new QVBoxLayout(this);
     outside->setContentsMargins(0, 0, 0, 0);
     QFrame* frame = card();
@@ -89,7 +89,8 @@ TomBench::TomBench(SessionController& controller, QWidget* parent)
 void TomBench::begin(TuningHelp help, const QString& who) {
     const Reckoned& now = m_controller.reckoned();
     m_job = std::make_unique<TomJob>(m_controller.session().drum, practiceTension(now, HeadSide::Batter),
-                                     practiceTension(now, HeadSide::SnareSide), ++m_seed);
+                                     practiceTension(now, HeadSide::SnareSide),
+                                     practiceDeal().bounded(1U, 1'000'000U));
     m_help = help;
     m_who = who;
     m_reply.clear();

@@ -50,7 +50,6 @@ private:
     TuningHelp m_help = TuningHelp::Figures;
     QString m_who;
     QString m_reply;
-    std::uint64_t m_seed;
     bool m_isOver = false;
     bool m_isSilent = false;
     QElapsedTimer m_began;

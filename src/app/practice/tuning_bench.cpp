@@ -1,6 +1,7 @@
 #include "app/practice/tuning_bench.h"
 
 #include "app/listening/sound_output.h"
+#include "app/practice/deal.h"
 #include "app/practice/ear_round.h"
 #include "app/practice/tuning_words.h"
 #include "app/session/wording.h"
@@ -8,7 +9,6 @@
 #include <QDateTime>
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QRandomGenerator>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -28,7 +28,7 @@ constexpr std::array kTurnChoices{
 } // namespace
 
 TuningBench::TuningBench(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller), m_seed(QRandomGenerator::global()->bounded(1, 1'000'000)) {
+    : QWidget(parent), m_controller(controller) {
     auto* outside = new QVBoxLayout(this);
     outside->setContentsMargins(0, 0, 0, 0);
     QFrame* frame = card();
@@ -115,9 +115,9 @@ TuningBench::TuningBench(SessionController& controller, QWidget* parent)
 
 void TuningBench::begin(TuningTask task, TuningHelp help, const QString& who) {
     const Reckoned& now = m_controller.reckoned();
-    m_job =
-        std::make_unique<TuningJob>(task, m_controller.session().drum, practiceTension(now, HeadSide::Batter),
-                                    practiceTension(now, HeadSide::SnareSide), ++m_seed);
+    m_job = std::make_unique<TuningJob>(
+        task, m_controller.session().drum, practiceTension(now, HeadSide::Batter),
+        practiceTension(now, HeadSide::SnareSide), practiceDeal().bounded(1U, 1'000'000U));
     m_help = help;
     m_who = who;
     m_advice.reset();

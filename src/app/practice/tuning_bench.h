@@ -57,7 +57,6 @@ private:
     std::optional<MovePlan> m_advice; ///< of the round before the turns
     std::optional<TuningScore> m_score;
     QString m_reply;
-    std::uint64_t m_seed;
     int m_rod = 0;
     bool m_isSilent = false;
     QElapsedTimer m_began;
