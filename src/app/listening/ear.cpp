@@ -60,6 +60,11 @@ void Ear::useFor(Use use) {
         emit sourceChanged(); // the strip no longer offers what was done
 }
 
+void Ear::useForEdgeTaps(const Expectation& expected) {
+    m_edgeExpected = expected;
+    useFor(Use::EdgeTaps);
+}
+
 /// The reader is told what is due, and where the model expects it.
 void Ear::listenForWhatIsDue() {
     if (m_use == Use::CheckMicrophone || m_use == Use::CheckPractice) {
@@ -88,8 +93,7 @@ void Ear::listenForWhatIsDue() {
             order.task = EarTask::WholeStroke;
             order.options.expected = strokeExpectation(m_controller.reckoned());
         } else if (m_use == Use::EdgeTaps) {
-            order.options.expected = expectationNow(m_controller.session().batter,
-                                                    briefFor(m_controller.reckoned(), HeadSide::Batter));
+            order.options.expected = m_edgeExpected;
         } else if (hearsStrokes()) // another instrument: the model of the drum expects nothing of it
             order.task = EarTask::WholeStroke;
         break;

@@ -51,9 +51,11 @@ public:
         CheckMicrophone, ///< taps go to lookedAt
         CheckPractice,   ///< likewise, of the practice drum
         Backbeats,       ///< whole strokes go to backbeatHeard, from either source
-        EdgeTaps         ///< taps on the batter as it is known go to readingHeard alone, likewise
+        EdgeTaps         ///< taps near the edge go to readingHeard alone, likewise
     };
     void useFor(Use use);
+    /// Edge taps where the batter is expected so. @see Use::EdgeTaps
+    void useForEdgeTaps(const Expectation& expected);
 
     const std::optional<Reading>& lastReading() const { return m_lastReading; }
     /// The last whole stroke, where strokes are heard; empty when it could not be read.
@@ -106,6 +108,7 @@ private:
     Listener m_listener;
     Attention m_attention;
     Use m_use = Use::Work;
+    Expectation m_edgeExpected; ///< of edge taps
     std::int64_t m_tickets = 0;
     std::optional<Reading> m_lastReading;
     std::optional<HitPortrait> m_lastStroke;

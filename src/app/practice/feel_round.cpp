@@ -3,11 +3,13 @@
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
 #include "app/practice/deal.h"
+#include "app/practice/ear_round.h"
 #include "app/practice/hands_round.h"
 #include "app/practice/practice_player.h"
 #include "app/session/wording.h"
 #include "app/theme/fitted_type.h"
 #include "app/theme/palette.h"
+#include "core/acoustics/pitches.h"
 #include "core/procedure/head_rounds.h"
 #include "core/reading/rod_reading.h"
 
@@ -21,8 +23,7 @@ RodPull rodPullOf(const Reckoned& reckoned) {
     const HeadBrief brief = briefFor(reckoned, HeadSide::Batter);
     const TurnResponse response = turnResponseOf(session.batter, brief);
     const EveningShare share = eveningOf(session.batter, brief, response);
-    const Tension now = tensionNow(session.batter, brief);
-    const double all = kCentsPerShare * response.perTurn().value / std::max(200.0, now.value);
+    const double all = kCentsPerShare * response.perTurn() / practiceTension(reckoned, HeadSide::Batter);
     return {all * (1.0 + share.mean) / session.drum.rods,
             std::hypot(response.perTurnShare(), share.spread / (1.0 + share.mean))};
 }
@@ -90,7 +91,11 @@ void FeelRound::forget() {
 }
 
 void FeelRound::listen() {
-    m_controller.ear().useFor(Ear::Use::EdgeTaps);
+    const Reckoned& now = m_controller.reckoned();
+    const DrumState state =
+        drumState(m_controller.session().drum, practiceTension(now, HeadSide::Batter),
+                  practiceTension(now, HeadSide::SnareSide), airAt(m_controller.session().weather));
+    m_controller.ear().useForEdgeTaps({.modes = expectedModes(mutedModes(state, HeadSide::Batter))});
 }
 
 /// Its hand turns before each tap but the first; a tap that was not heard is made again without a turn.

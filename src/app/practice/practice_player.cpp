@@ -1,5 +1,7 @@
 #include "app/practice/practice_player.h"
 
+#include "app/practice/ear_round.h"
+
 #include "app/listening/ear.h"
 #include "app/listening/sound_output.h"
 #include "app/session/session_controller.h"
@@ -71,12 +73,17 @@ void PracticePlayer::strikeSamePlace(Turns turned) {
     const Session& now = m_controller.session();
     const PracticeSound room = sound();
     PracticeTap tap{.rod = 0, .stroke = nextStroke()};
+    const HiddenNature nature = drawNature(now.drum, now.practiceSeed);
     PracticeState state = practiceStateOf(now);
+    for (const HeadSide side :
+         {HeadSide::Batter, HeadSide::SnareSide}) // a slack head is practised at its pitch
+        if (const Tension wanted = practiceTension(m_controller.reckoned(), side);
+            trueMeanTension(nature, state, side) < 0.5 * wanted.value)
+            state.turns(side) = evenTurns(nature, state, side, wanted);
     if (!state.batterTurns.empty())
         state.batterTurns.front() = state.batterTurns.front() + turned;
     tap.hands.sloppiness = m_controller.settings().practiceSloppiness();
-    send(practiceTap(now.drum, drawNature(now.drum, now.practiceSeed), state, tap, now.weather, room),
-         room.sampleRate);
+    send(practiceTap(now.drum, nature, state, tap, now.weather, room), room.sampleRate);
 }
 
 void PracticePlayer::strikeWires(StrokePlace place, Dynamic dynamic) {
