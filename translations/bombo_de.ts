@@ -7775,7 +7775,7 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
     <message>
         <source>Your quarter is %1 turns, give or take %2; one differs from the next by %3.</source>
-        <translation>Dein Viertel ist %1 Drehungen, auf %2 genau; eine weicht von der nächsten um %3 ab.</translation>
+        <translation>Dein Viertel ist %1 Umdrehungen, auf %2 genau; eine weicht von der nächsten um %3 ab.</translation>
     </message>
     <message>
         <source>less than the ear tells</source>
@@ -8167,7 +8167,7 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
     <message>
         <source>%1 turns off</source>
-        <translation>%1 Drehungen daneben</translation>
+        <translation>%1 Umdrehungen daneben</translation>
     </message>
 </context>
 <context>

@@ -44,7 +44,7 @@ void FeelView::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     const Palette& p = ink();
     const QRectF area = drawnRect(*this);
-    const QRectF plot = area.adjusted(96, 10, -10, -30);
+    const QRectF plot = area.adjusted(140, 10, -10, -30);
     const auto yOf = [&](double turns) {
         return plot.bottom() - std::clamp(turns / highest, 0.0, 1.0) * plot.height();
     };
@@ -55,7 +55,7 @@ void FeelView::paintEvent(QPaintEvent*) {
             QPen(isAsked ? p.ink : p.line, isAsked ? 2 : 1, isAsked ? Qt::SolidLine : Qt::DotLine));
         painter.drawLine(QPointF(plot.left(), yOf(mark)), QPointF(plot.right(), yOf(mark)));
         painter.setPen(p.quiet);
-        painter.drawText(QRectF(area.left(), yOf(mark) - 10, 88, 20), Qt::AlignRight | Qt::AlignVCenter,
+        painter.drawText(QRectF(area.left(), yOf(mark) - 10, 132, 20), Qt::AlignRight | Qt::AlignVCenter,
                          turnsText(Turns{mark}));
     }
     const double step = plot.width() / kTurnsByFeel;
