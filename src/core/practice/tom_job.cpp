@@ -149,8 +149,14 @@ PracticeWireStroke TomJob::strikeDrum(Dynamic dynamic, double sampleRate) {
 
 std::vector<Calming> TomJob::advice() const {
     // How far the knob may go nobody has heard here: a little.
-    return calmings(m_drum, heads(), {tom()},
-                    {.tighter = Turns{0.25}, .pulled = Turns{std::max(0.25, knob().value)}});
+    std::vector<Calming> ways =
+        calmings(m_drum, heads(), {tom()},
+                 {.tighter = Turns{0.25}, .pulled = Turns{std::max(0.25, knob().value)}, .leastDb = 0.5});
+    std::erase_if(ways, [](const Calming& way) { // what no hand here can do
+        return way.kind == CalmingKind::ShortenNeighbour || way.kind == CalmingKind::SlackenBedRods ||
+               way.kind == CalmingKind::LeverOff;
+    });
+    return ways;
 }
 
 /// Of the tom alone, from where it was found, the snare drum as it was found.
