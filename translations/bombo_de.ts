@@ -7805,6 +7805,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <source>Turn and tap</source>
         <translation>Drehen und anschlagen</translation>
     </message>
+    <message>
+        <source>This drum is not known well enough to say more: a few rounds at its heads help.</source>
+        <translation>Diese Trommel ist zu wenig bekannt, um mehr zu sagen: Ein paar Runden an ihren Fellen helfen.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::FeelView</name>

@@ -7805,6 +7805,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <source>Turn and tap</source>
         <translation>Girar y tocar</translation>
     </message>
+    <message>
+        <source>This drum is not known well enough to say more: a few rounds at its heads help.</source>
+        <translation>Este tambor no se conoce lo bastante para decir más: ayudan unas rondas en sus parches.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::FeelView</name>

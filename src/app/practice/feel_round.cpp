@@ -17,6 +17,11 @@
 #include <cmath>
 
 namespace bombo {
+namespace {
+
+constexpr double kFinelyKnown = 0.06; ///< turns: a sixteenth, as fine as rods are turned
+
+} // namespace
 
 RodPull rodPullOf(const Reckoned& reckoned) {
     const Session& session = reckoned.session();
@@ -149,7 +154,10 @@ void FeelRound::refresh() {
                      feel->spread.value > 0.0 ? number(feel->spread.value, 2)
                                               : tr("less than the ear tells")) +
             QLatin1Char(' ') +
-            (std::abs((feel->mean - kTurnAskedFor).value) < 2.0 * feel->meanError.value ? tr("Count on it.")
+            (std::abs((feel->mean - kTurnAskedFor).value) < 2.0 * feel->meanError.value
+                 ? feel->meanError.value > kFinelyKnown
+                       ? tr("This drum is not known well enough to say more: a few rounds at its heads help.")
+                       : tr("Count on it.")
              : feel->mean > kTurnAskedFor ? tr("You turn too far: stop earlier.")
                                           : tr("You stop too early: turn on.")) +
             QLatin1Char(' ') + tr("Rod 1 sounds %1 cents against the beginning.").arg(centsText(feel->left));
