@@ -8,15 +8,24 @@
 #include <QCommandLineParser>
 #include <QFileInfo>
 #include <QIcon>
+#include <algorithm>
+#include <string_view>
+
+namespace {
+
+/// Version and help need no screen.
+bool onlyAsks(int argc, char** argv) {
+    return std::any_of(argv + 1, argv + argc, [](std::string_view word) {
+        return word == "--version" || word == "-v" || word == "--help" || word == "-h" ||
+               word == "--help-all";
+    });
+}
+
+} // namespace
 
 int main(int argc, char** argv) {
-    QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bombo"));
     QApplication::setApplicationVersion(QStringLiteral(BOMBO_VERSION));
-    QApplication::setDesktopFileName(QStringLiteral("bombo"));
-    QIcon icon(QStringLiteral(":/icon/bombo-128.png"));
-    icon.addFile(QStringLiteral(":/icon/bombo-32.png"));
-    QApplication::setWindowIcon(icon);
     QCommandLineParser parser;
     parser.setApplicationDescription(
         QApplication::translate("main", "Tune a snare drum: heads, wires, muffling, record."));
@@ -32,6 +41,15 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument(QStringLiteral("workbook"),
                                  QApplication::translate("main", "Workbook to open."),
                                  QStringLiteral("[workbook]"));
+    if (onlyAsks(argc, argv)) {
+        const QCoreApplication asked(argc, argv);
+        parser.process(asked);
+    }
+    QApplication application(argc, argv);
+    QApplication::setDesktopFileName(QStringLiteral("bombo"));
+    QIcon icon(QStringLiteral(":/icon/bombo-128.png"));
+    icon.addFile(QStringLiteral(":/icon/bombo-32.png"));
+    QApplication::setWindowIcon(icon);
     parser.process(application);
 
     bombo::useSystemNumbers();

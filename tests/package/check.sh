@@ -29,8 +29,12 @@ known=$("$root/usr/bin/bombo-cli" --help | sed -n '/^Subcommands:/,$p' | awk '/^
 [ "$offered" = "$known" ] || fail "completion and verbs differ: $(diff <(echo "$offered") <(echo "$known"))"
 
 # As a new user: an empty home, a workbook of the installed program, opened by the installed window as by a double click.
-export HOME=$work/home QT_QPA_PLATFORM=offscreen
+export HOME=$work/home
 mkdir -p "$HOME"
+for word in --version --help; do # without a screen, too
+    env -u DISPLAY -u WAYLAND_DISPLAY -u QT_QPA_PLATFORM "$root/usr/bin/bombo" $word | grep -q -i bombo || fail "$word wants a screen"
+done
+export QT_QPA_PLATFORM=offscreen
 "$root/usr/bin/bombo" --version | grep -q '^bombo [0-9]' || fail "no version"
 "$root/usr/bin/bombo-cli" demo "$HOME/house.bombo" >/dev/null
 grep -q 'Exec=bombo %f' "$root/usr/share/applications/bombo.desktop"
