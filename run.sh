@@ -4,6 +4,6 @@ set -euo pipefail
 cd "$(dirname "$0")"
 source cmake/setup.sh
 need_packages build run
-configure_and_build release bombo bombo-cli
+configure_and_build release bombo bombo-cli packed_docs # the last for the package
 if [ $# -eq 0 ]; then set -- --demo; fi
 exec build/release/src/app/bombo "$@"
