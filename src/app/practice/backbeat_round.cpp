@@ -28,14 +28,9 @@ BackbeatRound::BackbeatRound(SessionController& controller, ScatterView* view)
     connect(&controller.ear(), &Ear::backbeatHeard, this, &BackbeatRound::take);
 }
 
-void BackbeatRound::beginFor(const QString& who) {
-    m_player = who;
-    begin(who);
-}
-
 void BackbeatRound::forget() {
     m_strokes.clear();
-    m_goal = backbeatGoal(m_controller.session(), m_player);
+    m_goal = backbeatGoal(m_controller.session(), who());
 }
 
 void BackbeatRound::listen() {

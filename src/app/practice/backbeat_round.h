@@ -19,7 +19,6 @@ class BackbeatRound : public HandsCard {
     Q_OBJECT
 public:
     explicit BackbeatRound(SessionController& controller);
-    void beginFor(const QString& who);
 
 private:
     BackbeatRound(SessionController& controller, ScatterView* view);
@@ -31,7 +30,6 @@ private:
     void take(const HeardStroke& stroke);
     ScatterPicture picture() const;
 
-    QString m_player;
     BackbeatGoal m_goal;
     std::vector<HeardStroke> m_strokes;
     ScatterView* m_view;

@@ -31,6 +31,7 @@ protected:
     virtual void refresh() = 0;
 
     bool isPractice() const;
+    const QString& who() const { return m_who; }
     bool isListening() const { return m_isListening; }
     /// @param gesture on the button while the practice drum is struck
     void show(const QString& said, const QString& gesture);

@@ -3,8 +3,8 @@
 #include "app/practice/ears_picture.h"
 #include "app/practice/hands_card.h"
 #include "app/theme/scale.h"
+#include "core/practice/hand_exercise.h"
 #include "core/practice/hand_spread.h"
-#include "core/record/hand_at_work.h"
 
 #include <QWidget>
 
@@ -48,9 +48,5 @@ private:
 /// The days before, of one who practises.
 /// @param exercise its stored name
 EarsPicture handsPicture(const PlaceRig& rig, const char* exercise, const QString& who);
-/// Stored among the results of the ear: in cents, in dB, in turns.
-inline constexpr const char* kSameTap = kSameTapExercise;
-inline constexpr const char* kEvenBackbeats = "even_backbeats";
-inline constexpr const char* kTurnByFeel = "turn_by_feel";
 
 } // namespace bombo

@@ -61,9 +61,8 @@ PracticePage::PracticePage(SessionController& controller, QWidget* parent)
     m_tomBench = new TomBench(controller);
     m_stack->addWidget(m_tomBench);
     connect(m_tomBench, &TomBench::left, this, &PracticePage::toChooser);
-    m_backbeats = new BackbeatRound(controller);
     m_feel = new FeelRound(controller);
-    m_hands = {new HandsRound(controller), m_backbeats, m_feel};
+    m_hands = {new HandsRound(controller), new BackbeatRound(controller), m_feel};
     for (HandsCard* round : m_hands) {
         m_stack->addWidget(round);
         connect(round, &HandsCard::left, this, &PracticePage::toChooser);
@@ -322,10 +321,7 @@ void PracticePage::saveTable() {
 void PracticePage::beginHands(std::size_t which) {
     m_stack->setCurrentWidget(m_hands.at(which));
     m_tabs->hide();
-    if (m_hands.at(which) == m_backbeats)
-        m_backbeats->beginFor(who());
-    else
-        m_hands.at(which)->begin(who());
+    m_hands.at(which)->begin(who());
 }
 
 /// Another page is in front: the ear goes back to the work.

@@ -81,7 +81,6 @@ private:
     PrimaryButton* m_level;
     EarRound* m_ear;
     std::array<HandsCard*, 3> m_hands; ///< in the order of the tiles
-    BackbeatRound* m_backbeats;
     FeelRound* m_feel;
     TuningBench* m_bench;
     TomBench* m_tomBench;

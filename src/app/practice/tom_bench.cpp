@@ -11,13 +11,12 @@
 
 #include <QDateTime>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QVBoxLayout>
 
 namespace bombo {
 
 TomBench::TomBench(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller) {
+    : KeyedBench(parent), m_controller(controller) {
     auto* outside = new QVBoxLayout(this);
     outside->setContentsMargins(0, 0, 0, 0);
     QFrame* frame = card();
@@ -101,14 +100,7 @@ void TomBench::begin(TuningHelp help, const QString& who) {
     m_strike->setFocus(Qt::OtherFocusReason);
 }
 
-void TomBench::play(std::vector<float> samples, bool isWhisper) {
-    if (isWhisper) { // close by
-        float peak = 1e-6F;
-        for (const float sample : samples)
-            peak = std::max(peak, std::abs(sample));
-        for (float& sample : samples)
-            sample *= 0.3F / peak;
-    }
+void TomBench::play(std::vector<float> samples) {
     if (!m_isSilent)
         m_isSilent = !m_controller.output().play(softly(std::move(samples)), kPracticeRate);
 }
@@ -120,8 +112,10 @@ Neighbour TomBench::namedTom() const {
 }
 
 QString TomBench::adviceText() const {
+    if (m_help != TuningHelp::Advice)
+        return {};
     const std::vector<Calming> ways = m_job->advice();
-    if (m_help != TuningHelp::Advice || ways.empty())
+    if (ways.empty())
         return {};
     const CalmingWords words = calmingWords(ways.front(), {namedTom()});
     return QLatin1Char(' ') + tr("Bombo would first try: %1. %2").arg(words.what, words.effect);
@@ -147,7 +141,7 @@ void TomBench::strikeDrum(Dynamic dynamic) {
         return;
     const bool isWhisper = dynamic == Dynamic::Whisper;
     PracticeWireStroke stroke = m_job->strikeDrum(dynamic, kPracticeRate);
-    play(std::move(stroke.samples), isWhisper);
+    play(isWhisper ? closeBy(std::move(stroke.samples)) : std::move(stroke.samples));
     m_reply = wireReply(dynamic, stroke.answered, stroke.rattled, showsFigures());
     if (!showsFigures() && m_isSilent)
         m_reply = benchSilence();
@@ -193,7 +187,8 @@ void TomBench::refresh() {
     m_shown->setText(helpName(m_help));
     m_said->setText(!m_reply.isEmpty() ? m_reply : handleText(*m_job, handle()));
     m_picture->setVisible(showsFigures() || m_isOver);
-    m_picture->show(buzzPicture(m_job->drum(), m_job->heads(), {namedTom()}));
+    if (showsFigures() || m_isOver)
+        m_picture->show(buzzPicture(m_job->drum(), m_job->heads(), {namedTom()}));
     m_strike->setText(m_isOver ? tr("Another one") : tr("Strike the tom"));
     m_handles->setVisible(!m_isOver);
     for (AnswerButton* button : m_meanwhile)
@@ -230,16 +225,6 @@ bool TomBench::takeKey(int key, Qt::KeyboardModifiers modifiers) {
     default:
         return false;
     }
-}
-
-bool TomBench::eventFilter(QObject* watched, QEvent* event) {
-    // A button would walk on with the arrows.
-    if (event->type() == QEvent::KeyPress) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        if (takeKey(key->key(), key->modifiers()))
-            return true;
-    }
-    return QWidget::eventFilter(watched, event);
 }
 
 } // namespace bombo

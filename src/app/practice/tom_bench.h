@@ -1,6 +1,7 @@
 #pragma once
 /// A tom that sets the wires of a practice drum going, under the user's hands: strike, turn, and at the end
 /// what it cost.
+#include "app/practice/keyed_bench.h"
 #include "app/session/session_controller.h"
 #include "app/theme/answer_button.h"
 #include "app/wires/buzz_picture.h"
@@ -13,7 +14,7 @@
 
 namespace bombo {
 
-class TomBench : public QWidget {
+class TomBench : public KeyedBench {
     Q_OBJECT
 public:
     explicit TomBench(SessionController& controller, QWidget* parent = nullptr);
@@ -23,15 +24,12 @@ public:
     PrimaryButton* primary() { return m_strike; }
     /// Arrows to the sides choose what is turned, up and down turn it. @return whether the key was one of
     /// them
-    bool takeKey(int key, Qt::KeyboardModifiers modifiers);
+    bool takeKey(int key, Qt::KeyboardModifiers modifiers) override;
     /// For tests.
     const TomJob& job() const { return *m_job; }
 
 signals:
     void left();
-
-protected:
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void strikeTom();
@@ -39,7 +37,7 @@ private:
     void turn(Turns turns);
     void finish();
     void refresh();
-    void play(std::vector<float> samples, bool isWhisper = false);
+    void play(std::vector<float> samples);
     TomHandle handle() const { return static_cast<TomHandle>(m_handles->currentIndex()); }
     bool showsFigures() const { return m_help != TuningHelp::Ear; }
     Neighbour namedTom() const;

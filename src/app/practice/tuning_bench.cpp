@@ -8,7 +8,6 @@
 
 #include <QDateTime>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -28,7 +27,7 @@ constexpr std::array kTurnChoices{
 } // namespace
 
 TuningBench::TuningBench(SessionController& controller, QWidget* parent)
-    : QWidget(parent), m_controller(controller) {
+    : KeyedBench(parent), m_controller(controller) {
     auto* outside = new QVBoxLayout(this);
     outside->setContentsMargins(0, 0, 0, 0);
     QFrame* frame = card();
@@ -206,13 +205,7 @@ void TuningBench::strike(Dynamic dynamic) {
         return;
     const PracticeRoom dry{.kind = RoomKind::Dry}; // as everywhere with the wires on
     PracticeWireStroke stroke = m_job->strike(dynamic, dry, kPracticeRate);
-    float peak = 1e-6F;
-    for (const float sample : stroke.samples)
-        peak = std::max(peak, std::abs(sample));
-    const float up = dynamic == Dynamic::Whisper ? 0.3F / peak : 1.0F; // close by
-    for (float& sample : stroke.samples)
-        sample *= up;
-    play(stroke.samples);
+    play(dynamic == Dynamic::Whisper ? closeBy(stroke.samples) : stroke.samples);
     m_reply = !showsFigures() && m_isSilent
                   ? benchSilence()
                   : wireReply(dynamic, stroke.answered, stroke.rattled, showsFigures());
@@ -396,16 +389,6 @@ bool TuningBench::takeKey(int key, Qt::KeyboardModifiers modifiers) {
     default:
         return false;
     }
-}
-
-bool TuningBench::eventFilter(QObject* watched, QEvent* event) {
-    // A button would walk on with the arrows.
-    if (event->type() == QEvent::KeyPress) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        if (takeKey(key->key(), key->modifiers()))
-            return true;
-    }
-    return QWidget::eventFilter(watched, event);
 }
 
 } // namespace bombo

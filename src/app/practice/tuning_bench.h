@@ -2,6 +2,7 @@
 /// A practice drum with something planted in it, under the user's hands: tap, turn, and at the end how it
 /// went.
 #include "app/head/hoop_view.h"
+#include "app/practice/keyed_bench.h"
 #include "app/session/session_controller.h"
 #include "app/theme/answer_button.h"
 #include "app/wires/sweep_picture.h"
@@ -14,7 +15,7 @@
 
 namespace bombo {
 
-class TuningBench : public QWidget {
+class TuningBench : public KeyedBench {
     Q_OBJECT
 public:
     explicit TuningBench(SessionController& controller, QWidget* parent = nullptr);
@@ -23,7 +24,7 @@ public:
     void stop();
     PrimaryButton* primary() { return m_tap; }
     /// Arrows choose a rod and turn it. @return whether the key was one of the bench's
-    bool takeKey(int key, Qt::KeyboardModifiers modifiers);
+    bool takeKey(int key, Qt::KeyboardModifiers modifiers) override;
     /// For tests.
     const TuningJob& job() const { return *m_job; }
     /// What the clock does when the time of the task is over.
@@ -31,9 +32,6 @@ public:
 
 signals:
     void left();
-
-protected:
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void press(); ///< the big button: tap, whisper, or another one

@@ -36,7 +36,8 @@ PracticeTomStroke practiceTom(const DrumUnderTom& under, const TomBeside& beside
 
 /// The same without the sound, for as long as wires are set going: how long they buzz.
 Seconds tomBuzz(const DrumUnderTom& under, const TomBeside& beside);
-/// Acceleration of the head under the wires at its highest while they lie on it, m/s^2.
+/// Acceleration of the head under the wires at its highest while they lie on it, m/s^2. Only for planting: it
+/// takes the modes with the wires on as sympathy.h does, which the strokes above do not.
 double tomThrow(const DrumUnderTom& under, const TomBeside& beside);
 
 } // namespace bombo

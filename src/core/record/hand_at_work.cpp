@@ -1,5 +1,7 @@
 #include "core/record/hand_at_work.h"
 
+#include "core/practice/hand_exercise.h"
+
 #include <cmath>
 #include <numbers>
 
@@ -8,7 +10,7 @@ namespace bombo {
 Cents handBeyondUsual(const PlaceRig& rig) {
     const EarResult* newest = nullptr;
     for (const EarResult& result : rig.earResults)
-        if (result.exercise == kSameTapExercise && (newest == nullptr || result.at >= newest->at))
+        if (result.exercise == kSameTap && (newest == nullptr || result.at >= newest->at))
             newest = &result;
     if (newest == nullptr || newest->threshold <= kUsualHand.value)
         return {};

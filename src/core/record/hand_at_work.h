@@ -5,9 +5,6 @@
 
 namespace bombo {
 
-/// Stored name of the exercise that tells it.
-inline constexpr const char* kSameTapExercise = "same_tap";
-
 /// Spread of a tap that estimateEvenness reckons with anyway.
 inline constexpr Cents kUsualHand{2.0};
 

@@ -1,6 +1,7 @@
 #include "store/exchange/practice_csv.h"
 
 #include "core/practice/ear_exercise.h"
+#include "core/practice/hand_exercise.h"
 #include "store/exchange/csv_cell.h"
 
 #include <QDateTime>
@@ -20,14 +21,14 @@ QString figure(double value, int digits) {
 
 QString lineOf(const EarResult& result) {
     const auto exercise = earExerciseNamed(result.exercise); // of the hands: none
-    const EarUnit in = exercise                            ? unitOf(*exercise)
-                       : result.exercise == "turn_by_feel" ? EarUnit::InTurns
-                                                           : EarUnit::InCents;
+    const EarUnit in = exercise                         ? unitOf(*exercise)
+                       : result.exercise == kTurnByFeel ? EarUnit::InTurns
+                                                        : EarUnit::InCents;
     const bool share = in == EarUnit::AsShare;
-    const QString unit = result.exercise == "even_backbeats" ? QStringLiteral("dB")
-                         : share                             ? QStringLiteral("percent")
-                         : in == EarUnit::InTurns            ? QStringLiteral("turns")
-                                                             : QStringLiteral("cents");
+    const QString unit = result.exercise == kEvenBackbeats ? QStringLiteral("dB")
+                         : share                           ? QStringLiteral("percent")
+                         : in == EarUnit::InTurns          ? QStringLiteral("turns")
+                                                           : QStringLiteral("cents");
     const double scale = share ? 100.0 : 1.0;
     return QStringList{when(result.at),
                        quoted(QString::fromStdString(result.who)),
