@@ -3,8 +3,8 @@
 #include "app/practice/ears_picture.h"
 #include "app/practice/hands_card.h"
 #include "app/theme/scale.h"
-#include "core/practice/hand_exercise.h"
 #include "core/practice/hand_spread.h"
+#include "core/record/hand_exercise.h"
 
 #include <QWidget>
 

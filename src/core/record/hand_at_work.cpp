@@ -1,6 +1,6 @@
 #include "core/record/hand_at_work.h"
 
-#include "core/practice/hand_exercise.h"
+#include "core/record/hand_exercise.h"
 
 #include <cmath>
 #include <numbers>

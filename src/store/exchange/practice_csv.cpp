@@ -1,7 +1,7 @@
 #include "store/exchange/practice_csv.h"
 
 #include "core/practice/ear_exercise.h"
-#include "core/practice/hand_exercise.h"
+#include "core/record/hand_exercise.h"
 #include "store/exchange/csv_cell.h"
 
 #include <QDateTime>
