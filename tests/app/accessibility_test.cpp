@@ -13,7 +13,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace accessibility_test {
 
 using testing::Program;
 
@@ -89,8 +89,6 @@ private:
     QWidget& m_window;
 };
 
-} // namespace
-
 TEST(Accessibility, TheFirstJobByTheTreeAlone) {
     QTemporaryDir home;
     const QByteArray before = qgetenv("HOME");
@@ -147,4 +145,5 @@ TEST(Accessibility, TheFirstJobByTheTreeAlone) {
     EXPECT_EQ(untold, 0);
 }
 
+} // namespace accessibility_test
 } // namespace bombo

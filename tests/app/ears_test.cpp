@@ -14,7 +14,7 @@
 #include <QPainter>
 
 namespace bombo {
-namespace {
+namespace ears_test {
 
 using testing::Program;
 
@@ -135,5 +135,5 @@ TEST_F(Ears, TheNameIsRefusedWhereItIsTooLong) {
     EXPECT_TRUE(p().session().earResults.empty());
 }
 
-} // namespace
+} // namespace ears_test
 } // namespace bombo

@@ -15,7 +15,7 @@
 #include <QPushButton>
 
 namespace bombo {
-namespace {
+namespace faults_test {
 
 using testing::Program;
 
@@ -262,5 +262,5 @@ TEST_F(Faults, EverythingInTheNetHasWordsAndADrawing) {
     }
 }
 
-} // namespace
+} // namespace faults_test
 } // namespace bombo

@@ -23,7 +23,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace first_drum_test {
 
 using testing::answerNext;
 using testing::Program;
@@ -362,5 +362,5 @@ TEST(Assumed, SaysWhatIsTakenAndNothingWhereAllIsKnown) {
     EXPECT_TRUE(assumedText(drum, catalogue()).isEmpty());
 }
 
-} // namespace
+} // namespace first_drum_test
 } // namespace bombo

@@ -19,7 +19,7 @@
 #include <set>
 
 namespace bombo {
-namespace {
+namespace guide_test {
 
 using testing::Program;
 
@@ -167,5 +167,5 @@ TEST_F(Guide, TheFirstLessonGoesOnWhereItWasLeft) {
     EXPECT_EQ(p.session().batter.stage, HeadStage::FingerTight);
 }
 
-} // namespace
+} // namespace guide_test
 } // namespace bombo

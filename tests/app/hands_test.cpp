@@ -16,7 +16,7 @@
 #include <QTabBar>
 
 namespace bombo {
-namespace {
+namespace hands_test {
 
 using testing::Program;
 
@@ -170,5 +170,5 @@ TEST_F(Hands, WhatWasPractisedGoesOutAsATable) {
     EXPECT_TRUE(practiceCsv({}).startsWith(QStringLiteral("date,"))) << "nothing practised: the head alone";
 }
 
-} // namespace
+} // namespace hands_test
 } // namespace bombo

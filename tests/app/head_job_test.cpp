@@ -20,7 +20,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace head_job_test {
 
 using testing::Program;
 
@@ -487,5 +487,5 @@ TEST_F(HeadJob, StrokesAreHeardAtTheStationsAfterTheHeads) {
     EXPECT_EQ(p().session().station, Station::Proof);
 }
 
-} // namespace
+} // namespace head_job_test
 } // namespace bombo

@@ -26,7 +26,7 @@
 #include <set>
 
 namespace bombo {
-namespace {
+namespace help_test {
 
 using testing::Program;
 
@@ -226,5 +226,5 @@ TEST_F(Help, AboutSaysLicenceAndVersion) {
     EXPECT_TRUE(said.contains(QStringLiteral("Open Font License")));
 }
 
-} // namespace
+} // namespace help_test
 } // namespace bombo

@@ -11,7 +11,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace hoop_test {
 
 using testing::done;
 using testing::fresh;
@@ -209,5 +209,5 @@ TEST(HoopPictureTest, MarksTheRodBesideTheBadgeOnBothHeads) {
     EXPECT_FALSE(plain.marked.has_value());
 }
 
-} // namespace
+} // namespace hoop_test
 } // namespace bombo

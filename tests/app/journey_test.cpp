@@ -14,7 +14,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace journey_test {
 
 using testing::Program;
 
@@ -305,5 +305,5 @@ TEST_F(Journey, PadsByMouseAndKeyboard) {
     EXPECT_TRUE(p.session().pads.empty());
 }
 
-} // namespace
+} // namespace journey_test
 } // namespace bombo

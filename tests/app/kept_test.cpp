@@ -15,7 +15,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace kept_test {
 
 using testing::Program;
 
@@ -349,5 +349,5 @@ TEST_F(Kept, ABouncingFootSwitchAndAHeldKeyCountOnce) {
     EXPECT_EQ(session().batter.group, before + 2);
 }
 
-} // namespace
+} // namespace kept_test
 } // namespace bombo

@@ -19,7 +19,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace language_test {
 
 /// Speaks a language and goes back to English.
 auto speaking(const QString& code) {
@@ -233,5 +233,5 @@ TEST(Language, ChosenInViewChangesTheWindowAtOnceAndAfterARestart) {
     EXPECT_TRUE(station(windows.window()).contains(QStringLiteral("Schlagfell")));
 }
 
-} // namespace
+} // namespace language_test
 } // namespace bombo

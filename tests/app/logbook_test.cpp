@@ -26,7 +26,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace logbook_test {
 
 using testing::Program;
 
@@ -441,5 +441,5 @@ TEST_F(Logbook, OddEntriesAreShownAndNothingFalls) {
     EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("primary"))->isEnabled());
 }
 
-} // namespace
+} // namespace logbook_test
 } // namespace bombo

@@ -12,7 +12,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace microphone_test {
 
 using testing::Program;
 
@@ -113,5 +113,5 @@ TEST(TapReaderTest, AStreamThatRanOverIsToldAndSplicesNoTap) {
     EXPECT_EQ(lost.count(), 1);
 }
 
-} // namespace
+} // namespace microphone_test
 } // namespace bombo

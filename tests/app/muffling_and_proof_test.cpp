@@ -30,7 +30,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace muffling_and_proof_test {
 
 using testing::Program;
 
@@ -378,5 +378,5 @@ TEST(RingWays, EveryCauseAndSchoolHasWords) {
     }
 }
 
-} // namespace
+} // namespace muffling_and_proof_test
 } // namespace bombo

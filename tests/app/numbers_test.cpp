@@ -7,7 +7,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace numbers_test {
 
 /// Runs under another language's figures and gives the old ones back.
 template <class F> void under(QLocale locale, F run) {
@@ -74,5 +74,5 @@ TEST(Numbers, ABoxRefusesWhatIsNoFigureOrTooFine) {
     EXPECT_LE(box.value(), 200.0);
 }
 
-} // namespace
+} // namespace numbers_test
 } // namespace bombo

@@ -17,7 +17,7 @@
 #include <QSignalSpy>
 
 namespace bombo {
-namespace {
+namespace preferences_test {
 
 using testing::Program;
 
@@ -174,5 +174,5 @@ TEST(FileOfSettings, RememberWhatWasLeftOpen) {
     EXPECT_TRUE(Settings(path).leftOpen().isEmpty());
 }
 
-} // namespace
+} // namespace preferences_test
 } // namespace bombo

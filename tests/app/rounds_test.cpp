@@ -12,7 +12,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace rounds_test {
 
 using testing::Program;
 
@@ -207,5 +207,5 @@ TEST(HeardWords, SayWhatIsWrongAndWhatToDo) {
         heardWords(reading, SoundSource::File).remedy.contains(QStringLiteral("Throw the lever off")));
 }
 
-} // namespace
+} // namespace rounds_test
 } // namespace bombo

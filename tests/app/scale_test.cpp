@@ -13,7 +13,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace scale_test {
 
 using testing::Program;
 
@@ -140,5 +140,5 @@ TEST_F(Scale, KeysOfTheFootAreNotTakenByTheScrolledPage) {
     EXPECT_EQ(p.session().station, Station::SnareSide);
 }
 
-} // namespace
+} // namespace scale_test
 } // namespace bombo

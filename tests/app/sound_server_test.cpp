@@ -23,7 +23,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace sound_server_test {
 
 using testing::Program;
 
@@ -440,5 +440,5 @@ TEST(SoundServer, ARoundForTheEarIsPlayedAndKept) {
     EXPECT_GE(kept.trials, kFewestTrials);
 }
 
-} // namespace
+} // namespace sound_server_test
 } // namespace bombo

@@ -17,7 +17,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace stranger_test {
 
 using testing::answerNext;
 using testing::Program;
@@ -214,5 +214,5 @@ TEST_F(BrokenPages, WithoutAWholeCopyNothingIsPromised) {
     EXPECT_FALSE(p.controller.hasSession());
 }
 
-} // namespace
+} // namespace stranger_test
 } // namespace bombo

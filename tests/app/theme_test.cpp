@@ -9,7 +9,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace theme_test {
 
 TEST(Theme, EveryTextIsReadable) {
     for (const Palette* p : {&dayPalette(), &nightPalette()}) {
@@ -84,5 +84,5 @@ TEST(LoadWedgePaint, FillsWithTheLoad) {
     EXPECT_EQ(darkPixels(1.5), darkPixels(1.0)); // past yield it cannot be fuller
 }
 
-} // namespace
+} // namespace theme_test
 } // namespace bombo

@@ -22,7 +22,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace tone_test {
 
 using testing::Program;
 
@@ -281,5 +281,5 @@ TEST(BlindComparison, KeepsAnHonestTally) {
         dialog.findChild<QLabel*>(QStringLiteral("tally"))->text().contains(QStringLiteral("12 of 13")));
 }
 
-} // namespace
+} // namespace tone_test
 } // namespace bombo

@@ -10,7 +10,7 @@
 #include <QTabBar>
 
 namespace bombo {
-namespace {
+namespace tuning_test {
 
 using testing::Program;
 
@@ -235,5 +235,5 @@ TEST_F(Tuning, AHeadThatIsPulledTooFarTears) {
     EXPECT_FALSE(p().session().tuningResults[0].isDone);
 }
 
-} // namespace
+} // namespace tuning_test
 } // namespace bombo

@@ -17,7 +17,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace window_test {
 
 using testing::Program;
 
@@ -317,5 +317,5 @@ TEST_F(Window, WithoutAMicrophoneTheOthersAreOffered) {
     }
 }
 
-} // namespace
+} // namespace window_test
 } // namespace bombo

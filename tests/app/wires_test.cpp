@@ -17,7 +17,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace wires_test {
 
 using testing::Program;
 
@@ -245,5 +245,5 @@ TEST_F(WiresStation, TheSettingIsJudgedByChoice) {
     EXPECT_LT(turns[1], turns[2]);
 }
 
-} // namespace
+} // namespace wires_test
 } // namespace bombo

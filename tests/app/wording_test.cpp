@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace wording_test {
 
 TEST(Wording, Turns) {
     const std::pair<double, const char*> rows[]{
@@ -75,5 +75,5 @@ TEST(FindingWords, RodsBesideTheBedsAreToldWithTheirCentsAndWhatBedsMake) {
     EXPECT_FALSE((lower + higher).contains(QLatin1Char('%')));
 }
 
-} // namespace
+} // namespace wording_test
 } // namespace bombo

@@ -1,6 +1,7 @@
 /// The ear against what it was not made from: recorded drums whose partials three independent estimators
 /// agree on, and taps in rooms of an independent simulation (tests/data; their notes say how they were made).
 #include "core/tuning/evenness.h"
+#include "core/units/json.h"
 #include "core/units/median.h"
 #include "store/sound_file.h"
 #include "support/rooms.h"
@@ -10,7 +11,6 @@
 #include <fstream>
 #include <gtest/gtest.h>
 #include <map>
-#include <nlohmann/json.hpp>
 
 namespace bombo {
 namespace {

@@ -13,7 +13,7 @@ import sys
 root = pathlib.Path(sys.argv[1])
 LAYERS = {"core": {"core"}, "store": {"store", "core"}, "audio": {"audio", "core"}, "cli": {"cli", "store", "core"},
           "app": {"app", "audio", "store", "core"}}
-RANK = {"units": 0, "drum": 1, "acoustics": 2, "tap": 3, "reading": 4, "tuning": 5, "wires": 5, "muffling": 5,
+RANK = {"units": 0, "dense": 0, "drum": 1, "acoustics": 2, "tap": 3, "reading": 4, "tuning": 5, "wires": 5, "muffling": 5,
         "preview": 6, "procedure": 6, "faults": 6, "log": 6, "life": 7, "record": 8, "practice": 9}
 CORE_FORBIDDEN = re.compile(r"#include\s*<(Q|chrono|ctime|cstdlib|filesystem|thread)|\bgetenv\b|system_clock|steady_clock")
 breaches = []

@@ -3,6 +3,7 @@
 #include "core/acoustics/bessel.h"
 #include "core/acoustics/exterior.h"
 
+#include <Eigen/LU>
 #include <algorithm>
 #include <array>
 #include <cmath>

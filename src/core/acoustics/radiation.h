@@ -2,7 +2,7 @@
 /// Outside air on a baffled circular head: added mass and radiated power of its clamped shapes.
 #include "core/acoustics/head_shapes.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Core>
 
 namespace bombo {
 

@@ -2,7 +2,7 @@
 /// What a tap hears of an uneven head.
 #include "core/drum/drum.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Core>
 
 namespace bombo {
 

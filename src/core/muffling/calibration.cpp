@@ -4,7 +4,7 @@
 #include "core/muffling/ringed_modes.h"
 #include "core/units/median.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Cholesky>
 #include <algorithm>
 #include <array>
 #include <cmath>

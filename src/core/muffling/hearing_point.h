@@ -1,10 +1,9 @@
 #pragma once
-/// What of a mode reaches an ear or a microphone.
+/// Where a drum is heard from.
 #include "core/acoustics/coupled_modes.h"
 
-#include <Eigen/Core>
+#include <array>
 #include <complex>
-#include <span>
 
 namespace bombo {
 
@@ -34,26 +33,5 @@ struct HearingPoint {
 /// What a radial part gives in each direction that counts at a point; unused ones are 0.
 inline constexpr int kHeardDirections = 6;
 using HeardParts = std::array<std::complex<double>, kHeardDirections>;
-
-/// Of 1 m of amplitude. Head: 1. Far: the radial part of the Rayleigh integral, integral of shape
-/// J_m(k r sin theta) r dr. Close: the Rayleigh field itself by its Hankel transform, integral of W(x) J_m(x
-/// r) exp(-sqrt(x^2 - k^2) z) x / sqrt(x^2 - k^2) dx, which below k travels instead of dying away. Source:
-/// docs/physics.md, section 12.
-HeardParts heardParts(const CoupledMode& mode, const DrumState& state, const HearingPoint& point);
-
-/// A shape that moves, in the basis cos(m theta), sin(m theta), m.
-struct Motion {
-    int m = 0;
-    const HeardParts* parts = nullptr;
-    Eigen::Vector2cd by{};
-};
-/// Level of shapes that move together at one pitch, in units of the point's own; levels of one point compare
-/// with each other. Head: omega times the root of the sum of squares; the rest omega^2 times what arrives, of
-/// which those of one m add up, and at a microphone all.
-double heardLevel(std::span<const Motion> motions, double omega, const HearingPoint& point);
-
-/// Of 1 m of a mode's own amplitude. @param member direction of an antinode, rad; only a close microphone
-/// hears it
-double hearingGain(const CoupledMode& mode, const DrumState& state, const HearingPoint& point, double member);
 
 } // namespace bombo

@@ -1,5 +1,8 @@
 #include "core/muffling/muffling.h"
 
+#include "core/muffling/heard_level.h"
+#include "core/muffling/padded_modes.h"
+
 #include "core/muffling/ringed_modes.h"
 
 #include <algorithm>

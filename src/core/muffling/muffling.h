@@ -1,9 +1,12 @@
 #pragma once
 /// What pads on the batter do to every partial.
+#include "core/acoustics/damping.h"
 #include "core/muffling/hearing_point.h"
-#include "core/muffling/padded_modes.h"
+#include "core/muffling/kinds.h"
 
 namespace bombo {
+
+enum class Care;
 
 struct MuffledPartial {
     int m = 0;

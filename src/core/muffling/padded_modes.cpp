@@ -1,6 +1,7 @@
 #include "core/muffling/padded_modes.h"
 
-#include <Eigen/Dense>
+#include "core/dense/dense.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -155,7 +156,7 @@ PaddedModes::Load PaddedModes::load(std::size_t index, Complex omega) const {
         system(i, i) += 1.0;
     }
     Load load;
-    load.forces = system.partialPivLu().solve(forces);
+    load.forces = solved(system, forces);
     load.onPair = m_reach.middleCols<2>(columnOf(index)).transpose().cast<Complex>() * load.forces;
     return load;
 }
@@ -238,7 +239,7 @@ std::vector<PaddedMember> PaddedModes::motionsAt(double omega) const {
     // one.
     Eigen::MatrixXd gives = m_film;
     gives.diagonal().array() += 1e-4 * m_film.diagonal().maxCoeff();
-    const Eigen::MatrixXd spring = gives.inverse();
+    const Eigen::MatrixXd spring = inverted(gives);
     Eigen::MatrixXcd stiffness = Eigen::MatrixXcd::Zero(modes + ways, modes + ways);
     stiffness.topLeftCorner(modes, modes) = (m_reach.transpose() * spring * m_reach).cast<Complex>();
     stiffness.topRightCorner(modes, ways) = -(m_reach.transpose() * spring).cast<Complex>();
@@ -258,11 +259,11 @@ std::vector<PaddedMember> PaddedModes::motionsAt(double omega) const {
         stiffness(modes + w, modes + w) += thing.stiffness;
     }
     const Eigen::MatrixXcd system = mass.cwiseInverse().asDiagonal() * stiffness;
-    const Eigen::ComplexEigenSolver<Eigen::MatrixXcd> solved(system);
+    const ComplexAxes axes = complexAxes(system);
     std::vector<PaddedMember> motions;
     for (Eigen::Index r = 0; r < system.rows(); ++r) {
-        const Complex pitch = std::sqrt(solved.eigenvalues()[r]);
-        Eigen::VectorXcd v = solved.eigenvectors().col(r);
+        const Complex pitch = std::sqrt(axes.values[r]);
+        Eigen::VectorXcd v = axes.vectors.col(r);
         v /= std::sqrt((v.transpose() * mass.asDiagonal() * v)(0, 0));
         PaddedMember motion{std::abs(pitch.real()), std::abs(pitch.imag()), 0.0, 1.0 / std::abs(pitch), {}};
         for (std::size_t k = 0; k < m_modes.size(); ++k)

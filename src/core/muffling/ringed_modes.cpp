@@ -1,6 +1,7 @@
 #include "core/muffling/ringed_modes.h"
 
-#include <Eigen/Dense>
+#include "core/dense/dense.h"
+
 #include <cmath>
 
 namespace bombo {
@@ -43,11 +44,11 @@ void mixUnderRings(const std::vector<DampedMode*>& modes, const std::vector<Pad>
         stiffness(i, i) += own[i] * at(i).omega * at(i).omega;
         rates[i] = own[i] * at(i).rate;
     }
-    const Eigen::GeneralizedSelfAdjointEigenSolver<Square> solved(stiffness, mass);
+    const SymmetricAxes axes = symmetricAxes(stiffness, mass);
     std::vector<DampedMode> mixed;
     std::vector<bool> taken(modes.size(), false);
     for (Eigen::Index i = 0; i < count; ++i) {
-        Column v = solved.eigenvectors().col(i); // v' M v = 1
+        Column v = axes.vectors.col(i); // v' M v = 1
         Eigen::Index most = -1;
         for (Eigen::Index k = 0; k < count; ++k)
             if (!taken[static_cast<std::size_t>(k)] &&
@@ -58,7 +59,7 @@ void mixUnderRings(const std::vector<DampedMode*>& modes, const std::vector<Pad>
         v /= size;
         DampedMode mode = at(most);
         mode.mode.modalMass = Kilograms{1.0 / (size * size)};
-        mode.omega = std::sqrt(solved.eigenvalues()[i]);
+        mode.omega = std::sqrt(axes.values[i]);
         mode.rate = (v.dot(rates.cwiseProduct(v)) + 0.5 * (mode.omega * v.dot(loss * v) + v.dot(drag * v))) *
                     size * size;
         mode.mode.batterShape = {};

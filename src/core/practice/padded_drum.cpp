@@ -1,7 +1,7 @@
 #include "core/practice/padded_drum.h"
 
-#include <Eigen/Dense>
-#include <Eigen/Eigenvalues>
+#include "core/dense/dense.h"
+
 #include <algorithm>
 #include <cmath>
 #include <complex>
@@ -87,15 +87,15 @@ std::vector<PaddedMotion> motionsAt(const std::vector<DampedMode>& modes, const 
         stiffness.row(row).head(count) -= (body.spring * body.under).transpose().cast<Complex>();
     }
     const Eigen::MatrixXcd system = mass.cwiseInverse().asDiagonal() * stiffness;
-    const Eigen::ComplexEigenSolver<Eigen::MatrixXcd> solved(system);
+    const ComplexAxes axes = complexAxes(system);
     std::vector<PaddedMotion> motions;
     for (Eigen::Index r = 0; r < all; ++r) {
-        Complex pitch = std::sqrt(solved.eigenvalues()[r]);
+        Complex pitch = std::sqrt(axes.values[r]);
         if (pitch.real() < 0.0)
             pitch = -pitch;
         if (std::abs(pitch.imag()) > kGone)
             continue;
-        Eigen::VectorXcd v = solved.eigenvectors().col(r);
+        Eigen::VectorXcd v = axes.vectors.col(r);
         v /= std::sqrt((v.transpose() * mass.asDiagonal() * v)(0, 0));
         motions.push_back({pitch.real(), std::abs(pitch.imag()), v.head(count).real()});
     }

@@ -1,8 +1,8 @@
 #include "core/reading/driven_partial.h"
 
+#include "core/dense/dense.h"
+
 #include <Eigen/Cholesky>
-#include <Eigen/Core>
-#include <Eigen/Eigenvalues>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -311,14 +311,11 @@ Eigen::MatrixXd curvatureAt(const Likelihood& cost, const VectorXd& x, const Vec
     return curvature;
 }
 
-using Axes = Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd>;
-
 /// Newton's step where the curvature is positive, down the slope elsewhere.
-VectorXd stepDown(const Axes& axes, const VectorXd& slope, double damping) {
+VectorXd stepDown(const SymmetricAxes& axes, const VectorXd& slope, double damping) {
     constexpr double farthest = 60.0; // steps of the differences
-    const VectorXd inverse = (axes.eigenvalues().cwiseAbs().array() + damping).max(1e-9).inverse();
-    const VectorXd change =
-        -(axes.eigenvectors() * inverse.asDiagonal() * axes.eigenvectors().transpose() * slope);
+    const VectorXd inverse = (axes.values.cwiseAbs().array() + damping).max(1e-9).inverse();
+    const VectorXd change = -(axes.vectors * inverse.asDiagonal() * axes.vectors.transpose() * slope);
     return change.cwiseMax(-farthest).cwiseMin(farthest);
 }
 
@@ -338,12 +335,12 @@ Peak peakOf(const Likelihood& cost) {
     const Index n = x.size();
     double here = cost(x);
     double damping = 1e-4;
-    Axes axes;
+    SymmetricAxes axes;
     for (int step = 0; step < mostSteps; ++step) {
         const Slope slope = slopeAt(cost, x, h, here);
         const bool fresh = step % curvatureHolds == 0;
         if (fresh)
-            axes.compute(curvatureAt(cost, x, h, slope));
+            axes = symmetricAxes(curvatureAt(cost, x, h, slope));
         double gained = 0.0;
         for (int attempt = 0; attempt < 6 && gained <= 0.0; ++attempt) {
             const VectorXd y = x + stepDown(axes, slope.first, damping).cwiseProduct(h);
@@ -363,13 +360,13 @@ Peak peakOf(const Likelihood& cost) {
     VectorXd wide = x;
     wide[n - 3] += std::log(kPushesShared);
     wide[n - 1] += std::log(kNoiseShared);
-    axes.compute(curvatureAt(cost, wide, h, slopeAt(cost, wide, h, cost(wide))));
+    axes = symmetricAxes(curvatureAt(cost, wide, h, slopeAt(cost, wide, h, cost(wide))));
     constexpr double flattest = 1e-4; // a hundred difference steps are the widest spread there is
-    const VectorXd values = axes.eigenvalues().cwiseAbs().cwiseMax(flattest);
+    const VectorXd values = axes.values.cwiseAbs().cwiseMax(flattest);
     Peak peak;
     peak.at = x;
-    peak.covariance = h.asDiagonal() * axes.eigenvectors() * values.cwiseInverse().asDiagonal() *
-                      axes.eigenvectors().transpose() * h.asDiagonal();
+    peak.covariance = h.asDiagonal() * axes.vectors * values.cwiseInverse().asDiagonal() *
+                      axes.vectors.transpose() * h.asDiagonal();
     peak.logDensity = -here;
     return peak;
 }

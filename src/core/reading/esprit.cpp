@@ -1,6 +1,7 @@
 #include "core/reading/esprit.h"
 
-#include <Eigen/Dense>
+#include "core/dense/dense.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -124,15 +125,15 @@ VectorXcd poles(const std::vector<Complex>& samples, int most) {
     const auto count = static_cast<Index>(samples.size());
     const Index rows = std::min<Index>(count / 3, kMostRows);
     const Index columns = count - rows + 1;
-    const Eigen::SelfAdjointEigenSolver<MatrixXcd> solver(covarianceOf(samples, rows, columns));
-    const Index order = signalOrder(solver.eigenvalues(), most);
+    const HermitianAxes axes = hermitianAxes(covarianceOf(samples, rows, columns));
+    const Index order = signalOrder(axes.values, most);
     if (order == 0)
         return {};
-    const MatrixXcd signal = solver.eigenvectors().rightCols(order);
+    const MatrixXcd signal = axes.vectors.rightCols(order);
     const MatrixXcd upper = signal.topRows(rows - 1);
     const MatrixXcd lower = signal.bottomRows(rows - 1);
-    const MatrixXcd shift = (upper.adjoint() * upper).ldlt().solve(upper.adjoint() * lower);
-    return Eigen::ComplexEigenSolver<MatrixXcd>(shift, false).eigenvalues();
+    const MatrixXcd shift = solvedSymmetric(MatrixXcd(upper.adjoint() * upper), upper.adjoint() * lower);
+    return complexEigenvalues(shift);
 }
 
 /// Standard errors of the frequencies: inverse Fisher matrix of all amplitudes, phases, rates and
@@ -157,8 +158,7 @@ std::vector<double> frequencyErrors(const VectorXcd& amplitudes, const MatrixXcd
     // Columns differ by orders of magnitude (amplitude against rate): scale before inverting.
     const Eigen::VectorXd scale = jacobian.colwise().norm().cwiseMax(1e-300).transpose();
     const Eigen::MatrixXd scaled = jacobian * scale.cwiseInverse().asDiagonal();
-    const Eigen::MatrixXd covariance =
-        (scaled.transpose() * scaled).completeOrthogonalDecomposition().pseudoInverse();
+    const Eigen::MatrixXd covariance = pseudoInverted(scaled.transpose() * scaled);
     std::vector<double> errors;
     for (Index k = 0; k < count; ++k) {
         const Index column = 4 * k + 3;
@@ -200,7 +200,7 @@ std::vector<Partial> partialsInBand(std::span<const float> after, double sampleR
             basis(t, k) = value;
     }
     const Eigen::Map<const VectorXcd> samples(band.samples.data(), length);
-    const VectorXcd amplitudes = basis.colPivHouseholderQr().solve(samples);
+    const VectorXcd amplitudes = leastSquares(basis, samples);
     const double residual = (samples - basis * amplitudes).squaredNorm() /
                             std::max<double>(1.0, static_cast<double>(length - rates.size()));
     // The filter passes less than the reduced rate could carry, so that neighbouring samples share their

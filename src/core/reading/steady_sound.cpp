@@ -2,8 +2,8 @@
 
 #include "core/reading/spectrum.h"
 
-#include <Eigen/Cholesky>
-#include <Eigen/Core>
+#include "core/dense/dense.h"
+
 #include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
@@ -129,7 +129,7 @@ void refineAll(std::vector<SteadyLine>& lines, const Slow& slow, std::vector<flo
     normal.selfadjointView<Eigen::Lower>().rankUpdate(slope.transpose());
     const Eigen::VectorXd right =
         slope.transpose() * Eigen::Map<const Eigen::VectorXf>(rest.data(), length).cast<double>();
-    const Eigen::VectorXd change = normal.selfadjointView<Eigen::Lower>().ldlt().solve(right);
+    const Eigen::VectorXd change = solvedSymmetric(normal, right);
     const double farthest = 0.25 * slow.rate / static_cast<double>(length); // Hz
     for (Eigen::Index k = 0; k < count; ++k) {
         const double hertz = change[3 * k + 2] * slow.rate / (2.0 * std::numbers::pi);

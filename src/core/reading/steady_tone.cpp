@@ -3,7 +3,8 @@
 #include "core/reading/heterodyne.h"
 #include "core/reading/spectrum.h"
 
-#include <Eigen/Dense>
+#include "core/dense/dense.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -54,14 +55,14 @@ Result<SteadyTone, SteadyFault> steadyTone(std::span<const float> sound, double 
     std::sort(levels.begin(), levels.end());
     const double middle = levels[levels.size() / 2];
     const Eigen::Map<const Eigen::VectorXd> seen(phase.data(), count);
-    const Eigen::Vector2d fit = slope.colPivHouseholderQr().solve(seen);
+    const Eigen::Vector2d fit = leastSquares(slope, seen);
     const double squares = (seen - slope * fit).squaredNorm();
     if (std::sqrt(squares / static_cast<double>(count)) > phaseFollows ||
         levels[levels.size() / 10] * wavers < middle || levels[levels.size() * 9 / 10] > wavers * middle)
         return failure(SteadyFault::Unsteady);
     // Neighbours share three quarters of their samples: the error is as of a quarter as many.
     const double variance = 4.0 * squares / static_cast<double>(count - 2);
-    const double error = std::sqrt(variance * (slope.transpose() * slope).inverse()(1, 1));
+    const double error = std::sqrt(variance * inverted(slope.transpose() * slope)(1, 1));
     return SteadyTone{*peak + Hertz{fit[1]}, Hertz{error}, 20.0 * std::log10(2.0 * middle + 1e-12)};
 }
 

@@ -5,8 +5,7 @@
 #include "core/faults/fault_net.h"
 #include "core/record/session.h"
 #include "core/record/state_text.h"
-
-#include <nlohmann/json.hpp>
+#include "core/units/json.h"
 
 namespace nlohmann {
 template <class T> struct adl_serializer<std::optional<T>> {
@@ -26,8 +25,6 @@ template <class T> struct adl_serializer<std::optional<T>> {
 } // namespace nlohmann
 
 namespace bombo {
-
-using Json = nlohmann::json;
 
 template <class Tag> void to_json(Json& j, const Quantity<Tag>& q) {
     j = q.value;

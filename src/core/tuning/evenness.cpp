@@ -1,6 +1,7 @@
 #include "core/tuning/evenness.h"
 
 #include "core/acoustics/tension_field.h"
+#include "core/dense/dense.h"
 
 #include <algorithm>
 #include <bit>
@@ -96,7 +97,7 @@ EvennessEstimate estimateEvenness(const std::vector<std::optional<RodPitches>>& 
                 weighted += weight * row.transpose() * own->value;
             }
     }
-    const Eigen::VectorXd known = precision.ldlt().solve(weighted);
+    const Eigen::VectorXd known = solvedSymmetric(precision, weighted);
     estimate.deviation.assign(known.data(), known.data() + rods);
     const double mean = edgeMean + known[edgeOffset] / 1200.0;
     estimate.mean = Hertz{std::exp2(mean)};
@@ -151,7 +152,7 @@ std::optional<int> strayReading(const std::vector<std::optional<RodPitches>>& re
         Eigen::VectorXd weight = Eigen::VectorXd::Ones(rods);
         weight[left] = 0.0;
         const Eigen::VectorXd fit =
-            (weight.asDiagonal() * shape).colPivHouseholderQr().solve(weight.asDiagonal() * heard);
+            leastSquares(Eigen::MatrixXd(weight.asDiagonal() * shape), weight.asDiagonal() * heard);
         const Eigen::VectorXd off = heard - shape * fit;
         const double others = std::sqrt(weight.dot(off.cwiseAbs2()) / static_cast<double>(rods - 4));
         if (others > othersFit || std::abs(off[left]) < standsOff)
@@ -346,7 +347,7 @@ private:
         const Eigen::MatrixXd normal =
             effect.transpose() * effect +
             1e-6 * m_centsPerTurn * m_centsPerTurn * Eigen::MatrixXd::Identity(effect.cols(), effect.cols());
-        const Eigen::VectorXd wish = normal.ldlt().solve(-effect.transpose() * m_start);
+        const Eigen::VectorXd wish = solvedSymmetric(normal, -effect.transpose() * m_start);
 
         Eigen::VectorXd turns = Eigen::VectorXd::Zero(m_effect.cols());
         for (std::size_t i = 0; i < chosen.size(); ++i)

@@ -2,7 +2,8 @@
 
 #include "core/tuning/targets.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Cholesky>
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <functional>

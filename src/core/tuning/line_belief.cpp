@@ -1,6 +1,6 @@
 #include "core/tuning/line_belief.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
 #include <cmath>
 
 namespace bombo {

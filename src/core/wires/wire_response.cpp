@@ -4,7 +4,7 @@
 #include "core/acoustics/damping.h"
 #include "core/acoustics/film.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
 #include <algorithm>
 #include <cmath>
 #include <numbers>

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace bessel_test {
 
 TEST(Bessel, ZerosAgreeWithTables) { // Abramowitz and Stegun, table 9.5, ten digits
     EXPECT_NEAR(besselZeros(0, 3)[0], 2.4048255577, 1e-9);
@@ -66,5 +66,5 @@ TEST(Bessel, OverlapOfAShapeWithItself) {
     }
 }
 
-} // namespace
+} // namespace bessel_test
 } // namespace bombo

@@ -7,7 +7,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace convergence_test {
 
 struct Row {
     double diameterIn, depthIn;
@@ -87,5 +87,5 @@ TEST(CoupledModes, RigidHeadsLeaveTheCavityAlone) {
                 1.84118 * state.air.soundSpeed / (2 * std::numbers::pi * state.radius.value), 0.3);
 }
 
-} // namespace
+} // namespace convergence_test
 } // namespace bombo

@@ -7,7 +7,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace coupled_modes_test {
 
 using testing::plover;
 
@@ -168,5 +168,5 @@ TEST(CoupledModes, ShapesVanishAtTheHoop) {
     }
 }
 
-} // namespace
+} // namespace coupled_modes_test
 } // namespace bombo

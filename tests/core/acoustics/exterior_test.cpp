@@ -11,7 +11,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace exterior_test {
 
 struct Place {
     int m;
@@ -174,5 +174,5 @@ TEST(ExteriorAir, ABareDrumsPitchesAndRingsAreThoseOfTheSurfaceItself) {
     RecordProperty("worst_cents", std::to_string(worstCents));
 }
 
-} // namespace
+} // namespace exterior_test
 } // namespace bombo

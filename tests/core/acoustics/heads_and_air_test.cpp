@@ -9,7 +9,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace heads_and_air_test {
 
 using testing::coated25;
 using testing::film76;
@@ -134,5 +134,5 @@ TEST(TensionField, SecondHarmonicSplitsThePairAtItsAngle) {
     EXPECT_NEAR(pairSplit(field, 2).half.value, 0.0, 1e-9); // (2,1) feels only the fourth
 }
 
-} // namespace
+} // namespace heads_and_air_test
 } // namespace bombo

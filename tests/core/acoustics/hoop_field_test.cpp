@@ -1,15 +1,16 @@
 #include "core/acoustics/film.h"
 #include "core/acoustics/hoop_field.h"
+#include "core/dense/dense.h"
 #include "support/drums.h"
 #include "support/quadrature.h"
 
-#include <Eigen/Dense>
+#include <Eigen/LU>
 #include <cmath>
 #include <gtest/gtest.h>
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace hoop_field_test {
 
 using testing::gauss;
 using testing::plover;
@@ -156,8 +157,8 @@ double shareByRitz(const Drum& drum, HeadSide side, int m, const HoopBeam& hoop)
         even += rod * here;
         pattern += rod * here * std::cos(2 * m * angle);
     }
-    const Eigen::VectorXd evenly = system.ldlt().solve(even);
-    const Eigen::VectorXd unequal = system.ldlt().solve(pattern);
+    const Eigen::VectorXd evenly = solvedSymmetric(system, even);
+    const Eigen::VectorXd unequal = solvedSymmetric(system, pattern);
     // Heard in front of a rod of the pattern, over what the kernel with g = 1 makes of it: half of the same
     // tension all round, or all of it where the rods take turns up and down.
     const double full = 4 * m % drum.rods == 0 ? 1.0 : 0.5;
@@ -219,7 +220,7 @@ double bedsByRitz(const Drum& drum, double tension, double depth, double half, c
             here[n] = std::cos(n * angle);
         system += rodSpring(drum) * here * here.transpose();
     }
-    const Eigen::VectorXd hoopDown = system.ldlt().solve(springs.film.cwiseProduct(sinks));
+    const Eigen::VectorXd hoopDown = solvedSymmetric(system, springs.film.cwiseProduct(sinks));
     const double drawn = hoopDown[2] - sinks[2]; // of the film, second harmonic
     // shiftBy is per displacement over the radius, in stress; tension over tension.
     const double shift =
@@ -256,5 +257,5 @@ TEST(BedsLower, StifferHoopsFollowLess) {
                 0.5 * last, 1e-9);
 }
 
-} // namespace
+} // namespace hoop_field_test
 } // namespace bombo

@@ -1,5 +1,6 @@
 #include "core/acoustics/bessel.h"
 #include "core/acoustics/radiation.h"
+#include "core/dense/dense.h"
 #include "support/reference_drum.h"
 
 #include <cmath>
@@ -7,7 +8,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace radiation_test {
 
 TEST(Radiation, TableAgreesWithQuadrature) {
     for (int m = 0; m <= kHighestM; ++m)
@@ -80,8 +81,8 @@ TEST(Radiation, MatricesAreSymmetricAndPassive) {
         for (double ka = 0.1; ka < 10.0; ka += 1.3) {
             const RadiationLoad load{radiationMass(m, ka), radiationResistance(m, ka)};
             EXPECT_LT((load.resistance - load.resistance.transpose()).norm(), 1e-9);
-            const Eigen::SelfAdjointEigenSolver<ShapeMatrix> solver(load.resistance);
-            EXPECT_GT(solver.eigenvalues().minCoeff(), -1e-6); // no motion takes energy out of still air
+            EXPECT_GT(symmetricAxes(load.resistance).values.minCoeff(),
+                      -1e-6); // no motion takes energy out of still air
         }
 }
 
@@ -90,5 +91,5 @@ TEST(Radiation, ArgumentIsClamped) {
     EXPECT_EQ(radiationMass(1, 0.0), radiationMass(1, -1.0));
 }
 
-} // namespace
+} // namespace radiation_test
 } // namespace bombo

@@ -11,7 +11,7 @@
 #include <tuple>
 
 namespace bombo {
-namespace {
+namespace weather_test {
 
 using testing::plover;
 using testing::restingTension;
@@ -141,5 +141,5 @@ TEST(Weather, AWideSwingNeverPullsBelowNothing) {
               0.0);
 }
 
-} // namespace
+} // namespace weather_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <limits>
 
 namespace bombo {
-namespace {
+namespace drum_test {
 
 using testing::plover;
 
@@ -67,5 +67,5 @@ TEST(DrumValue, HeadBySide) {
     EXPECT_DOUBLE_EQ(drum.shell.radius().value, 0.5 * drum.shell.diameter.value);
 }
 
-} // namespace
+} // namespace drum_test
 } // namespace bombo

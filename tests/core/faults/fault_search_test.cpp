@@ -10,7 +10,7 @@
 #include <set>
 
 namespace bombo {
-namespace {
+namespace fault_search_test {
 
 const FaultNet& net() {
     static const FaultNet read = testing::faultNetOf(BOMBO_DATA);
@@ -322,5 +322,5 @@ TEST(FaultNet, ABrokenFileIsRefusedAndNamed) {
     EXPECT_EQ(refused("/tests", Json::array()), "tests");
 }
 
-} // namespace
+} // namespace fault_search_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace head_faults_test {
 
 using testing::plover;
 
@@ -102,5 +102,5 @@ TEST(HeadFaults, RodsBesideTheBedsReadOtherwise) {
     EXPECT_FALSE(names(headFindings(work, brief()), HeadFault::BedsDiffer)); // the batter's edge has no beds
 }
 
-} // namespace
+} // namespace head_faults_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace player_or_drum_test {
 
 /// Twenty strokes of hands and a drum that scatter so.
 std::vector<Backbeat> strokes(double levelDb, double place, double ring, double aimed = 0.2,
@@ -78,5 +78,5 @@ TEST(PlaceFromBalance, GrowsOutwardAndGivesTheUsualPlaceBack) {
     EXPECT_NEAR(placeFromBalance(60.0), 0.95, 1e-6); // more than any place gives
 }
 
-} // namespace
+} // namespace player_or_drum_test
 } // namespace bombo

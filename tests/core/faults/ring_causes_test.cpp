@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace ring_causes_test {
 
 RingEvidence tooLong() {
     RingEvidence evidence;
@@ -78,5 +78,5 @@ TEST(RingCauses, TheLikeliestComesFirst) {
     EXPECT_GT(findings[0].weight, findings[1].weight);
 }
 
-} // namespace
+} // namespace ring_causes_test
 } // namespace bombo

@@ -8,7 +8,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace life_test {
 
 constexpr std::int64_t kBegin = 1'780'000'000;
 constexpr std::int64_t kDay = 86400;
@@ -108,5 +108,5 @@ TEST(Life, WornOutIsDueNow) {
     EXPECT_EQ(lifeOf(drum, Part::Batter, {}, {}, kBegin).shows, 0); // an empty logbook is no fault
 }
 
-} // namespace
+} // namespace life_test
 } // namespace bombo

@@ -10,7 +10,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace back_to_test {
 
 using testing::HiddenSeason;
 
@@ -224,5 +224,5 @@ TEST(BackTo, PadsAreLaidAndTakenOff) {
     EXPECT_TRUE(back(now, then).takeOff.empty()); // nobody wrote down what lay there
 }
 
-} // namespace
+} // namespace back_to_test
 } // namespace bombo

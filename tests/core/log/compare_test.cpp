@@ -8,7 +8,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace compare_test {
 
 EntryFigures some() {
     EntryFigures figures;
@@ -113,5 +113,5 @@ TEST(ExplainsStars, SaysNothingOfFewOrOfEqualStars) {
     EXPECT_FALSE(explainsStars(entries));
 }
 
-} // namespace
+} // namespace compare_test
 } // namespace bombo

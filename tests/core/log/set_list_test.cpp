@@ -10,7 +10,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace set_list_test {
 
 DrumInShow drumWith(std::vector<std::pair<double, double>> tones, std::pair<double, double> now) {
     DrumInShow drum;
@@ -147,5 +147,5 @@ TEST(SetList, AToneThatNoDrumHasIsSaid) {
     EXPECT_TRUE(planShow({drum}, {}).empty());
 }
 
-} // namespace
+} // namespace set_list_test
 } // namespace bombo

@@ -10,7 +10,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace what_moved_test {
 
 using testing::HiddenSeason;
 
@@ -165,5 +165,5 @@ TEST(WeatherThen, WhatNobodySaidComesFromTheSeasonAndIsWide) {
     EXPECT_GT(error(summer), 2.0 * error(weatherNow({Celsius{11}, 0.52, Pascal{101325}})));
 }
 
-} // namespace
+} // namespace what_moved_test
 } // namespace bombo

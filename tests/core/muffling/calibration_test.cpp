@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace calibration_test {
 
 using testing::plover;
 
@@ -106,5 +106,5 @@ TEST(Calibration, NothingIsMadeUp) {
     EXPECT_EQ(calibrateKind(tuned(), pad, same).fault(), CalibrationFault::NothingChanged);
 }
 
-} // namespace
+} // namespace calibration_test
 } // namespace bombo

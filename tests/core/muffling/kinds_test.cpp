@@ -6,7 +6,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace kinds_test {
 
 using testing::plover;
 
@@ -217,5 +217,5 @@ TEST(Muffling, AClothUnderTheHoopBrakesMoreOnATighterHead) {
     EXPECT_LT(ratio(1200), 0.8);
 }
 
-} // namespace
+} // namespace kinds_test
 } // namespace bombo

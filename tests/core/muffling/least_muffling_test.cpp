@@ -6,7 +6,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace least_muffling_test {
 
 using testing::plover;
 
@@ -133,5 +133,5 @@ TEST(LeastMuffling, AMicrophoneDecidesTheDirection) {
     EXPECT_LT(plan.ring, muffler(point).ringWith({across}));
 }
 
-} // namespace
+} // namespace least_muffling_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace muffling_test {
 
 using testing::plover;
 
@@ -116,5 +116,5 @@ TEST(Muffling, PartialsComeInPitchOrderPairsTwice) {
     EXPECT_EQ(p.partials.size(), 3U + 2U * 3U * 4U);
 }
 
-} // namespace
+} // namespace muffling_test
 } // namespace bombo

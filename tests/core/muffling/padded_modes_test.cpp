@@ -12,7 +12,7 @@
 #include <random>
 
 namespace bombo {
-namespace {
+namespace padded_modes_test {
 
 using testing::PaddedPartial;
 using testing::paddedPartials;
@@ -223,5 +223,5 @@ TEST(PaddedModes, WhateverLiesThereEveryPartialIsOneThatADrumCanHave) {
     }
 }
 
-} // namespace
+} // namespace padded_modes_test
 } // namespace bombo

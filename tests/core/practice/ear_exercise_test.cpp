@@ -11,7 +11,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace ear_exercise_test {
 
 std::optional<Reading> heard(const std::vector<float>& sound) {
     const auto taps = tapsIn(sound, 48000.0);
@@ -216,5 +216,5 @@ TEST(EarExercise, TheAnswerIsNotAlwaysTheSameAndSeedsRepeat) {
     EXPECT_NE(again()[0], again()[1]);
 }
 
-} // namespace
+} // namespace ear_exercise_test
 } // namespace bombo

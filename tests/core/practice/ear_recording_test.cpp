@@ -7,7 +7,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace ear_recording_test {
 
 constexpr double kRate = 44100.0;
 constexpr double kPitch = 310.0;
@@ -98,5 +98,5 @@ TEST(EarRecording, WhatHoldsNoStrokeMakesNoSounds) {
     EXPECT_FALSE(earSoundsOf(EarExercise::LooserWires, stroke(), kRate, 0.2, 1));
 }
 
-} // namespace
+} // namespace ear_recording_test
 } // namespace bombo

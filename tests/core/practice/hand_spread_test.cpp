@@ -7,7 +7,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace hand_spread_test {
 
 TapAtMicrophone tapAt(double cents, double levelDb) {
     TapAtMicrophone tap;
@@ -63,5 +63,5 @@ TEST(HandSpread, TooFewTapsSayNothing) {
     EXPECT_FALSE(handSpread(taps)) << "nine without a pitch tell nothing";
 }
 
-} // namespace
+} // namespace hand_spread_test
 } // namespace bombo

@@ -9,7 +9,7 @@
 #include <cstdio>
 
 namespace bombo {
-namespace {
+namespace listener_threshold_test {
 
 /// A listener of another nature than the staircase's: a Weibull function, three slips in a hundred.
 bool hears(double difference, double threshold, Dice& dice) {
@@ -133,5 +133,5 @@ TEST(ListenerThreshold, GetsHarderWhenRightAndEndsWhenSure) {
     EXPECT_LE(staircase.trials(), kMostTrials);
 }
 
-} // namespace
+} // namespace listener_threshold_test
 } // namespace bombo

@@ -11,7 +11,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace practice_drum_test {
 
 using testing::plover;
 
@@ -259,5 +259,5 @@ TEST(PracticeDrum, ItsGaugeFollowsEachRodsOwnTension) {
     EXPECT_NEAR(mark(6), opposite, 0.02 * opposite); // the opposite rod hears it, but its gauge does not
 }
 
-} // namespace
+} // namespace practice_drum_test
 } // namespace bombo

@@ -8,7 +8,7 @@
 #include <numeric>
 
 namespace bombo {
-namespace {
+namespace practice_room_test {
 
 double energy(std::span<const double> h) {
     return std::inner_product(h.begin(), h.end(), h.begin(), 0.0);
@@ -92,5 +92,5 @@ TEST(PracticeRoom, ABuiltInMicrophoneGoesDeadAndKeepsNoBass) {
     EXPECT_LT(end(cheap), 1e-6 * end(good));
 }
 
-} // namespace
+} // namespace practice_room_test
 } // namespace bombo

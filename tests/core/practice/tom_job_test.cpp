@@ -8,7 +8,7 @@
 #include <cstdio>
 
 namespace bombo {
-namespace {
+namespace tom_job_test {
 
 constexpr double kRate = 48000.0;
 
@@ -112,5 +112,5 @@ TEST(TomJob, OtherDrumsHaveTheTaskToo) {
         }
 }
 
-} // namespace
+} // namespace tom_job_test
 } // namespace bombo

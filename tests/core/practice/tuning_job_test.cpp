@@ -10,7 +10,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace tuning_job_test {
 
 constexpr double kRate = 48000.0;
 constexpr Cents kTolerance{8.0};
@@ -208,5 +208,5 @@ TEST(TuningJob, ChokedWiresSpeakAgainWhenTheKnobGoesBack) {
     EXPECT_FALSE(job.turn(0, Turns{-0.25})) << "the knob ends there";
 }
 
-} // namespace
+} // namespace tuning_job_test
 } // namespace bombo

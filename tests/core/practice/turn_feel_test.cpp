@@ -8,7 +8,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace turn_feel_test {
 
 struct Hand {
     double mean;
@@ -70,5 +70,5 @@ TEST(TurnFeel, AnEarThatErrsMoreThanTheHandClaimsNoSpread) {
     EXPECT_GE(none, 80);
 }
 
-} // namespace
+} // namespace turn_feel_test
 } // namespace bombo

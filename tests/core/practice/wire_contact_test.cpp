@@ -5,7 +5,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace wire_contact_test {
 
 constexpr double kRate = 48000;
 
@@ -97,5 +97,5 @@ TEST(WireContact, SameSeedSameSound) {
               wireContact(modes, {.mass = 0.002, .pull = 60, .seed = 4}, kRate, 0.2).wires);
 }
 
-} // namespace
+} // namespace wire_contact_test
 } // namespace bombo

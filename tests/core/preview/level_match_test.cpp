@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace level_match_test {
 
 std::vector<float> tone(double peak, double seconds, double rate) {
     std::vector<float> samples;
@@ -49,5 +49,5 @@ TEST(MatchLevels, SilenceStaysSilent) {
     EXPECT_TRUE(none.empty());
 }
 
-} // namespace
+} // namespace level_match_test
 } // namespace bombo

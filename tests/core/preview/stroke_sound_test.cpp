@@ -7,7 +7,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace stroke_sound_test {
 
 using testing::chase;
 using testing::plover;
@@ -77,5 +77,5 @@ TEST(StrokeSound, LevelsMatchAndNothingIsCutOff) {
         }
 }
 
-} // namespace
+} // namespace stroke_sound_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace beginnings_test {
 
 using testing::plover;
 
@@ -325,5 +325,5 @@ TEST(Trial, TheWayBackTurnsBackWhatWasTurned) {
     EXPECT_EQ(beginTrial(freshHead(8), brief(), slackTwo()).fault(), StepRefusal::WrongStage);
 }
 
-} // namespace
+} // namespace beginnings_test
 } // namespace bombo

@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace beside_rods_test {
 
 using testing::allMoved;
 using testing::heardAll;
@@ -114,5 +114,5 @@ TEST(BesideRods, ARodWhoseMarkDoesNotFollowIsNamed) {
         EXPECT_NE(finding.fault, HeadFault::RodStands);
 }
 
-} // namespace
+} // namespace beside_rods_test
 } // namespace bombo

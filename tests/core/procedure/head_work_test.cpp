@@ -5,7 +5,7 @@
 #include <random>
 
 namespace bombo {
-namespace {
+namespace head_work_test {
 
 using testing::plover;
 
@@ -187,5 +187,5 @@ TEST(HeadWork, KeepsOfAReadingWhatTheRoundNeeds) {
     EXPECT_EQ(kept.levelDb, -12);
 }
 
-} // namespace
+} // namespace head_work_test
 } // namespace bombo

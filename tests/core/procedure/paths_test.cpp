@@ -5,7 +5,7 @@
 #include <numeric>
 
 namespace bombo {
-namespace {
+namespace paths_test {
 
 std::vector<int> flat(const std::vector<std::vector<int>>& groups) {
     std::vector<int> rods;
@@ -120,5 +120,5 @@ TEST(CountedRounds, HalfTurnsOnlyWhileSlack) {
     EXPECT_LE(halves, 1.5);
 }
 
-} // namespace
+} // namespace paths_test
 } // namespace bombo

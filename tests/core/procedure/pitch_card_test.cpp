@@ -7,7 +7,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace pitch_card_test {
 
 using testing::done;
 using testing::plover;
@@ -137,5 +137,5 @@ TEST(PitchCard, CommandsFillItAndUndoByValue) {
     EXPECT_EQ(done(s, StartCard{}).card, PitchCard{});
 }
 
-} // namespace
+} // namespace pitch_card_test
 } // namespace bombo

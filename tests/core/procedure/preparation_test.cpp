@@ -5,7 +5,7 @@
 #include <algorithm>
 
 namespace bombo {
-namespace {
+namespace preparation_test {
 
 std::vector<PrepKind> kinds(HeadCondition condition, HeadSide side, Seating seating = Seating::Palm) {
     std::vector<PrepKind> list;
@@ -53,5 +53,5 @@ TEST(Preparation, EveryTurningStepVisitsEachRodOnce) {
             }
 }
 
-} // namespace
+} // namespace preparation_test
 } // namespace bombo

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace quick_plan_test {
 
 using testing::plover;
 
@@ -52,5 +52,5 @@ TEST(QuickPlan, OneKeyTakesLonger) {
     EXPECT_GT(quickMoves(star, HeadSide::Batter), 0);
 }
 
-} // namespace
+} // namespace quick_plan_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace ring_plans_test {
 
 using testing::plover;
 
@@ -81,5 +81,5 @@ TEST(RingPlans, ShorteningKeepsTheStartAndMufflingCostsSome) {
     EXPECT_GT(muffled.reboundLoss, 0.0);
 }
 
-} // namespace
+} // namespace ring_plans_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace rounds_test {
 
 using testing::plover;
 
@@ -197,5 +197,5 @@ TEST(Rounds, AStrayTapIsNamed) {
     EXPECT_FALSE(strayRod(tapOut(tapping(), cents)));
 }
 
-} // namespace
+} // namespace rounds_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace stretch_test {
 
 using testing::allMoved;
 using testing::heardAll;
@@ -73,5 +73,5 @@ TEST(Stretch, MoreRoundsThanToPitchAndAfterTheNightDownTogether) {
     EXPECT_EQ(markRested(work, brief).fault(), StepRefusal::NotStretched);
 }
 
-} // namespace
+} // namespace stretch_test
 } // namespace bombo

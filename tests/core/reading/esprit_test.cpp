@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace esprit_test {
 
 using testing::addNoise;
 using testing::addTones;
@@ -98,5 +98,5 @@ TEST(PowerSpectrumOf, EmptySoundHasNoPower) {
     EXPECT_EQ(spectrum.at(Hertz{440.0}), 0.0);
 }
 
-} // namespace
+} // namespace esprit_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace gate_test {
 
 using testing::addNoise;
 using testing::addTones;
@@ -74,5 +74,5 @@ TEST(Gate, WhatIsLeftIsReadAndTheCauseSaid) {
     EXPECT_LT(reading.error().value, 10.0);
 }
 
-} // namespace
+} // namespace gate_test
 } // namespace bombo

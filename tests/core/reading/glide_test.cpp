@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace glide_test {
 
 using testing::addNoise;
 using testing::edgeTap;
@@ -98,5 +98,5 @@ TEST(Glide, ASteadySoundBesideAShortTapIsNoGlide) {
     }
 }
 
-} // namespace
+} // namespace glide_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace hit_portrait_test {
 
 constexpr double kRate = 48000;
 
@@ -129,5 +129,5 @@ TEST(HitPortrait, OneOddStrokeAmongThreeDoesNotCount) {
     EXPECT_NEAR(middle.edge->value, usual.edge->value, 1e-9);
 }
 
-} // namespace
+} // namespace hit_portrait_test
 } // namespace bombo

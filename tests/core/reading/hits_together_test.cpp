@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace hits_together_test {
 
 using testing::addNoise;
 using testing::addTones;
@@ -93,5 +93,5 @@ TEST(HitsTogether, TheStatedErrorHoldsInRooms) {
     EXPECT_GE(withinTwo, 0.85 * judged);
 }
 
-} // namespace
+} // namespace hits_together_test
 } // namespace bombo

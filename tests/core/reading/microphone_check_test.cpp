@@ -10,7 +10,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace microphone_check_test {
 
 TapAtMicrophone looked(const Tap& tap) {
     return lookAt(tap, readTap(tap));
@@ -120,5 +120,5 @@ TEST(MicrophoneCheck, OneClumsyTapAccusesNobody) {
     EXPECT_EQ(checkMicrophone(taps).faults, std::vector{MicrophoneFault::TooLoud});
 }
 
-} // namespace
+} // namespace microphone_check_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace nuisance_test {
 
 using testing::addNoise;
 using testing::addSteady;
@@ -79,5 +79,5 @@ TEST(Nuisance, TalkAndHumUnderATapDoNotMoveIt) {
     EXPECT_NEAR(readings[0].frequency->value, 322.0, 0.2);
 }
 
-} // namespace
+} // namespace nuisance_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace read_tap_test {
 
 using testing::addNoise;
 using testing::addSteady;
@@ -220,5 +220,5 @@ TEST(NamePartials, ALineOnTheWantedModeDrownsIt) {
     EXPECT_EQ(namePartials(all, expected, {Hertz{268.0}}).wanted, WantedMode::Found);
 }
 
-} // namespace
+} // namespace read_tap_test
 } // namespace bombo

@@ -3,7 +3,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace rod_reading_test {
 
 RodReading at(double cents, double error = 0.05) {
     RodReading r;
@@ -71,5 +71,5 @@ TEST(IsSettled, AsksUntilEnoughAgree) {
     EXPECT_TRUE(isSettled({at(0), at(20), at(40), at(60), at(80)}, 3)); // more taps would not help
 }
 
-} // namespace
+} // namespace rod_reading_test
 } // namespace bombo

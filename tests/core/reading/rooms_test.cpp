@@ -9,7 +9,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace rooms_test {
 
 using testing::RoomTap;
 using testing::TestRoom;
@@ -91,5 +91,5 @@ TEST(TapInRoom, IsReadAtSixteenAndFortyFourKilohertz) {
     }
 }
 
-} // namespace
+} // namespace rooms_test
 } // namespace bombo

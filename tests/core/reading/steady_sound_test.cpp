@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace steady_sound_test {
 
 using testing::addNoise;
 using testing::addSteady;
@@ -109,5 +109,5 @@ TEST(SteadySound, ShortTapsUnderStrongHumAreReadRight) {
     EXPECT_GE(clear, 30); // 15 with the hum left in, three of them wrong
 }
 
-} // namespace
+} // namespace steady_sound_test
 } // namespace bombo

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace steady_tone_test {
 
 using testing::addNoise;
 using testing::addSteady;
@@ -79,5 +79,5 @@ TEST(SteadyTone, SaysWhatIsWrong) {
     EXPECT_EQ(steadyTone(sung, 48000, Hertz{440}).fault(), SteadyFault::Unsteady);
 }
 
-} // namespace
+} // namespace steady_tone_test
 } // namespace bombo

@@ -7,7 +7,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace voice_answer_test {
 
 constexpr double kRate = 48000;
 
@@ -66,5 +66,5 @@ TEST(HissOverVoice, ThePracticeDrumAnswersWhileItsWiresAreLooseEnough) {
     EXPECT_LT(answers, 40);
 }
 
-} // namespace
+} // namespace voice_answer_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace drum_and_tone_json_test {
 
 using testing::plover;
 
@@ -184,5 +184,5 @@ TEST(NumberAt, RefusesWhatIsNoNumber) {
     EXPECT_FALSE(textAt(j, "a"));
 }
 
-} // namespace
+} // namespace drum_and_tone_json_test
 } // namespace bombo

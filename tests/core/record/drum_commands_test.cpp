@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace drum_commands_test {
 
 using testing::done;
 using testing::fresh;
@@ -123,5 +123,5 @@ TEST(DrumJson, KeepsWhatIsKnownOfItsParts) {
     }
 }
 
-} // namespace
+} // namespace drum_commands_test
 } // namespace bombo

@@ -8,7 +8,7 @@
 #include <algorithm>
 
 namespace bombo {
-namespace {
+namespace faults_commands_test {
 
 using testing::done;
 
@@ -157,5 +157,5 @@ TEST(FaultFigures, AreThoseOfTheSession) {
     EXPECT_TRUE(figure(faultFigures(fresh, {}, 1'790'000'000), "neighbour_apart"));
 }
 
-} // namespace
+} // namespace faults_commands_test
 } // namespace bombo

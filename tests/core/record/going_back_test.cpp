@@ -12,7 +12,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace going_back_test {
 
 using testing::done;
 
@@ -129,5 +129,5 @@ TEST(GoingBack, PracticeDrumsComeHomeInOnePassAfterASeason) {
     EXPECT_GE(within5, all * 9 / 10);
 }
 
-} // namespace
+} // namespace going_back_test
 } // namespace bombo

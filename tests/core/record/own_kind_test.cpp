@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace own_kind_test {
 
 using testing::done;
 using testing::fresh;
@@ -68,5 +68,5 @@ TEST(CalibratedKind, SaysWhyItCannot) {
     EXPECT_EQ(calibratedKind(s, "own:sponge", {stroke(0.5, 200)}).fault(), CalibrationFault::NothingChanged);
 }
 
-} // namespace
+} // namespace own_kind_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace proof_of_session_test {
 
 using testing::done;
 using testing::fresh;
@@ -230,5 +230,5 @@ TEST(Session, NewFieldsSurviveTheTextAndOldTextsLackThem) {
     EXPECT_EQ(old->pads.size(), 1U);
 }
 
-} // namespace
+} // namespace proof_of_session_test
 } // namespace bombo

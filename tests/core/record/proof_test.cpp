@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace proof_test {
 
 using testing::done;
 using testing::fresh;
@@ -114,5 +114,5 @@ TEST(Proof, ACardOfADrumWithoutRoundsIsMeasured) {
     EXPECT_EQ(lineOf(s, ProofItem::BatterEvenness).verdict, ProofVerdict::NotMeasured); // one rod is no round
 }
 
-} // namespace
+} // namespace proof_test
 } // namespace bombo

@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace session_sound_test {
 
 using testing::chase;
 using testing::done;
@@ -48,5 +48,5 @@ TEST(SessionSound, ASetupBecomesAToneThatLeadsBackToIt) {
     EXPECT_NEAR(own.wireMargin, wireMarginNow(s), 1e-12);
 }
 
-} // namespace
+} // namespace session_sound_test
 } // namespace bombo

@@ -8,7 +8,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace session_test {
 
 using testing::chase;
 using testing::done;
@@ -534,5 +534,5 @@ TEST(SessionWires, MeasuresAndNeighboursAreKeptAndChecked) {
     EXPECT_TRUE(calmingsOf(s).empty());
 }
 
-} // namespace
+} // namespace session_test
 } // namespace bombo

@@ -7,7 +7,7 @@
 #include <random>
 
 namespace bombo {
-namespace {
+namespace state_check_test {
 
 using testing::done;
 using testing::fresh;
@@ -174,5 +174,5 @@ TEST(StateCheck, AnythingThatPassesCanBeWorkedOn) {
     EXPECT_GT(passed, 20); // else nothing was tried
 }
 
-} // namespace
+} // namespace state_check_test
 } // namespace bombo

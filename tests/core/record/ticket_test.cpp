@@ -7,7 +7,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace ticket_test {
 
 using testing::done;
 using testing::fresh;
@@ -193,5 +193,5 @@ TEST(Filing, AMarkerForARodThatTheDrumDoesNotHaveIsRefused) {
     EXPECT_EQ(apply(s, *command).fault(), Refusal::NoSuchRod);
 }
 
-} // namespace
+} // namespace ticket_test
 } // namespace bombo

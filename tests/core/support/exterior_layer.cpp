@@ -1,6 +1,7 @@
 #include "support/exterior_layer.h"
 
-#include <Eigen/Dense>
+#include "core/dense/dense.h"
+
 #include <algorithm>
 #include <cmath>
 #include <complex>
@@ -124,7 +125,7 @@ LayerLoad exteriorByLayer(int m, double ka, double depth, const std::function<do
     }
     Complex load[2]{};
     for (const int parity : {0, 1}) {
-        const Eigen::VectorXcd pressure = layer[parity] * slope[parity].partialPivLu().solve(wanted);
+        const Eigen::VectorXcd pressure = layer[parity] * solved(slope[parity], wanted);
         for (Eigen::Index i = 0; i < size; ++i) {
             const Ring& at = rings[static_cast<std::size_t>(i)];
             if (at.nz > 0.0)

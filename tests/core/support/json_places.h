@@ -1,6 +1,7 @@
 #pragma once
 /// Every place in a JSON value, for tests that change one after the other.
-#include <nlohmann/json.hpp>
+#include "core/units/json.h"
+
 #include <vector>
 
 namespace bombo::testing {

@@ -1,8 +1,8 @@
 #include "support/padded_head.h"
 
+#include "core/dense/dense.h"
 #include "support/quadrature.h"
 
-#include <Eigen/Eigenvalues>
 #include <algorithm>
 #include <cmath>
 #include <complex>
@@ -76,11 +76,13 @@ void addFurther(std::vector<Shape>& shapes, const DrumState& state, int m, std::
                        bessel(m, zero * rule.at[i]) / std::sqrt(norm[n]);
     }
     Eigen::MatrixXd across = Eigen::MatrixXd::Identity(count, count);
-    if (known) // all directions but that one
-        across = Eigen::HouseholderQR<Eigen::MatrixXd>(last).householderQ() * across;
+    if (known) { // all directions but that one: a mirror that lays it on the first
+        Eigen::VectorXd mirror = last.normalized();
+        mirror[0] += mirror[0] < 0.0 ? -1.0 : 1.0;
+        across -= mirror * (2.0 / mirror.squaredNorm() * mirror.transpose());
+    }
     const Eigen::MatrixXd left = across.rightCols(known ? count - 1 : count);
-    const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> eigen(left.transpose() * stiffness.asDiagonal() *
-                                                               left);
+    const SymmetricAxes eigen = symmetricAxes(left.transpose() * stiffness.asDiagonal() * left);
     const double area = kTwoPi * a * a * (m == 0 ? 1.0 : 0.5);
     for (Eigen::Index k = 0; k < left.cols(); ++k)
         shapes.push_back({m,
@@ -88,9 +90,9 @@ void addFurther(std::vector<Shape>& shapes, const DrumState& state, int m, std::
                           false,
                           {},
                           zeros,
-                          (left * eigen.eigenvectors().col(k)).cwiseQuotient(norm.cwiseSqrt()),
+                          (left * eigen.vectors.col(k)).cwiseQuotient(norm.cwiseSqrt()),
                           state.batter.arealDensity.value * area,
-                          std::sqrt(eigen.eigenvalues()[k])});
+                          std::sqrt(eigen.values[k])});
 }
 
 std::vector<Shape> shapesOf(const DrumState& state, double finest) {
@@ -162,9 +164,9 @@ std::vector<FacePoint> finelySpread(const Pad& pad, double a) {
 }
 
 /// Members of one kind at one pitch, at which losses that depend on it are taken.
-std::vector<PaddedPartial> solved(const std::vector<Shape>& shapes, const DrumState& state,
-                                  const std::vector<Pad>& pads, double (*rate)(double), bool sine,
-                                  double reference) {
+std::vector<PaddedPartial> partialsOf(const std::vector<Shape>& shapes, const DrumState& state,
+                                      const std::vector<Pad>& pads, double (*rate)(double), bool sine,
+                                      double reference) {
     const Complex i(0.0, 1.0);
     const auto count = static_cast<Eigen::Index>(shapes.size());
     Eigen::MatrixXcd mass = Eigen::MatrixXcd::Zero(count, count);
@@ -219,12 +221,12 @@ std::vector<PaddedPartial> solved(const std::vector<Shape>& shapes, const DrumSt
         root[k] = std::sqrt(shape.mass);
     }
     // (K - w^2 M) v = 0 as M^-1 K v = w^2 v.
-    const Eigen::ComplexEigenSolver<Eigen::MatrixXcd> eigen(mass.partialPivLu().solve(stiffness));
+    const ComplexAxes eigen = complexAxes(solved(mass, stiffness));
     std::vector<PaddedPartial> partials;
     for (Eigen::Index r = 0; r < count; ++r) {
-        Eigen::VectorXcd v = eigen.eigenvectors().col(r);
+        Eigen::VectorXcd v = eigen.vectors.col(r);
         v /= std::sqrt((v.transpose() * mass * v)(0, 0));
-        const Complex omega = std::sqrt(eigen.eigenvalues()[r]);
+        const Complex omega = std::sqrt(eigen.values[r]);
         Eigen::Index most = 0;
         const Eigen::VectorXd energy = v.cwiseAbs().cwiseProduct(root).cwiseAbs2();
         energy.maxCoeff(&most);
@@ -261,7 +263,7 @@ std::vector<PaddedPartial> paddedPartials(const DrumState& state, const std::vec
         const double to = std::min(below, reference * 1.28);
         for (const bool sine : {false, true})
             for (const PaddedPartial& partial :
-                 solved(sine ? turned : all, state, pads, rate, sine, kTwoPi * reference))
+                 partialsOf(sine ? turned : all, state, pads, rate, sine, kTwoPi * reference))
                 if (partial.hertz >= from && partial.hertz < to)
                     partials.push_back(partial);
         from = to;

@@ -1,8 +1,8 @@
 #include "support/reference_drum.h"
 
+#include "core/dense/dense.h"
 #include "support/quadrature.h"
 
-#include <Eigen/Eigenvalues>
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -106,8 +106,7 @@ double sine(double x) {
 }
 
 int negatives(const Eigen::MatrixXd& symmetric) {
-    const Eigen::SelfAdjointEigenSolver<Eigen::MatrixXd> solver(symmetric, Eigen::EigenvaluesOnly);
-    return static_cast<int>((solver.eigenvalues().array() < 0.0).count());
+    return static_cast<int>((symmetricAxes(symmetric).values.array() < 0.0).count());
 }
 
 } // namespace
@@ -176,10 +175,10 @@ ReferenceDrum::ReferenceDrum(const DrumState& state, int m, AirCoupling air, int
             atBatter.col(i * axial + j) = -overlap.col(i) * (j % 2 == 0 ? 1.0 : -1.0);
             atSnareSide.col(i * axial + j) = overlap.col(i);
         }
-    const Eigen::GeneralizedSelfAdjointEigenSolver<Eigen::MatrixXd> solver(stiffness, mass);
-    m_cavity = solver.eigenvalues();
-    m_batterCoupling = a * a * atBatter * solver.eigenvectors();
-    m_snareSideCoupling = a * a * atSnareSide * solver.eigenvectors();
+    const SymmetricAxes cavity = symmetricAxes(stiffness, mass);
+    m_cavity = cavity.values;
+    m_batterCoupling = a * a * atBatter * cavity.vectors;
+    m_snareSideCoupling = a * a * atSnareSide * cavity.vectors;
 }
 
 int ReferenceDrum::countBelow(double omega) const {

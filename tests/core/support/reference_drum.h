@@ -4,7 +4,7 @@
 /// exponentially with its size; slow.
 #include "core/acoustics/coupled_modes.h"
 
-#include <Eigen/Dense>
+#include <Eigen/Core>
 #include <functional>
 #include <vector>
 

@@ -5,7 +5,7 @@
 #include <limits>
 
 namespace bombo {
-namespace {
+namespace tap_splitter_test {
 
 using testing::addNoise;
 using testing::addSteady;
@@ -189,5 +189,5 @@ TEST(TapSplitter, ManyShortTapsAreAllFound) {
     EXPECT_GE(f1, 0.99);
 }
 
-} // namespace
+} // namespace tap_splitter_test
 } // namespace bombo

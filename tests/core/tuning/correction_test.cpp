@@ -8,7 +8,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace correction_test {
 
 using testing::plover;
 
@@ -67,5 +67,5 @@ TEST(Correction, BothEdgesHeardNeedNoCentre) {
     EXPECT_LT(found->snareSide.error.value, 0.01); // nothing to turn, nothing to be off by
 }
 
-} // namespace
+} // namespace correction_test
 } // namespace bombo

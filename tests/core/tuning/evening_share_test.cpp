@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace evening_share_test {
 
 /// A head whose true factor is `share`: rods of one pair turned by `turns`, heard exactly.
 EveningObservation observed(double share, double turns) {
@@ -45,5 +45,5 @@ TEST(EveningShare, StaysWithinWhatAHeadCanDo) {
     EXPECT_EQ(learnEvening({observed(9.0, 2.0)}).mean, 1.6);
 }
 
-} // namespace
+} // namespace evening_share_test
 } // namespace bombo

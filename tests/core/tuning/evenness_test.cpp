@@ -8,7 +8,7 @@
 #include <random>
 
 namespace bombo {
-namespace {
+namespace evenness_test {
 
 using testing::plover;
 
@@ -279,5 +279,5 @@ TEST(PlanMoves, ToleranceIsTheUsers) {
     EXPECT_TRUE(wide.reachesTolerance);
 }
 
-} // namespace
+} // namespace evenness_test
 } // namespace bombo

@@ -12,7 +12,7 @@
 #include <random>
 
 namespace bombo {
-namespace {
+namespace gauge_test {
 
 using testing::plover;
 
@@ -195,5 +195,5 @@ TEST(LocalReadings, FeelHoldsItsErrorOnStrangeDrums) {
     }));
 }
 
-} // namespace
+} // namespace gauge_test
 } // namespace bombo

@@ -6,7 +6,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace inverse_test {
 
 using testing::chase;
 using testing::plover;
@@ -209,5 +209,5 @@ TEST(CentreAndRatioWish, APairOnTheOtherBranchIsOfferedAndNotDenied) {
     }
 }
 
-} // namespace
+} // namespace inverse_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace school_test {
 
 using testing::chase;
 using testing::plover;
@@ -96,5 +96,5 @@ TEST(Wish, RingAndWireStayInTheirSpans) {
     EXPECT_NEAR(ringWanted({chase(), {}, {}}).value, 0.36, 1e-12);
 }
 
-} // namespace
+} // namespace school_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace targets_test {
 
 using testing::chase;
 using testing::plover;
@@ -108,5 +108,5 @@ TEST(TurnResponseLearning, ANonsensicalLogCannotTurnTheSlope) {
     EXPECT_GT(odd.perTurn().value, 0.0); // turning tighter never loosens
 }
 
-} // namespace
+} // namespace targets_test
 } // namespace bombo

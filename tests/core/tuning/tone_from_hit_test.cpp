@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace tone_from_hit_test {
 
 using testing::chase;
 using testing::plover;
@@ -62,5 +62,5 @@ TEST(Wires, BuzzLengthAndMarginAreEachOthersInverse) {
     EXPECT_GT(buzzAt(0.2, Seconds{0.4}), buzzAt(0.8, Seconds{0.4}));
 }
 
-} // namespace
+} // namespace tone_from_hit_test
 } // namespace bombo

@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace uneven_trial_test {
 
 using testing::plover;
 
@@ -100,5 +100,5 @@ TEST(UnevenTrial, RefusesWhatWouldBreakOrHangLoose) {
               TrialFault::FilmLoad);
 }
 
-} // namespace
+} // namespace uneven_trial_test
 } // namespace bombo

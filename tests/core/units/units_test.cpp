@@ -5,7 +5,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace units_test {
 
 TEST(Quantities, ArithmeticKeepsTheUnit) {
     EXPECT_DOUBLE_EQ((Hertz{200.0} + Hertz{20.0}).value, 220.0);
@@ -95,5 +95,5 @@ TEST(Dice, RoughNumbersHaveTheMeanAndVarianceOfNormalOnes) {
     EXPECT_NEAR(squares / many, 1.0, 4.0 * std::sqrt(2.0 / many));
 }
 
-} // namespace
+} // namespace units_test
 } // namespace bombo

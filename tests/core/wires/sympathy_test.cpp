@@ -10,7 +10,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace sympathy_test {
 
 using testing::plover;
 
@@ -259,5 +259,5 @@ TEST(Sympathy, WithoutRoomToChokeTheKnobIsNotTightened) {
                              [](const Calming& c) { return c.kind == CalmingKind::TightenWires; }));
 }
 
-} // namespace
+} // namespace sympathy_test
 } // namespace bombo

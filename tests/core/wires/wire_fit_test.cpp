@@ -4,7 +4,7 @@
 #include <gtest/gtest.h>
 
 namespace bombo {
-namespace {
+namespace wire_fit_test {
 
 Shell fourteenInch() {
     Shell shell;
@@ -131,5 +131,5 @@ TEST(WireFit, LengthsThatNoDrumHasAreNamed) {
     EXPECT_EQ(checkLayout(layout)->key, "knob_turns");
 }
 
-} // namespace
+} // namespace wire_fit_test
 } // namespace bombo

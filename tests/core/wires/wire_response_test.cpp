@@ -6,7 +6,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace wire_response_test {
 
 using testing::plover;
 
@@ -210,5 +210,5 @@ TEST(LengthsMeet, FromTheSpanFirstThenFromWhatWasHeard) {
     EXPECT_GT(found.error.value, 0.0);
 }
 
-} // namespace
+} // namespace wire_response_test
 } // namespace bombo

@@ -8,7 +8,7 @@
 #include <cmath>
 
 namespace bombo {
-namespace {
+namespace wire_sweep_test {
 
 using testing::plover;
 
@@ -314,5 +314,5 @@ TEST(WireJudging, FromWetToDryTheKnobGoesTighter) {
     EXPECT_EQ(recommended(WireJudging::EqualLengths).error, Turns{0.2});
 }
 
-} // namespace
+} // namespace wire_sweep_test
 } // namespace bombo

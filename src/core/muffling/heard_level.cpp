@@ -1,4 +1,4 @@
-#include "core/muffling/hearing_point.h"
+#include "core/muffling/heard_level.h"
 
 #include "core/acoustics/bessel.h"
 

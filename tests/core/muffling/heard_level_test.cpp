@@ -1,4 +1,5 @@
 #include "core/acoustics/bessel.h"
+#include "core/muffling/heard_level.h"
 #include "core/muffling/muffling.h"
 #include "support/drums.h"
 
@@ -7,7 +8,7 @@
 #include <numbers>
 
 namespace bombo {
-namespace {
+namespace heard_level_test {
 
 using testing::plover;
 
@@ -111,5 +112,5 @@ TEST(HearingPoint, BeyondTheHoopItHearsLess) {
     EXPECT_LT(hearingGain(mode, tuned(), far, 0.0), 0.7 * hearingGain(mode, tuned(), near, 0.0));
 }
 
-} // namespace
+} // namespace heard_level_test
 } // namespace bombo
