@@ -1420,6 +1420,37 @@
         <source>end gaps differ by %1 mm</source>
         <translation>Abstände am Ende um %1 mm verschieden</translation>
     </message>
+    <message>
+        <source>put on today</source>
+        <translation>heute aufgezogen</translation>
+    </message>
+    <message numerus="yes">
+        <source>on for %n day(s)</source>
+        <translation>
+            <numerusform>seit %n Tag aufgezogen</numerusform>
+            <numerusform>seit %n Tagen aufgezogen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>fell %1 cents with no rod turned</source>
+        <translation>fiel %1 Cent, ohne dass gedreht wurde</translation>
+    </message>
+    <message>
+        <source>rose %1 cents with no rod turned</source>
+        <translation>stieg %1 Cent, ohne dass gedreht wurde</translation>
+    </message>
+    <message>
+        <source>pitch followed the turns by %1 %</source>
+        <translation>Tonhöhe folgte den Umdrehungen zu %1 %</translation>
+    </message>
+    <message>
+        <source>rods %1 cents apart after equal turns</source>
+        <translation>Schrauben %1 Cent auseinander nach gleichen Umdrehungen</translation>
+    </message>
+    <message>
+        <source>a rod lost %1 % of its turn</source>
+        <translation>eine Schraube verlor %1 % ihrer Umdrehung</translation>
+    </message>
 </context>
 <context>
     <name>Faults</name>
@@ -4593,6 +4624,10 @@ trifft hier</translation>
     <message>
         <source>The file of settings %1 cannot be read or written: what you choose holds until Bombo ends.</source>
         <translation>Die Einstellungsdatei %1 lässt sich nicht lesen oder schreiben: Was Sie wählen, gilt, bis Bombo endet.</translation>
+    </message>
+    <message>
+        <source>A newer Bombo wrote the settings %1: what this one knows of them holds, the rest is left as it is. To have all of them, install the newer version.</source>
+        <translation>Ein neueres Bombo hat die Einstellungen %1 geschrieben: Was dieses davon kennt, gilt, der Rest bleibt, wie er ist. Für alle die neuere Version installieren.</translation>
     </message>
 </context>
 <context>

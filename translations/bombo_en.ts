@@ -43,6 +43,16 @@
     </message>
 </context>
 <context>
+    <name>FaultFigures</name>
+    <message numerus="yes">
+        <source>on for %n day(s)</source>
+        <translation>
+            <numerusform>on for %n day</numerusform>
+            <numerusform>on for %n days</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>SeasonPicture</name>
     <message numerus="yes">
         <source>%n entries, from %1 on.</source>

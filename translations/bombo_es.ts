@@ -1420,6 +1420,37 @@
         <source>end gaps differ by %1 mm</source>
         <translation>los huecos difieren en %1 mm</translation>
     </message>
+    <message>
+        <source>put on today</source>
+        <translation>puesto hoy</translation>
+    </message>
+    <message numerus="yes">
+        <source>on for %n day(s)</source>
+        <translation>
+            <numerusform>puesto hace %n día</numerusform>
+            <numerusform>puesto hace %n días</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>fell %1 cents with no rod turned</source>
+        <translation>bajó %1 cents sin girar ningún tornillo</translation>
+    </message>
+    <message>
+        <source>rose %1 cents with no rod turned</source>
+        <translation>subió %1 cents sin girar ningún tornillo</translation>
+    </message>
+    <message>
+        <source>pitch followed the turns by %1 %</source>
+        <translation>el tono siguió los giros en un %1 %</translation>
+    </message>
+    <message>
+        <source>rods %1 cents apart after equal turns</source>
+        <translation>tornillos separados %1 cents tras giros iguales</translation>
+    </message>
+    <message>
+        <source>a rod lost %1 % of its turn</source>
+        <translation>un tornillo perdió el %1 % de su giro</translation>
+    </message>
 </context>
 <context>
     <name>Faults</name>
@@ -4593,6 +4624,10 @@ la baqueta</translation>
     <message>
         <source>The file of settings %1 cannot be read or written: what you choose holds until Bombo ends.</source>
         <translation>El archivo de ajustes %1 no se puede leer o escribir: lo que elija vale hasta que Bombo termine.</translation>
+    </message>
+    <message>
+        <source>A newer Bombo wrote the settings %1: what this one knows of them holds, the rest is left as it is. To have all of them, install the newer version.</source>
+        <translation>Un Bombo más nuevo escribió los ajustes %1: vale lo que este conoce de ellos y el resto queda como está. Para tenerlos todos, instala la versión más nueva.</translation>
     </message>
 </context>
 <context>

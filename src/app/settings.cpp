@@ -9,7 +9,11 @@
 namespace bombo {
 namespace {
 
+/// Of the names below and what they mean: a new one where an older program would read a value otherwise.
+constexpr int kFormatKnown = 1;
+
 // Stored names, untranslated.
+const QString kFormat = QStringLiteral("settings/format");
 const QString kLastWorkbook = QStringLiteral("workbook/last");
 const QString kLeftOpen = QStringLiteral("workbook/open");
 const QString kRecent = QStringLiteral("workbook/recent");
@@ -50,7 +54,10 @@ QString themeName(ThemeChoice choice) {
 
 Settings::Settings(const QString& file)
     : m_store(file.isEmpty() ? QSettings(QStringLiteral("bombo"), QStringLiteral("bombo")).fileName() : file,
-              QSettings::IniFormat) {}
+              QSettings::IniFormat) {
+    if (m_store.value(kFormat, 0).toInt() < kFormatKnown && m_store.status() == QSettings::NoError)
+        m_store.setValue(kFormat, kFormatKnown);
+}
 
 QString Settings::problem() const {
     const QFileInfo file(m_store.fileName());
@@ -64,6 +71,12 @@ QString Settings::problem() const {
         return QCoreApplication::translate("Settings",
                                            "The file of settings %1 cannot be read or written: what you "
                                            "choose holds until Bombo ends.")
+            .arg(file.filePath());
+    if (m_store.value(kFormat).toInt() > kFormatKnown)
+        return QCoreApplication::translate("Settings",
+                                           "A newer Bombo wrote the settings %1: what this one knows of "
+                                           "them holds, the rest is left as it is. To have all of them, "
+                                           "install the newer version.")
             .arg(file.filePath());
     return {};
 }

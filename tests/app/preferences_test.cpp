@@ -162,6 +162,34 @@ TEST(FileOfSettings, ThatCannotBeReadIsNamed) {
     EXPECT_EQ(nowhere.wordsPercent(), 0);
 }
 
+TEST(FileOfSettings, OfANewerVersionKeepsWhatThisOneDoesNotKnow) {
+    QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("bombo.ini"));
+    {
+        QSettings newer(path, QSettings::IniFormat);
+        newer.setValue(QStringLiteral("settings/format"), 7);
+        newer.setValue(QStringLiteral("view/theme"), QStringLiteral("dawn"));
+        newer.setValue(QStringLiteral("view/words"), 150);
+        newer.setValue(QStringLiteral("view/of_next_year"), QStringLiteral("kept"));
+    }
+    {
+        Settings settings(path);
+        EXPECT_TRUE(settings.problem().contains(path)) << settings.problem().toStdString();
+        EXPECT_EQ(settings.theme(), ThemeChoice::System);
+        EXPECT_EQ(settings.wordsPercent(), 150);
+        settings.setWordsPercent(125);
+    }
+    const QSettings after(path, QSettings::IniFormat);
+    EXPECT_EQ(after.value(QStringLiteral("settings/format")).toInt(), 7);
+    EXPECT_EQ(after.value(QStringLiteral("view/theme")).toString(), QStringLiteral("dawn"));
+    EXPECT_EQ(after.value(QStringLiteral("view/of_next_year")).toString(), QStringLiteral("kept"));
+    EXPECT_EQ(Settings(path).wordsPercent(), 125);
+
+    const QString own = folder.filePath(QStringLiteral("own.ini"));
+    Settings(own).setWordsPercent(125);
+    EXPECT_TRUE(Settings(own).problem().isEmpty());
+}
+
 TEST(FileOfSettings, RememberWhatWasLeftOpen) {
     QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("bombo.ini"));

@@ -39,6 +39,21 @@ QString figureText(const FaultFigure& figure) {
                          : FigureText::tr("rings %1 % shorter than its kind").arg(share(value));
     if (what == "batter_hours")
         return FigureText::tr("about %1 hours played on it").arg(number(std::pow(10.0, value), 0));
+    if (what == "batter_days")
+        return value < 0 ? FigureText::tr("put on today")
+                         : FigureText::tr("on for %n day(s)", nullptr,
+                                          static_cast<int>(std::lround(std::pow(10.0, value))));
+    if (what == "fell_unturned")
+        return value > 0 ? FigureText::tr("fell %1 cents with no rod turned").arg(size(value, 0))
+                         : FigureText::tr("rose %1 cents with no rod turned").arg(size(value, 0));
+    if (what == "pitch_followed")
+        return FigureText::tr("pitch followed the turns by %1 %")
+            .arg(number(100.0 * std::max(0.0, value), 0));
+    if (what == "apart_at_equal")
+        return FigureText::tr("rods %1 cents apart after equal turns")
+            .arg(number(20.0 * std::exp2(value), 0));
+    if (what == "rod_lazy")
+        return FigureText::tr("a rod lost %1 % of its turn").arg(number(100.0 * std::max(0.0, value), 0));
     if (what == "knob_above_choke")
         return value > 0 ? FigureText::tr("knob %1 turns above choke").arg(size(value, 1))
                          : FigureText::tr("knob %1 turns below choke").arg(size(value, 1));

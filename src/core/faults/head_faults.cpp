@@ -45,10 +45,20 @@ Cents expectedRise(const FinishedRound& from, Turns by, const HeadBrief& brief) 
     return {600.0 * std::log2(std::max(0.1, 1.0 + gain / std::max(tension, 1.0)))};
 }
 
-/// Rods that were turned unlike the rest between two rounds of a gauge, and beside which its marks did not
-/// follow. Taps cannot say it: they hear a rod and its opposite as one.
-std::vector<int> standingRods(const HeadWork& work, const HeadBrief& brief) {
+/// A rod that was turned unlike the rest between two rounds, in cents beside it.
+struct TurnedRod {
+    int rod = 0;
+    double expected = 0; ///< > 0: that its turn should have brought
+    double moved = 0;    ///< the same way
+    double error = 0;
+};
+
+/// By two rounds of a gauge: what its marks followed beside every rod. Taps cannot say it: they hear a rod
+/// and its opposite as one.
+std::vector<TurnedRod> turnedRods(const HeadWork& work, const HeadBrief& brief) {
     const std::size_t rounds = work.history.size();
+    if (rounds < 2)
+        return {};
     const FinishedRound& last = work.history[rounds - 1];
     const FinishedRound& before = work.history[rounds - 2];
     if (last.way.kind != TapKind::Gauge || before.way.kind != TapKind::Gauge)
@@ -59,47 +69,100 @@ std::vector<int> standingRods(const HeadWork& work, const HeadBrief& brief) {
     const TurnResponse response = turnResponseOf(work, brief);
     const double tension = response.at((meanOf(before.rodTurns) + meanOf(last.rodTurns)) / 2.0).value;
     const double perTurn = kCentsPerShare * response.perTurn().value / std::max(tension, 100.0);
-    std::vector<int> standing;
+    std::vector<TurnedRod> turned;
     for (std::size_t rod = 0; rod < last.rodTurns.size(); ++rod) {
         if (!was.deviation[rod] || !is.deviation[rod])
             continue;
         const Turns own = last.rodTurns[rod] - before.rodTurns[rod] - common;
         const double expected = perTurn * own.value;
         const double moved = (*is.deviation[rod] - *was.deviation[rod]).value * (expected < 0.0 ? -1.0 : 1.0);
-        const double missing = std::abs(expected) - moved;
-        const bool sure = missing > 3.0 * std::sqrt(2.0) * is.spread.value;
-        if (sure && moved < kStands * std::abs(expected))
-            standing.push_back(static_cast<int>(rod));
+        turned.push_back(
+            {static_cast<int>(rod), std::abs(expected), moved, std::sqrt(2.0) * is.spread.value});
     }
+    return turned;
+}
+
+std::vector<int> standingRods(const std::vector<TurnedRod>& turned) {
+    std::vector<int> standing;
+    for (const TurnedRod& rod : turned)
+        if (rod.expected - rod.moved > 3.0 * rod.error && rod.moved < kStands * rod.expected)
+            standing.push_back(rod.rod);
     return standing;
+}
+
+/// What the last two rounds heard alike say of each other; empty where they cannot be compared.
+struct Change {
+    Cents by; ///< of the mean
+    bool turned = false;
+    Cents expected; ///< of the turns between them
+};
+std::optional<Change> lastChange(const HeadWork& work, const HeadBrief& brief) {
+    const std::size_t rounds = work.history.size();
+    if (rounds < 2 || isProvisional(work) ||
+        work.history[rounds - 2].way.kind != work.history[rounds - 1].way.kind)
+        return std::nullopt;
+    const FinishedRound& before = work.history[rounds - 2];
+    const FinishedRound& last = work.history[rounds - 1];
+    const Turns by = meanOf(last.rodTurns) - meanOf(before.rodTurns);
+    return Change{centsBetween(meanHeard(before), meanHeard(last)), before.rodTurns != last.rodTurns,
+                  expectedRise(before, by, brief)};
+}
+
+/// How far apart the first round was; empty unless every rod was turned alike from nothing before it.
+std::optional<Cents> apartAtEqualTurns(const HeadWork& work) {
+    if (work.condition == HeadCondition::AsItStands || work.history.empty())
+        return std::nullopt;
+    const FinishedRound& first = work.history.front();
+    if (isSilent(first.way.kind) || apart(first.rodTurns) > kAlike)
+        return std::nullopt;
+    HeadWork then = work;
+    then.history.resize(1);
+    const auto estimate = lastEstimate(then);
+    return estimate ? std::optional(estimate->widest) : std::nullopt;
 }
 
 } // namespace
 
+HeadSigns headSigns(const HeadWork& work, const HeadBrief& brief) {
+    HeadSigns signs;
+    if (const auto change = lastChange(work, brief)) {
+        if (!change->turned)
+            signs.fell = Cents{-change->by.value};
+        if (change->expected > kWorthExpecting) {
+            signs.followed = change->by / change->expected;
+            signs.followedError = kFall / change->expected;
+        }
+    }
+    signs.apart = apartAtEqualTurns(work);
+    for (const TurnedRod& rod : turnedRods(work, brief)) {
+        if (rod.expected < kWorthExpecting.value)
+            continue;
+        const double lazy = 1.0 - rod.moved / rod.expected;
+        if (!signs.lazy || lazy > *signs.lazy) {
+            signs.lazy = lazy;
+            signs.lazyError = rod.error / rod.expected;
+        }
+    }
+    return signs;
+}
+
 std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& brief) {
     std::vector<HeadFinding> findings;
-    const std::size_t rounds = work.history.size();
-    if (rounds >= 2)
-        if (std::vector<int> standing = standingRods(work, brief); !standing.empty())
-            findings.push_back({HeadFault::RodStands, std::move(standing), {}});
-    if (rounds == 0 || isProvisional(work))
+    if (std::vector<int> standing = standingRods(turnedRods(work, brief)); !standing.empty())
+        findings.push_back({HeadFault::RodStands, std::move(standing), {}});
+    if (work.history.empty() || isProvisional(work))
         return findings;
     const FinishedRound& last = work.history.back();
-    const bool comparable = rounds >= 2 && work.history[rounds - 2].way.kind == last.way.kind;
-    if (comparable) {
-        const FinishedRound& before = work.history[rounds - 2];
-        const double change = centsBetween(meanHeard(before), meanHeard(last)).value;
-        if (before.rodTurns == last.rodTurns && change < -kFall.value)
-            findings.push_back({HeadFault::FallsBack, {}, Cents{-change}});
-        const Turns by = meanOf(last.rodTurns) - meanOf(before.rodTurns);
-        const Cents expected = expectedRise(before, by, brief);
-        if (expected > kWorthExpecting && change < kFollows * expected.value)
-            findings.push_back({HeadFault::PitchStaysBehind, {}, Cents{expected.value - change}});
+    if (const auto change = lastChange(work, brief)) {
+        if (!change->turned && change->by < -kFall)
+            findings.push_back({HeadFault::FallsBack, {}, -change->by});
+        if (change->expected > kWorthExpecting && change->by < kFollows * change->expected)
+            findings.push_back({HeadFault::PitchStaysBehind, {}, change->expected - change->by});
     }
     const EvennessEstimate now = *lastEstimate(work);
-    const bool firstRound = rounds == 1 && work.condition != HeadCondition::AsItStands;
-    if (firstRound && apart(last.rodTurns) <= kAlike && now.widest > kFarApart)
-        findings.push_back({HeadFault::EqualTurnsUnequalPitch, {}, now.widest});
+    if (work.history.size() == 1)
+        if (const auto wide = apartAtEqualTurns(work); wide && *wide > kFarApart)
+            findings.push_back({HeadFault::EqualTurnsUnequalPitch, {}, *wide});
     const std::vector<int> beds = rodsBesideBeds(static_cast<int>(last.rodTurns.size()));
     if (brief.side == HeadSide::SnareSide && beds.size() < last.rodTurns.size()) {
         double atBeds = 0.0;

@@ -20,6 +20,18 @@ struct HeadFinding {
     bool operator==(const HeadFinding&) const = default;
 };
 
+/// The same as figures, for whoever weighs them: what the last rounds cannot say is empty.
+struct HeadSigns {
+    std::optional<Cents> fell; ///< in the mean, between two rounds with no turn between them; < 0: it rose
+    std::optional<double> followed; ///< share of the cents that the turns between two rounds should bring
+    double followedError = 0;       ///< what two means of taps leave open
+    std::optional<Cents> apart;     ///< the widest rod of the first round, every rod turned alike before it
+    /// Share of its own turn that the most lazy rod did not follow, by a gauge's marks beside it.
+    std::optional<double> lazy;
+    double lazyError = 0;
+};
+HeadSigns headSigns(const HeadWork& work, const HeadBrief& brief);
+
 /// From the last rounds that were heard; empty while there are too few. The gravest first.
 std::vector<HeadFinding> headFindings(const HeadWork& work, const HeadBrief& brief);
 

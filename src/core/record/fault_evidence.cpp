@@ -1,5 +1,6 @@
 #include "core/record/fault_evidence.h"
 
+#include "core/faults/head_faults.h"
 #include "core/life/life.h"
 #include "core/record/drum_now.h"
 #include "core/record/head_heard.h"
@@ -18,6 +19,7 @@ public:
     std::vector<FaultFigure> all() {
         pitches();
         evenness();
+        rounds();
         batterAge();
         wires();
         sinceLastEntry();
@@ -60,11 +62,29 @@ private:
         add("batter_evenness", std::log2(std::max(1.0, std::sqrt(square)) / m_session.tolerance.value), 0.3);
     }
 
+    void rounds() {
+        const HeadWork& batter = m_session.batter;
+        if (!targetsOf(m_reckoned) || batter.history.empty())
+            return;
+        const HeadSigns signs = headSigns(batter, briefFor(m_reckoned, HeadSide::Batter));
+        if (signs.fell)
+            add("fell_unturned", signs.fell->value, 3.0);
+        if (signs.followed)
+            add("pitch_followed", *signs.followed, signs.followedError);
+        if (signs.apart && batter.history.size() > 1)
+            add("apart_at_equal", std::log2(std::max(1.0, signs.apart->value) / 20.0), 0.3);
+        if (signs.lazy)
+            add("rod_lazy", *signs.lazy, signs.lazyError);
+    }
+
     void batterAge() {
         if (m_session.openRing && dampingLearned(m_session) != 1.0)
             add("ring_longer", -std::log(dampingLearned(m_session)), 0.07);
         if (m_session.drum.fittedAt.batter <= 0)
             return;
+        constexpr double day = 86'400.0;
+        const double days = static_cast<double>(m_now - m_session.drum.fittedAt.batter) / day;
+        add("batter_days", std::log10(std::max(0.25, days)), 0.05);
         const std::vector<Play> plays = playsOf(m_entries);
         const double hours = hoursPlayed(plays, m_session.drum.fittedAt.batter, m_now);
         // Hours are counted from entries: what nobody entered makes them more.

@@ -14,6 +14,13 @@ namespace bombo {
 ///   batter_evenness    log2 of the rods' spread (rms) over the tolerance, in the last round
 ///   ring_longer        ln of the open ring heard over that predicted
 ///   batter_hours       log10 of hours played on it
+///   batter_days        log10 of days since it was put on, a quarter at least
+///   fell_unturned      cents that the batter fell between two rounds with no turn between them
+///   pitch_followed     share of what its last turns should have brought
+///   apart_at_equal     log2 of the widest rod over 20 cents when every rod had been turned alike, where
+///   later
+///                      rounds say how even it is now
+///   rod_lazy           share of its own turn that the most lazy rod did not follow
 ///   knob_above_choke, knob_below_rattle  turns
 ///   strand_slack       turns of the knob
 ///   plates_apart       mm from one end's gap to the other's

@@ -1,6 +1,9 @@
 #include "support/fault_asking.h"
 
+#include "core/faults/head_faults.h"
+#include "core/practice/practice_drum.h"
 #include "core/record/json_values.h"
+#include "support/heads.h"
 
 #include <gtest/gtest.h>
 
@@ -298,6 +301,66 @@ TEST(FaultSearch, AnEarInARoomSavesQuestions) {
     };
     EXPECT_LT(sum(with), 0.7 * sum(without));
     EXPECT_GE(with.first, 13);
+}
+
+// Nobody is asked for what the workbook knows: whether the batter is fresh.
+TEST(FaultSearch, AHeadWhoseDayIsKnownIsNotAskedFor) {
+    const auto asksForIt = [](std::span<const FaultFigure> figures) {
+        FaultCase faultCase = begunCase("out_of_tune", 0);
+        for (;;) {
+            const FaultsSay say = faultsSay(net(), faultCase, figures);
+            if (!say.next || say.stands)
+                return false;
+            const std::string& test = net().tests[say.next->test].id;
+            if (test == "head_fresh")
+                return true;
+            faultCase = answered(faultCase, {test, 0});
+        }
+    };
+    EXPECT_TRUE(asksForIt({}));
+    for (const double days : {0.5, 94.0}) {
+        const std::vector<FaultFigure> known{{"batter_days", std::log10(days), 0.05}};
+        EXPECT_FALSE(asksForIt(known)) << days;
+        const double settling = oddsOf(faultsSay(net(), begunCase("out_of_tune", 0), known), "settling");
+        EXPECT_TRUE(days < 2 ? settling > 0.8 : settling < 0.02) << settling;
+    }
+}
+
+// A practice drum with a rod that loses much of its turn, by its own law: two rounds of a gauge point at it.
+TEST(FaultSearch, AGaugeFindsTheRodThatRunsRough) {
+    int found = 0;
+    int blamed = 0;
+    constexpr int drums = 12;
+    for (std::uint64_t seed = 0; seed < drums; ++seed)
+        for (const bool rough : {false, true}) {
+            HeadBrief brief = testing::batterTo300();
+            HiddenNature nature = drawNature(brief.drum, 4100 + seed);
+            const std::size_t rod = seed % 8;
+            if (rough)
+                nature.batter.friction[rod] = 0.6;
+            HeadWork work = *turnAll(*markFingerTight(freshHead(8), brief), Turns{1.5});
+            std::uint64_t stroke = 0;
+            const auto gaugeRound = [&] {
+                work = *chooseWay(*beginTapping(std::move(work), 0, Direction::CounterClockwise),
+                                  {.kind = TapKind::Gauge, .half = true, .tapsPerRod = 3});
+                PracticeState state;
+                state.batterTurns = state.snareSideTurns = work.rodTurns;
+                while (const auto next = nextRodToTap(work))
+                    work = *readGauge(work, brief,
+                                      practiceGauge(nature, state, HeadSide::Batter, *next, ++stroke));
+            };
+            gaugeRound();
+            work.rodTurns[rod] += Turns{0.5}; // the rod that is low is turned by itself
+            gaugeRound();
+            const HeadSigns signs = headSigns(work, brief);
+            ASSERT_TRUE(signs.lazy);
+            const std::vector<FaultFigure> lazy{{"rod_lazy", *signs.lazy, signs.lazyError}};
+            const double before = oddsOf(faultsSay(net(), begunCase("rod_tight_low", 0), {}), "rod_rough");
+            const double after = oddsOf(faultsSay(net(), begunCase("rod_tight_low", 0), lazy), "rod_rough");
+            (rough ? found : blamed) += after > 1.2 * before;
+        }
+    EXPECT_GE(found, drums - 2);
+    EXPECT_LE(blamed, 2);
 }
 
 TEST(FaultNet, ABrokenFileIsRefusedAndNamed) {

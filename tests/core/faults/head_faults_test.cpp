@@ -86,6 +86,36 @@ TEST(HeadFaults, EqualTurnsUnequalPitchIsNotTheUsersFault) {
     EXPECT_FALSE(names(headFindings(found, brief()), HeadFault::EqualTurnsUnequalPitch));
 }
 
+// What is named from some border on is told as a figure on both sides of it.
+TEST(HeadSigns, SayHowMuchAlsoOfWhatIsNotNamed) {
+    EXPECT_FALSE(headSigns(freshHead(8), brief()).fell);
+    EXPECT_FALSE(headSigns(withRounds({round(2.0, kEven)}), brief()).fell);
+    for (const double cents : {-3.0, 2.0, 24.0}) {
+        const double hz = 290.0 * std::exp2(-cents / 1200.0);
+        const HeadSigns signs = headSigns(withRounds({round(2.0, kEven), round(2.0, kEven, hz)}), brief());
+        EXPECT_NEAR(signs.fell.value().value, cents, 1e-6);
+        EXPECT_FALSE(signs.followed); // nothing was turned
+    }
+    const double gain = tensionPerTurnPrior(plover(), HeadSide::Batter).value * 0.25;
+    const double before = tensionFromHeard(plover(), HeadSide::Batter, Hertz{290}, {}).value;
+    for (const double share : {0.2, 0.9}) {
+        const double expected = 600.0 * std::log2((before + gain) / before);
+        const double hz = 290.0 * std::exp2(share * expected / 1200.0);
+        const HeadSigns signs = headSigns(withRounds({round(2.0, kEven), round(2.25, kEven, hz)}), brief());
+        EXPECT_NEAR(signs.followed.value(), share, 1e-6);
+        EXPECT_NEAR(signs.followedError, 8.0 / expected, 1e-6);
+        EXPECT_FALSE(signs.fell);
+    }
+    std::vector<double> oval(8);
+    for (std::size_t i = 0; i < 8; ++i)
+        oval[i] = i % 4 < 2 ? 12.0 : -12.0; // too little to be named
+    const HeadSigns first = headSigns(withRounds({round(2.0, oval), round(2.25, kEven, 330.0)}), brief());
+    EXPECT_NEAR(first.apart.value().value, 12.0, 2.0);
+    HeadWork found = withRounds({round(0.0, oval)});
+    found.condition = HeadCondition::AsItStands;
+    EXPECT_FALSE(headSigns(found, brief()).apart);
+}
+
 TEST(HeadFaults, RodsBesideTheBedsReadOtherwise) {
     EXPECT_EQ(rodsBesideBeds(8), (std::vector<int>{0, 3, 4, 7}));
     EXPECT_EQ(rodsBesideBeds(10), (std::vector<int>{0, 4, 5, 9}));

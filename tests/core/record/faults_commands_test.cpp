@@ -145,6 +145,15 @@ TEST(FaultFigures, AreThoseOfTheSession) {
                 centsBetween(targetsOf(session)->batter.edgePitch, estimate->mean).value, 1e-9);
     EXPECT_EQ(figure(all, "weather_cents"), std::nullopt); // no entry to compare with
 
+    const auto day = [&](std::int64_t fitted) {
+        Session on = session;
+        on.drum.fittedAt.batter = fitted;
+        return figure(faultFigures(on, {}, 1'790'000'000), "batter_days");
+    };
+    EXPECT_EQ(day(0), std::nullopt); // nobody said when
+    EXPECT_NEAR(day(1'790'000'000 - 94 * 86'400).value(), std::log10(94.0), 1e-9);
+    EXPECT_NEAR(day(1'790'000'000 - 60).value(), std::log10(0.25), 1e-9);
+
     Session fresh = newSession(testing::plover(), testing::chase(), 1);
     EXPECT_TRUE(faultFigures(fresh, {}, 1'790'000'000).empty());
     fresh.drum.wires.slackTurns = 1.5;

@@ -499,6 +499,7 @@ std::vector<FaultFigure> FaultyDrum::figures(Dice& dice) const {
     }
     figures.push_back(
         {"batter_hours", std::log10(std::max(1.0, ails.hours * std::exp(0.2 * dice.normal()))), 0.15});
+    figures.push_back({"batter_days", std::log10(std::max(0.25, ails.days)), 0.05});
     figures.push_back({"ring_longer", 0.13 * ails.dish - 0.05 + 0.1 * dice.normal(), 0.1});
     const double pulled = pull(ails) + 0.25 * dice.normal();
     figures.push_back({"knob_above_choke", pulled - choke(StrokePlace::Edge), 0.25});
