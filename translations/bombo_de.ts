@@ -7861,6 +7861,69 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::FilterBar</name>
+    <message>
+        <source>Show entries of the player</source>
+        <translation>Einträge des Spielers zeigen</translation>
+    </message>
+    <message>
+        <source>Show entries made at</source>
+        <translation>Einträge vom Ort zeigen</translation>
+    </message>
+    <message>
+        <source>Show entries with stars</source>
+        <translation>Einträge mit Sternen zeigen</translation>
+    </message>
+    <message>
+        <source>any stars</source>
+        <translation>alle Sterne</translation>
+    </message>
+    <message>
+        <source>%1 and more</source>
+        <translation>%1 und mehr</translation>
+    </message>
+    <message>
+        <source>Show entries made in weather</source>
+        <translation>Einträge nach Wetter zeigen</translation>
+    </message>
+    <message>
+        <source>any weather</source>
+        <translation>jedes Wetter</translation>
+    </message>
+    <message>
+        <source>cold: below %1 °C</source>
+        <translation>kalt: unter %1 °C</translation>
+    </message>
+    <message>
+        <source>warm: above %1 °C</source>
+        <translation>warm: über %1 °C</translation>
+    </message>
+    <message>
+        <source>damp: above %1 %</source>
+        <translation>feucht: über %1 %</translation>
+    </message>
+    <message>
+        <source>dry: below %1 %</source>
+        <translation>trocken: unter %1 %</translation>
+    </message>
+    <message>
+        <source>weather not said</source>
+        <translation>Wetter nicht gesagt</translation>
+    </message>
+    <message>
+        <source>Show all</source>
+        <translation>Alle zeigen</translation>
+    </message>
+    <message>
+        <source>any player</source>
+        <translation>alle Spieler</translation>
+    </message>
+    <message>
+        <source>any place</source>
+        <translation>alle Orte</translation>
+    </message>
+</context>
+<context>
     <name>bombo::FitDialog</name>
     <message>
         <source>New wires</source>
@@ -8851,10 +8914,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>alle Trommeln</translation>
     </message>
     <message>
-        <source>Have the deleted entry back</source>
-        <translation>Gelöschten Eintrag zurückholen</translation>
-    </message>
-    <message>
         <source>Search notes and figures</source>
         <translation>Im Logbuch suchen</translation>
     </message>
@@ -8911,10 +8970,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Balken: was gewünscht war. Linien: wie es wanderte. Stufen: was ein Schlüssel tat. Pfeiltasten gehen von Eintrag zu Eintrag, das Rad holt heran.</translation>
     </message>
     <message>
-        <source>Click on a heading to sort by it.</source>
-        <translation>Ein Klick auf eine Überschrift sortiert danach.</translation>
-    </message>
-    <message>
         <source>Back to %1</source>
         <translation>Zurück zum %1</translation>
     </message>
@@ -8929,6 +8984,24 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known.</source>
         <translation>Eine Seite als PDF: die Drehungen jeder Schraube, der Knopf, was auf dem Fell lag, und woher man es weiß.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</source>
+        <translation>
+            <numerusform>%n Eintrag. Ein Klick auf eine Überschrift sortiert danach; zwei gewählte (Strg) werden verglichen.</numerusform>
+            <numerusform>%n Einträge. Ein Klick auf eine Überschrift sortiert danach; zwei gewählte (Strg) werden verglichen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Nothing in the logbook fits what is searched for and chosen here.</source>
+        <translation>Nichts im Logbuch passt zu dem, was hier gesucht und gewählt ist.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Have %n deleted entries back</source>
+        <translation>
+            <numerusform>%n gelöschten Eintrag zurückholen</numerusform>
+            <numerusform>%n gelöschte Einträge zurückholen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -11793,6 +11866,13 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Keep these words</source>
         <translation>Diese Worte behalten</translation>
+    </message>
+    <message numerus="yes">
+        <source>Delete %n entries</source>
+        <translation>
+            <numerusform>%n Eintrag löschen</numerusform>
+            <numerusform>%n Einträge löschen</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -239,6 +239,23 @@
     </message>
 </context>
 <context>
+    <name>bombo::LogbookPage</name>
+    <message numerus="yes">
+        <source>%n entries. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</source>
+        <translation>
+            <numerusform>%n entry. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</numerusform>
+            <numerusform>%n entries. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Have %n deleted entries back</source>
+        <translation>
+            <numerusform>Have %n deleted entry back</numerusform>
+            <numerusform>Have %n deleted entries back</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::MicrophoneDialog</name>
     <message numerus="yes">
         <source>Heard. %n more</source>
@@ -275,6 +292,13 @@
         <translation>
             <numerusform>%n star</numerusform>
             <numerusform>%n stars</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Delete %n entries</source>
+        <translation>
+            <numerusform>Delete %n entry</numerusform>
+            <numerusform>Delete %n entries</numerusform>
         </translation>
     </message>
 </context>

@@ -7861,6 +7861,69 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     </message>
 </context>
 <context>
+    <name>bombo::FilterBar</name>
+    <message>
+        <source>Show entries of the player</source>
+        <translation>Mostrar las entradas del músico</translation>
+    </message>
+    <message>
+        <source>Show entries made at</source>
+        <translation>Mostrar las entradas hechas en</translation>
+    </message>
+    <message>
+        <source>Show entries with stars</source>
+        <translation>Mostrar las entradas con estrellas</translation>
+    </message>
+    <message>
+        <source>any stars</source>
+        <translation>todas las estrellas</translation>
+    </message>
+    <message>
+        <source>%1 and more</source>
+        <translation>%1 o más</translation>
+    </message>
+    <message>
+        <source>Show entries made in weather</source>
+        <translation>Mostrar las entradas según el tiempo</translation>
+    </message>
+    <message>
+        <source>any weather</source>
+        <translation>cualquier tiempo</translation>
+    </message>
+    <message>
+        <source>cold: below %1 °C</source>
+        <translation>frío: por debajo de %1 °C</translation>
+    </message>
+    <message>
+        <source>warm: above %1 °C</source>
+        <translation>calor: por encima de %1 °C</translation>
+    </message>
+    <message>
+        <source>damp: above %1 %</source>
+        <translation>húmedo: por encima del %1 %</translation>
+    </message>
+    <message>
+        <source>dry: below %1 %</source>
+        <translation>seco: por debajo del %1 %</translation>
+    </message>
+    <message>
+        <source>weather not said</source>
+        <translation>tiempo sin indicar</translation>
+    </message>
+    <message>
+        <source>Show all</source>
+        <translation>Mostrar todo</translation>
+    </message>
+    <message>
+        <source>any player</source>
+        <translation>todos los músicos</translation>
+    </message>
+    <message>
+        <source>any place</source>
+        <translation>todos los lugares</translation>
+    </message>
+</context>
+<context>
     <name>bombo::FitDialog</name>
     <message>
         <source>New wires</source>
@@ -8851,10 +8914,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>todos los tambores</translation>
     </message>
     <message>
-        <source>Have the deleted entry back</source>
-        <translation>Recuperar la entrada borrada</translation>
-    </message>
-    <message>
         <source>Search notes and figures</source>
         <translation>Buscar en notas y cifras</translation>
     </message>
@@ -8911,10 +8970,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>Barras: lo que se quería. Líneas: cómo se movió. Escalones: lo que hizo una llave. Las flechas van de entrada en entrada, la rueda acerca.</translation>
     </message>
     <message>
-        <source>Click on a heading to sort by it.</source>
-        <translation>Un clic en un encabezado ordena por él.</translation>
-    </message>
-    <message>
         <source>Back to %1</source>
         <translation>Volver al %1</translation>
     </message>
@@ -8929,6 +8984,24 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known.</source>
         <translation>Una página en PDF: los giros de cada tornillo, la perilla, lo que había sobre el parche y cómo se sabía.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n entries. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</source>
+        <translation>
+            <numerusform>%n entrada. Haz clic en un encabezado para ordenar; dos seleccionadas (Ctrl) se comparan.</numerusform>
+            <numerusform>%n entradas. Haz clic en un encabezado para ordenar; dos seleccionadas (Ctrl) se comparan.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Nothing in the logbook fits what is searched for and chosen here.</source>
+        <translation>Nada en el diario coincide con lo buscado y elegido aquí.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Have %n deleted entries back</source>
+        <translation>
+            <numerusform>Recuperar %n entrada eliminada</numerusform>
+            <numerusform>Recuperar %n entradas eliminadas</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -11793,6 +11866,13 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Keep these words</source>
         <translation>Guardar estas palabras</translation>
+    </message>
+    <message numerus="yes">
+        <source>Delete %n entries</source>
+        <translation>
+            <numerusform>Eliminar %n entrada</numerusform>
+            <numerusform>Eliminar %n entradas</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -291,6 +291,95 @@ TEST_F(Logbook, TheListIsSearchedSortedAndFiltered) {
     EXPECT_FALSE(says("backSteps").isEmpty());
 }
 
+TEST_F(Logbook, TheListIsFilteredByPlayerPlaceStarsAndWeather) {
+    p().click(QStringLiteral("logbook"));
+    p().click(QStringLiteral("asList"));
+    p().choose(QStringLiteral("logDrum"), 3); // all of them
+    auto* table = p().find<QTableView>(QStringLiteral("log"));
+    const int all = table->model()->rowCount();
+    const auto idsShown = [&] {
+        std::vector<QString> rows;
+        for (int row = 0; row < table->model()->rowCount(); ++row)
+            rows.push_back(table->model()->index(row, 0).data(LogModel::kSearchRole).toString());
+        return rows;
+    };
+    for (const char* box : {"logPlayer", "logPlace"}) {
+        ASSERT_GT(p().find<QComboBox>(QLatin1String(box))->count(), 1) << box;
+        p().choose(QLatin1String(box), 1);
+        const QString name = p().find<QComboBox>(QLatin1String(box))->currentText();
+        ASSERT_FALSE(idsShown().empty()) << box;
+        for (const QString& row : idsShown())
+            EXPECT_TRUE(row.contains(name)) << row.toStdString();
+        EXPECT_LT(table->model()->rowCount(), all) << box;
+        p().click(QStringLiteral("logShowAll"));
+        EXPECT_EQ(table->model()->rowCount(), all);
+    }
+    p().choose(QStringLiteral("logStars"), 1);
+    EXPECT_GT(table->model()->rowCount(), 0);
+    for (const QString& row : idsShown())
+        EXPECT_TRUE(row.contains(QString(5, QChar(0x2605))));
+    p().choose(QStringLiteral("logAir"), 1); // cold, too
+    const int both = table->model()->rowCount();
+    p().choose(QStringLiteral("logStars"), 0);
+    EXPECT_GE(table->model()->rowCount(), both);
+    EXPECT_LT(table->model()->rowCount(), all);
+    QTest::keyClicks(p().find<QLineEdit>(QStringLiteral("logSearch")), QStringLiteral("nowhere at all"));
+    EXPECT_EQ(table->model()->rowCount(), 0); // and says so instead of a bare table
+    p().find<QLineEdit>(QStringLiteral("logSearch"))->clear();
+    p().click(QStringLiteral("logShowAll"));
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("logShowAll")) != nullptr);
+}
+
+// Two that are selected are compared with each other; several are deleted, and had back, in one go.
+TEST_F(Logbook, SeveralEntriesAreWorkedOnTogether) {
+    p().click(QStringLiteral("logbook"));
+    p().click(QStringLiteral("asList"));
+    auto* table = p().find<QTableView>(QStringLiteral("log"));
+    const auto clickRow = [&](int row, Qt::KeyboardModifiers with) {
+        table->scrollTo(table->model()->index(row, 0));
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, with,
+                          table->visualRect(table->model()->index(row, 0)).center());
+    };
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(1);
+    clickRow(2, Qt::NoModifier);
+    const QString first = table->model()->index(2, 0).data().toString();
+    EXPECT_EQ(p().find<QComboBox>(QStringLiteral("compareWith"))->currentIndex(), 0);
+    clickRow(5, Qt::ControlModifier);
+    const auto* with = p().find<QComboBox>(QStringLiteral("compareWith"));
+    const qint64 other = with->currentData().toLongLong();
+    ASSERT_NE(other, 0);
+    const auto entries = p().controller.entries();
+    const auto kept =
+        std::find_if(entries.begin(), entries.end(), [&](const auto& e) { return e.id == other; });
+    ASSERT_NE(kept, entries.end());
+    EXPECT_EQ(QLocale().toString(QDateTime::fromString(kept->savedAt, Qt::ISODate).toLocalTime(),
+                                 QStringLiteral("d MMM yyyy  hh:mm")),
+              first);
+    clickRow(7, Qt::ControlModifier);
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("entryDelete"))->text().contains(QLatin1Char('3')));
+    const std::size_t before = p().controller.entries().size();
+    p().click(QStringLiteral("entryDelete"));
+    EXPECT_EQ(p().controller.entries().size(), before - 3);
+    restart(); // as on the disk
+    EXPECT_EQ(p().controller.entries().size(), before - 3);
+}
+
+TEST_F(Logbook, SeveralDeletedEntriesComeBackTogether) {
+    p().click(QStringLiteral("logbook"));
+    p().click(QStringLiteral("asList"));
+    auto* table = p().find<QTableView>(QStringLiteral("log"));
+    table->selectAll();
+    const std::size_t rows = static_cast<std::size_t>(table->model()->rowCount());
+    const std::size_t before = p().controller.entries().size();
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    p().click(QStringLiteral("entryDelete"));
+    EXPECT_EQ(p().controller.entries().size(), before - rows);
+    p().click(QStringLiteral("entryRestore"));
+    EXPECT_EQ(p().controller.entries().size(), before);
+    EXPECT_EQ(static_cast<std::size_t>(table->model()->rowCount()), rows);
+}
+
 /// A show: every own tone once to begin with; what is changed is kept, and a second drum saves the turning.
 TEST_F(Logbook, AShowIsPlannedOverTheDrumsAndKept) {
     const auto view = [](SetListDialog& dialog) {

@@ -153,7 +153,10 @@ ComparePanel::ComparePanel(QWidget* parent) : QWidget(parent) {
     m_with->setAccessibleName(tr("Compare with"));
     m_with->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     m_with->setMinimumContentsLength(18);
-    connect(m_with, &QComboBox::activated, this, &ComparePanel::compare);
+    connect(m_with, &QComboBox::activated, this, [this] {
+        m_wanted = 0;
+        compare();
+    });
     row->addWidget(m_with, 1);
     column->addLayout(row);
     m_view = new CompareView;
@@ -177,8 +180,17 @@ void ComparePanel::show(Biography& biography, const Entry* entry, const std::vec
         if (entry != nullptr && one->drumId == entry->drumId && one->id != entry->id)
             m_with->addItem(tr("%1: %2").arg(dayText(one->at, now), cueName(one->toneId, tones)),
                             QVariant::fromValue<qlonglong>(one->id));
-    m_with->setCurrentIndex(std::max(0, m_with->findData(kept)));
+    const int wanted = m_with->findData(QVariant::fromValue<qlonglong>(m_wanted));
+    m_with->setCurrentIndex(m_wanted != 0 && wanted >= 0 ? wanted : std::max(0, m_with->findData(kept)));
     compare();
+}
+
+void ComparePanel::against(std::int64_t entry) {
+    m_wanted = entry;
+    if (const int at = m_with->findData(QVariant::fromValue<qlonglong>(entry)); at >= 0) {
+        m_with->setCurrentIndex(at);
+        compare();
+    }
 }
 
 void ComparePanel::compare() {

@@ -17,11 +17,15 @@ public:
     /// @param names of the entries' tones by entry id
     void show(Biography& biography, const Entry* entry, const std::vector<Tone>& tones);
 
+    /// Compares with this entry from now on, where it is offered.
+    void against(std::int64_t entry);
+
 private:
     void compare();
 
     Biography* m_biography = nullptr;
     std::int64_t m_entry = 0;
+    std::int64_t m_wanted = 0; ///< that is to be compared with, 0: as the box says
     QComboBox* m_with;
     CompareView* m_view;
     QLabel* m_stars;

@@ -5,11 +5,13 @@
 #include "app/logbook/back_words.h"
 #include "app/logbook/compare_panel.h"
 #include "app/logbook/due_panel.h"
+#include "app/logbook/filter_bar.h"
 #include "app/logbook/season_view.h"
 #include "app/logbook/words_panel.h"
 #include "app/proof/setup_card.h"
 #include "app/session/wording.h"
 
+#include <QDateTime>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QSortFilterProxyModel>
@@ -29,13 +31,14 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
     m_title->setObjectName(QStringLiteral("logTitle"));
     header->addWidget(m_title);
     header->addStretch();
-    m_restore = secondaryButton(tr("Have the deleted entry back"));
+    m_restore = secondaryButton({});
     m_restore->setObjectName(QStringLiteral("entryRestore"));
     m_restore->hide();
     connect(m_restore, &QPushButton::clicked, this, [this] {
-        if (m_controller.deleteEntries({m_deleted}, false)) {
+        const std::vector<qint64> back = m_deleted;
+        if (!back.empty() && m_controller.deleteEntries(back, false)) {
             m_restore->hide();
-            choose(m_deleted);
+            choose(back.front());
         }
     });
     header->addWidget(m_restore);
@@ -45,8 +48,10 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
     m_search->setAccessibleName(tr("Search the logbook"));
     m_search->setClearButtonEnabled(true);
     m_search->setMinimumWidth(200);
-    connect(m_search, &QLineEdit::textChanged, this,
-            [this](const QString& words) { m_sorted->setFilterFixedString(words); });
+    connect(m_search, &QLineEdit::textChanged, this, [this](const QString& words) {
+        m_sorted->setFilterFixedString(words);
+        sayCount();
+    });
     header->addWidget(m_search);
     const auto combo = [&](const char* name, const QString& label) {
         auto* box = new QComboBox;
@@ -66,6 +71,9 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
     m_what = textLabel("quiet");
     m_what->setWordWrap(true);
     column->addWidget(m_what);
+    m_filter = new FilterBar;
+    connect(m_filter, &FilterBar::changed, this, &LogbookPage::fill);
+    column->addWidget(m_filter);
 
     m_stack = new QStackedWidget;
     m_stack->addWidget(seasonSide());
@@ -120,7 +128,7 @@ QWidget* LogbookPage::listSide() {
     m_table->sortByColumn(0, Qt::DescendingOrder);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
-    m_table->setSelectionMode(QAbstractItemView::SingleSelection);
+    m_table->setSelectionMode(QAbstractItemView::ExtendedSelection);
     m_table->setShowGrid(false);
     m_table->setAlternatingRowColors(true);
     m_table->setTabKeyNavigation(false);
@@ -129,9 +137,14 @@ QWidget* LogbookPage::listSide() {
                 if (const Entry* entry = m_entries->entry(m_sorted->mapToSource(current).row());
                     entry && isList()) {
                     m_chosen = entry->id;
+                    compareSelected();
                     showChosen();
                 }
             });
+    connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
+        compareSelected();
+        m_words->countSelected(static_cast<int>(selected().size()));
+    });
     return m_table;
 }
 
@@ -226,6 +239,7 @@ void LogbookPage::showAsList(bool isList) {
     m_stack->setCurrentIndex(isList ? 1 : 0);
     m_asList->setText(isList ? tr("As a picture") : tr("As a list"));
     m_search->setVisible(isList);
+    m_filter->setVisible(isList);
     if (m_controller.hasSession())
         fill();
 }
@@ -252,6 +266,7 @@ void LogbookPage::refresh() {
                             QString::fromStdString(entry.toneId));
         }
     m_tone->setCurrentIndex(std::max(0, m_tone->findData(tone)));
+    m_filter->offer(m_biography.entries());
     fill();
 }
 
@@ -263,26 +278,14 @@ void LogbookPage::fill() {
     showChosen();
 }
 
-namespace {
-
-/// What the two boxes above let through.
-std::vector<Entry> wanted(const std::vector<Entry>& entries, const QString& drum, const QString& tone) {
-    std::vector<Entry> kept;
-    for (const Entry& entry : entries)
-        if ((drum.isEmpty() || entry.drumId == drum.toStdString()) &&
-            (tone.isEmpty() || entry.toneId == tone.toStdString()))
-            kept.push_back(entry);
-    return kept;
-}
-
-} // namespace
-
 void LogbookPage::fillSeason() {
     // One picture holds one drum: without a choice it is the one in front.
     QString drum = m_drum->currentData().toString();
     if (drum.isEmpty())
         drum = QString::fromStdString(m_controller.session().drum.id);
-    std::vector<Entry> entries = wanted(m_biography.entries(), drum, m_tone->currentData().toString());
+    std::vector<Entry> entries =
+        passing(m_biography.entries(),
+                {.drumId = drum.toStdString(), .toneId = m_tone->currentData().toString().toStdString()});
     std::vector<QString> tones;
     for (const Entry& entry : entries)
         tones.push_back(cueName(entry.toneId, m_controller.tones()));
@@ -315,11 +318,12 @@ void LogbookPage::fillSeason() {
 
 void LogbookPage::fillList() {
     m_title->setText(tr("Logbook"));
-    m_what->setText(tr("Click on a heading to sort by it."));
     const std::int64_t kept = m_chosen;
-    m_entries->show(
-        wanted(m_biography.entries(), m_drum->currentData().toString(), m_tone->currentData().toString()),
-        m_controller.drums(), m_controller.tones());
+    EntryFilter filter = m_filter->filter();
+    filter.drumId = m_drum->currentData().toString().toStdString();
+    filter.toneId = m_tone->currentData().toString().toStdString();
+    m_entries->show(passing(m_biography.entries(), filter), m_controller.drums(), m_controller.tones());
+    sayCount();
     m_chosen = kept;
     m_table->setColumnHidden(1, !m_drum->currentData().toString().isEmpty());
     int row = 0;
@@ -329,6 +333,14 @@ void LogbookPage::fillList() {
             row = i;
     if (m_sorted->rowCount() > 0)
         m_table->selectRow(row);
+}
+
+void LogbookPage::sayCount() {
+    const int rows = m_sorted->rowCount();
+    m_what->setText(rows > 0 ? tr("%n entries. Click on a heading to sort by it; two that are selected "
+                                  "(Ctrl) are compared.",
+                                  nullptr, rows)
+                             : tr("Nothing in the logbook fits what is searched for and chosen here."));
 }
 
 const Entry* LogbookPage::chosen() {
@@ -372,10 +384,33 @@ void LogbookPage::takeBack() {
 }
 
 void LogbookPage::remove(qint64 id) {
-    if (!m_controller.deleteEntries({id}, true))
+    const std::vector<qint64> rows = selected();
+    std::vector<qint64> gone{id};
+    if (isList() && std::find(rows.begin(), rows.end(), id) != rows.end())
+        gone = rows;
+    if (!m_controller.deleteEntries(gone, true))
         return;
-    m_deleted = id;
+    m_deleted = std::move(gone);
+    sayDeleted();
+}
+
+void LogbookPage::sayDeleted() {
+    m_restore->setText(tr("Have %n deleted entries back", nullptr, static_cast<int>(m_deleted.size())));
     m_restore->show();
+}
+
+void LogbookPage::compareSelected() {
+    const std::vector<qint64> rows = selected();
+    if (rows.size() == 2)
+        m_compare->against(rows[0] == m_chosen ? rows[1] : rows[0]);
+}
+
+std::vector<qint64> LogbookPage::selected() const {
+    std::vector<qint64> ids;
+    for (const QModelIndex& row : m_table->selectionModel()->selectedRows())
+        if (const Entry* entry = m_entries->entry(m_sorted->mapToSource(row).row()))
+            ids.push_back(entry->id);
+    return ids;
 }
 
 } // namespace bombo

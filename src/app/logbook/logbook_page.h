@@ -16,6 +16,7 @@ namespace bombo {
 class BackPanel;
 class ComparePanel;
 class DuePanel;
+class FilterBar;
 class SeasonView;
 class WordsPanel;
 
@@ -44,14 +45,20 @@ private:
     const Entry* chosen();
     void choose(std::int64_t id);
     void takeBack();
+    /// The entry, or all that are selected in the list.
     void remove(qint64 id);
+    std::vector<qint64> selected() const;
+    void sayDeleted();
+    void sayCount();
+    /// Two that are selected: the one in hand against the other.
+    void compareSelected();
 
     SessionController& m_controller;
     Biography m_biography;
-    std::int64_t m_chosen = 0; ///< id of an entry
-    std::string m_inFront;     ///< the drum when the page was filled last
-    QString m_shownAs;         ///< drum and tone of the season in view
-    qint64 m_deleted = 0;      ///< the last one, to be had back
+    std::int64_t m_chosen = 0;     ///< id of an entry
+    std::string m_inFront;         ///< the drum when the page was filled last
+    QString m_shownAs;             ///< drum and tone of the season in view
+    std::vector<qint64> m_deleted; ///< the last ones, to be had back
     LogModel* m_entries;
     QSortFilterProxyModel* m_sorted;
     QLabel* m_title;
@@ -59,6 +66,7 @@ private:
     QComboBox* m_drum;
     QComboBox* m_tone;
     QLineEdit* m_search;
+    FilterBar* m_filter;
     QPushButton* m_asList;
     QPushButton* m_restore;
     QStackedWidget* m_stack;

@@ -104,6 +104,10 @@ void WordsPanel::show(const Entry* shown) {
     m_keep->setEnabled(false);
 }
 
+void WordsPanel::countSelected(int entries) {
+    m_delete->setText(entries > 1 ? tr("Delete %n entries", nullptr, entries) : tr("Delete entry"));
+}
+
 EntryWords WordsPanel::said() const {
     EntryWords words;
     words.note = m_note->toPlainText().toStdString();

@@ -15,6 +15,8 @@ class WordsPanel : public QWidget {
 public:
     explicit WordsPanel(QWidget* parent = nullptr);
     void show(const Entry* entry);
+    /// How many entries *Delete* would take.
+    void countSelected(int entries);
 
 signals:
     void changed(qint64 id, const bombo::EntryWords& words);

@@ -60,6 +60,7 @@ struct FaultTest {
     std::vector<double> usual;              ///< chances of the answers where no cause is at work
     std::vector<std::vector<double>> under; ///< by cause: where it alone is; empty: as usual
     std::vector<bool> asked;                ///< by complaint: whether it makes sense there
+    std::string knownBy; ///< measure that answers it: not asked where its figure is known; empty: none
 };
 
 /// A figure that the workbook may know.

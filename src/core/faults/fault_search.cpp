@@ -243,13 +243,17 @@ void findContradictions(FaultsSay& say) {
 
 /// What can be asked now, the best first.
 std::vector<NextTest> rankedTests(const FaultNet& net, const Complaint& complaint, std::size_t complaintIndex,
-                                  const FaultCase& faultCase, const Known& known) {
+                                  const FaultCase& faultCase, std::span<const FaultFigure> figures,
+                                  const Known& known) {
     const double now = entropy(known.odds);
     std::vector<NextTest> gentle;
     std::vector<NextTest> hard;
     for (std::size_t i = 0; i < net.tests.size(); ++i) {
         const FaultTest& test = net.tests[i];
-        if (!test.asked[complaintIndex] ||
+        const bool isKnown = std::any_of(figures.begin(), figures.end(), [&](const FaultFigure& figure) {
+            return figure.measure == test.knownBy;
+        });
+        if (!test.asked[complaintIndex] || isKnown ||
             std::any_of(faultCase.answers.begin(), faultCase.answers.end(),
                         [&](const FaultAnswer& a) { return a.test == test.id; }))
             continue;
@@ -301,7 +305,7 @@ FaultsSay faultsSay(const FaultNet& net, const FaultCase& faultCase, std::span<c
                       [](const FaultAnswer& answer) { return answer.level.has_value(); }));
     std::vector<NextTest> ranked;
     if (answered < kMostQuestions)
-        ranked = rankedTests(net, complaint, complaintIndex, faultCase, known);
+        ranked = rankedTests(net, complaint, complaintIndex, faultCase, figures, known);
     if (!ranked.empty()) {
         say.next = ranked.front();
         ranked.erase(ranked.begin());

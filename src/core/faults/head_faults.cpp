@@ -71,13 +71,19 @@ std::vector<TurnedRod> turnedRods(const HeadWork& work, const HeadBrief& brief) 
     const double perTurn = kCentsPerShare * response.perTurn().value / std::max(tension, 100.0);
     std::vector<TurnedRod> turned;
     for (std::size_t rod = 0; rod < last.rodTurns.size(); ++rod) {
-        if (!was.deviation[rod] || !is.deviation[rod])
+        // A rod that nobody turned cannot stand: what moves beside it comes from its neighbours.
+        const bool isTurned = last.rodTurns[rod] != before.rodTurns[rod];
+        if (!was.deviation[rod] || !is.deviation[rod] || !isTurned)
             continue;
         const Turns own = last.rodTurns[rod] - before.rodTurns[rod] - common;
         const double expected = perTurn * own.value;
-        const double moved = (*is.deviation[rod] - *was.deviation[rod]).value * (expected < 0.0 ? -1.0 : 1.0);
+        // In shares of the head's mean: a rod that lost of every turn stands low, and a little more of its
+        // own little looks like much.
+        const double before = std::exp2(was.deviation[rod]->value / 600.0);
+        const double after = std::exp2(is.deviation[rod]->value / 600.0);
+        const double moved = kCentsPerShare * (after - before) * (expected < 0.0 ? -1.0 : 1.0);
         turned.push_back(
-            {static_cast<int>(rod), std::abs(expected), moved, std::sqrt(2.0) * is.spread.value});
+            {static_cast<int>(rod), std::abs(expected), moved, std::hypot(before, after) * is.spread.value});
     }
     return turned;
 }
@@ -134,8 +140,12 @@ HeadSigns headSigns(const HeadWork& work, const HeadBrief& brief) {
         }
     }
     signs.apart = apartAtEqualTurns(work);
-    for (const TurnedRod& rod : turnedRods(work, brief)) {
-        if (rod.expected < kWorthExpecting.value)
+    const std::vector<TurnedRod> turned = turnedRods(work, brief);
+    double most = kWorthExpecting.value;
+    for (const TurnedRod& rod : turned)
+        most = std::max(most, rod.expected);
+    for (const TurnedRod& rod : turned) {
+        if (rod.expected < 0.5 * most) // little is told by a rod that was hardly turned
             continue;
         const double lazy = 1.0 - rod.moved / rod.expected;
         if (!signs.lazy || lazy > *signs.lazy) {

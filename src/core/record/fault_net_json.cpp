@@ -116,6 +116,10 @@ struct NetReader {
         test.drawing = reader.text("drawing");
         test.seconds = reader.number("seconds");
         test.harm = named(reader, "harm", kHarms);
+        if (json.is_object() && json.contains("known_by")) {
+            test.knownBy = reader.text("known_by");
+            reader.needs("known_by", indexOf(net.measures, test.knownBy).has_value(), "is no measure");
+        }
         reader.needs("seconds", test.seconds > 0.0, "lies above 0");
         reader.needs("id", !indexOf(net.tests, test.id), "is there twice");
         if (reader.problem())
@@ -193,8 +197,8 @@ Result<FaultNet, InputProblem> faultNetFromJson(const Json& json) {
     using Read = std::optional<InputProblem> (NetReader::*)(const Json&);
     constexpr std::array<std::pair<const char*, Read>, 4> lists{{{"causes", &NetReader::readCause},
                                                                  {"complaints", &NetReader::readComplaint},
-                                                                 {"tests", &NetReader::readTest},
-                                                                 {"measures", &NetReader::readMeasure}}};
+                                                                 {"measures", &NetReader::readMeasure},
+                                                                 {"tests", &NetReader::readTest}}};
     for (const auto& [key, read] : lists) {
         if (!json.contains(key) || !json[key].is_array() || json[key].empty())
             return failure(InputProblem{key, "must be an array"});

@@ -381,6 +381,7 @@ TEST(FaultNet, ABrokenFileIsRefusedAndNamed) {
     EXPECT_EQ(refused("/tests/0/causes/snare_side_slack", Json::array({1.0})),
               "tests[0].causes.snare_side_slack");
     EXPECT_EQ(refused("/tests/0/harm", "some"), "tests[0].harm");
+    EXPECT_EQ(refused("/tests/0/known_by", "a_guess"), "tests[0].known_by");
     EXPECT_EQ(refused("/measures/0/spread", 0.0), "measures[0].spread");
     EXPECT_EQ(refused("/tests", Json::array()), "tests");
 }

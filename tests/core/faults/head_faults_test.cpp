@@ -97,7 +97,8 @@ TEST(HeadSigns, SayHowMuchAlsoOfWhatIsNotNamed) {
         EXPECT_FALSE(signs.followed); // nothing was turned
     }
     const double gain = tensionPerTurnPrior(plover(), HeadSide::Batter).value * 0.25;
-    const double before = tensionFromHeard(plover(), HeadSide::Batter, Hertz{290}, {}).value;
+    const Air air = airAt(FinishedRound{}.weather);
+    const double before = tensionFromHeard(plover(), HeadSide::Batter, Hertz{290}, air).value;
     for (const double share : {0.2, 0.9}) {
         const double expected = 600.0 * std::log2((before + gain) / before);
         const double hz = 290.0 * std::exp2(share * expected / 1200.0);
