@@ -1294,6 +1294,10 @@
         <source>Leave it</source>
         <translation>Lassen</translation>
     </message>
+    <message>
+        <source>Readings of every rod, for a spreadsheet (*.csv)</source>
+        <translation>Messungen jeder Schraube, für eine Tabelle (*.csv)</translation>
+    </message>
 </context>
 <context>
     <name>FaultDrawing</name>

@@ -1294,6 +1294,10 @@
         <source>Leave it</source>
         <translation>Dejarlo</translation>
     </message>
+    <message>
+        <source>Readings of every rod, for a spreadsheet (*.csv)</source>
+        <translation>Lecturas de cada tornillo, para una hoja de cálculo (*.csv)</translation>
+    </message>
 </context>
 <context>
     <name>FaultDrawing</name>

@@ -187,6 +187,7 @@ int main(int argc, char** argv) {
     std::string logDrum;
     std::string logFile;
     bool isPreview = false;
+    bool isReadings = false;
     auto* back = log->add_subcommand("back", "The moves from the drum as it stands to an entry");
     back->add_option("entry", entryId, "Number of the entry")->required();
     back->add_option("--same", same, "What is to be the same")
@@ -205,7 +206,10 @@ int main(int argc, char** argv) {
     auto* exporting = log->add_subcommand("export", "Drums, tones and entries as JSON, or entries as CSV");
     exporting->add_option("file", logFile, "File to make, .json or .csv")->required();
     exporting->add_option("--drum", logDrum, "One drum alone");
-    exporting->callback(needsWorkbook([&] { return print(cli::exportLog(workbook, logFile, logDrum)); }));
+    exporting->add_flag("--readings", isReadings,
+                        "Every reading of every rod as CSV, instead of the entries");
+    exporting->callback(
+        needsWorkbook([&] { return print(cli::exportLog(workbook, logFile, logDrum, isReadings)); }));
     auto* importing = log->add_subcommand("import", "Takes in what export has made, or a table");
     importing->add_option("file", logFile, "File to take in, .json or .csv")->required();
     importing->add_flag("--preview", isPreview, "Only say what would be added");

@@ -357,7 +357,8 @@ Answer show(const std::string& workbook, const Json& in, std::int64_t now) {
     return out;
 }
 
-Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum) {
+Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum,
+                 bool isReadings) {
     const auto from = opened(workbook);
     if (!from)
         return from.fault();
@@ -368,7 +369,8 @@ Answer exportLog(const std::string& workbook, const std::string& file, const std
             return session.fault();
         only = session->drum.id;
     }
-    if (const auto problem = exportTo(QString::fromStdString(file), *from->book, only))
+    if (const auto problem = exportTo(QString::fromStdString(file), *from->book, only,
+                                      isReadings ? Exported::Readings : Exported::ByEnding))
         return Cannot{problem->text.toStdString()};
     return Json{{"file", file}};
 }

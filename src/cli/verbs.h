@@ -89,7 +89,8 @@ Answer show(const std::string& workbook, const Json& in, std::int64_t now);
 /// known of the drum @param now seconds since 1970, UTC
 Answer faults(const std::string& workbook, const Json& in, std::int64_t now);
 /// By the ending of the file: .json or .csv. @param drum empty: all
-Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum);
+Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum,
+                 bool isReadings);
 Answer importLog(const std::string& workbook, const std::string& file, bool isPreview);
 Answer saveLog(const std::string& workbookPath, const Json& in, const std::string& now);
 

@@ -102,6 +102,49 @@ TEST_F(Exchange, TheSameFileAHundredTimesAddsNothing) {
     EXPECT_TRUE(takeIn(path("one.json"), *other).addsNothing());
 }
 
+// Every reading of every rod, of entries with their rounds and of those with figures alone.
+TEST_F(Exchange, ReadingsGoOutRodByRod) {
+    const auto book = full();
+    ASSERT_FALSE(exportTo(path("readings.csv"), *book, "plover", Exported::Readings));
+    const QList<QByteArray> lines = read(path("readings.csv")).trimmed().split('\n');
+    EXPECT_EQ(lines.front(), "entry,saved_at,drum,tone,head,round,how,rod,pitch_hz,error_cents,mark,turns,"
+                             "temperature_c,humidity_percent");
+    const auto entries = *book->entries("plover");
+    int ofRounds = 0;
+    int asLeft = 0;
+    for (const Entry& entry : entries) {
+        int wanted = 0;
+        if (entry.isRestorable) {
+            const Work work = book->logSetup(entry.id)->work;
+            for (const HeadWork* head : {&work.batter, &work.snareSide})
+                for (const FinishedRound& round : head->history)
+                    wanted += static_cast<int>(std::count_if(round.readings.begin(), round.readings.end(),
+                                                             [](const auto& r) { return bool(r); }));
+            ofRounds += wanted;
+        } else {
+            for (const HeadFigures* head : {&entry.figures.batter, &entry.figures.snareSide})
+                wanted += head->left ? static_cast<int>(head->left->rods.size()) : 0;
+            asLeft += wanted;
+        }
+        const QByteArray begins = QByteArray::number(static_cast<qlonglong>(entry.id)) + ',';
+        EXPECT_EQ(std::count_if(lines.begin(), lines.end(),
+                                [&](const QByteArray& line) { return line.startsWith(begins); }),
+                  wanted);
+    }
+    EXPECT_GT(ofRounds, 16);
+    EXPECT_GT(asLeft, 16);
+    EXPECT_EQ(lines.size(), 1 + ofRounds + asLeft);
+    for (const QByteArray& line : lines.mid(1)) {
+        const QList<QByteArray> cells = line.split(',');
+        ASSERT_EQ(cells.size(), 14) << line.toStdString();
+        EXPECT_EQ(cells[2], "plover");
+        const double hertz = cells[8].toDouble();
+        EXPECT_TRUE(hertz > 100.0 && hertz < 900.0) << line.toStdString();
+        EXPECT_TRUE(cells[7].toInt() >= 1 && cells[7].toInt() <= 10);
+    }
+    EXPECT_TRUE(exportTo(path("no/such/folder/x.csv"), *book, std::nullopt, Exported::Readings));
+}
+
 TEST_F(Exchange, OneDrumAlone) {
     const auto book = full();
     ASSERT_FALSE(exportTo(path("wren.json"), *book, "wren"));

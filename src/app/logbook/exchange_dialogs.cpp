@@ -31,12 +31,18 @@ QString few(const QStringList& lines) {
 } // namespace
 
 void exportLogbook(SessionController& controller, QWidget* parent) {
-    const QString file = QFileDialog::getSaveFileName(
-        parent, ExchangeText::tr("Export the logbook"), documents() + QStringLiteral("/logbook.json"),
-        ExchangeText::tr("Everything, for another workbook (*.json);;Entries, for a spreadsheet (*.csv)"));
+    const QString readings = ExchangeText::tr("Readings of every rod, for a spreadsheet (*.csv)");
+    const QString kinds =
+        ExchangeText::tr("Everything, for another workbook (*.json);;Entries, for a spreadsheet (*.csv)") +
+        QStringLiteral(";;") + readings;
+    QString kind;
+    const QString file =
+        QFileDialog::getSaveFileName(parent, ExchangeText::tr("Export the logbook"),
+                                     documents() + QStringLiteral("/logbook.json"), kinds, &kind);
     if (file.isEmpty())
         return;
-    if (const auto problem = exportTo(file, *controller.workbook(), std::nullopt))
+    if (const auto problem = exportTo(file, *controller.workbook(), std::nullopt,
+                                      kind == readings ? Exported::Readings : Exported::ByEnding))
         return controller.tell(problem->text);
     controller.say(ExchangeText::tr("The logbook was written to %1.").arg(file));
 }

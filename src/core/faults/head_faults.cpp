@@ -79,11 +79,11 @@ std::vector<TurnedRod> turnedRods(const HeadWork& work, const HeadBrief& brief) 
         const double expected = perTurn * own.value;
         // In shares of the head's mean: a rod that lost of every turn stands low, and a little more of its
         // own little looks like much.
-        const double before = std::exp2(was.deviation[rod]->value / 600.0);
-        const double after = std::exp2(is.deviation[rod]->value / 600.0);
-        const double moved = kCentsPerShare * (after - before) * (expected < 0.0 ? -1.0 : 1.0);
+        const double stood = std::exp2(was.deviation[rod]->value / 600.0);
+        const double stands = std::exp2(is.deviation[rod]->value / 600.0);
+        const double moved = kCentsPerShare * (stands - stood) * (expected < 0.0 ? -1.0 : 1.0);
         turned.push_back(
-            {static_cast<int>(rod), std::abs(expected), moved, std::hypot(before, after) * is.spread.value});
+            {static_cast<int>(rod), std::abs(expected), moved, std::hypot(stood, stands) * is.spread.value});
     }
     return turned;
 }

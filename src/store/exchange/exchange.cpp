@@ -2,6 +2,7 @@
 
 #include "store/exchange/entries_csv.h"
 #include "store/exchange/parcel_json.h"
+#include "store/exchange/readings_csv.h"
 
 #include <QFile>
 #include <QFileInfo>
@@ -40,9 +41,14 @@ void findByName(std::vector<KeptEntry>& entries, const Parcel& here) {
 } // namespace
 
 std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& book,
-                                        const std::optional<std::string>& drumId) {
+                                        const std::optional<std::string>& drumId, Exported what) {
     QByteArray bytes;
-    if (isTable(file)) {
+    if (what == Exported::Readings) {
+        const auto readings = readingsCsv(book, drumId);
+        if (!readings)
+            return ExchangeProblem{problemText(readings.fault())};
+        bytes = readings->toUtf8();
+    } else if (isTable(file)) {
         const auto entries = book.entries(drumId);
         if (!entries)
             return ExchangeProblem{problemText(entries.fault())};

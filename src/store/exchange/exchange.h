@@ -10,9 +10,13 @@ struct ExchangeProblem {
     QString text;
 };
 
+/// What goes out: by the file's ending everything (.json) or the entries as a table (.csv), or every reading
+/// of every rod as a table.
+enum class Exported { ByEnding, Readings };
 /// @param drumId one drum alone, or all
 std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& book,
-                                        const std::optional<std::string>& drumId);
+                                        const std::optional<std::string>& drumId,
+                                        Exported what = Exported::ByEnding);
 /// Writes bytes to a file, whole or not at all.
 std::optional<ExchangeProblem> writeFile(const QString& file, const QByteArray& bytes);
 /// Reads a file and says what it would add; nothing is written.

@@ -1,0 +1,13 @@
+#pragma once
+/// Every reading of every rod that the logbook keeps, as a table for a spreadsheet.
+#include "store/workbook.h"
+
+namespace bombo {
+
+/// A row a reading: the entry, its drum and tone, head, round (empty: as it was left, of an entry that keeps
+/// figures alone), how it was read, rod, pitch, error, mark, turns, and the weather of the round. Comma,
+/// point and heads with their units; UTF-8.
+/// @param drumId one drum alone, or all
+Workbook::Outcome<QString> readingsCsv(const Workbook& book, const std::optional<std::string>& drumId);
+
+} // namespace bombo
