@@ -11550,6 +11550,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>Once the shell has followed the damp.</source>
         <translation>Wenn der Kessel der Feuchte gefolgt ist.</translation>
     </message>
+    <message>
+        <source>%1: every rod %2 tighter</source>
+        <translation>%1: jede Schraube %2 fester</translation>
+    </message>
+    <message>
+        <source>%1: every rod %2 looser</source>
+        <translation>%1: jede Schraube %2 lockerer</translation>
+    </message>
+    <message>
+        <source>Leave it, or come back to pitch there. %1.</source>
+        <translation>So lassen, oder dort zur Tonhöhe zurück. %1.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::WiresPage</name>

@@ -4631,7 +4631,7 @@ la baqueta</translation>
     </message>
     <message>
         <source>A newer Bombo wrote the settings %1: what this one knows of them holds, the rest is left as it is. To have all of them, install the newer version.</source>
-        <translation>Un Bombo más nuevo escribió los ajustes %1: vale lo que este conoce de ellos y el resto queda como está. Para tenerlos todos, instala la versión más nueva.</translation>
+        <translation>Un Bombo más nuevo escribió los ajustes %1: vale lo que este conoce de ellos y el resto queda como está. Para tenerlos todos, instale la versión más nueva.</translation>
     </message>
 </context>
 <context>
@@ -8992,8 +8992,8 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message numerus="yes">
         <source>%n entries. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</source>
         <translation>
-            <numerusform>%n entrada. Haz clic en un encabezado para ordenar; dos seleccionadas (Ctrl) se comparan.</numerusform>
-            <numerusform>%n entradas. Haz clic en un encabezado para ordenar; dos seleccionadas (Ctrl) se comparan.</numerusform>
+            <numerusform>%n entrada. Haga clic en un encabezado para ordenar; dos seleccionadas (Ctrl) se comparan.</numerusform>
+            <numerusform>%n entradas. Haga clic en un encabezado para ordenar; dos seleccionadas (Ctrl) se comparan.</numerusform>
         </translation>
     </message>
     <message>
@@ -11549,6 +11549,18 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Once the shell has followed the damp.</source>
         <translation>Cuando el casco ha seguido a la humedad.</translation>
+    </message>
+    <message>
+        <source>%1: every rod %2 tighter</source>
+        <translation>%1: cada tornillo %2 más apretado</translation>
+    </message>
+    <message>
+        <source>%1: every rod %2 looser</source>
+        <translation>%1: cada tornillo %2 más flojo</translation>
+    </message>
+    <message>
+        <source>Leave it, or come back to pitch there. %1.</source>
+        <translation>Déjelo así, o vuelva al tono allí. %1.</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/acoustics/pitches_in_weather.h"
+#include "core/tuning/turns_in_weather.h"
 
 #include <QGridLayout>
 #include <cmath>
@@ -76,8 +77,12 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
     m_days[0]->setToolTip(tr("Once the shell has followed the damp."));
     table->setColumnStretch(3, 1);
     grid->addLayout(table, 3, 0, 1, 5);
+    m_back = textLabel("strong");
+    m_back->setObjectName(QStringLiteral("weatherBack"));
+    m_back->setWordWrap(true);
+    grid->addWidget(m_back, 4, 0, 1, 5);
     grid->setColumnStretch(4, 1);
-    grid->setRowStretch(4, 1);
+    grid->setRowStretch(5, 1);
     for (QSpinBox* spin : {m_here.temperature, m_here.humidity, m_here.altitude})
         connect(spin, &QSpinBox::valueChanged, this, [this] {
             if (!m_showing)
@@ -107,12 +112,40 @@ void WeatherPanel::compare() {
         !fill(m_soon, ShellFollows::ThisEvening) || (damp && !fill(m_days, ShellFollows::AfterDays));
     m_change->setText(slack ? tr("There a head would fall slack: it swells more than it was drawn down.")
                             : tr("Tuned here and taken there, no rod turned:"));
+    m_back->setText(slack ? QString() : wayBack());
+    m_back->setVisible(!m_back->text().isEmpty());
     for (QLabel* name : m_rows)
         name->setVisible(!slack);
     for (QLabel* cell : m_soon)
         cell->setVisible(!slack);
     for (QLabel* cell : m_days)
         cell->setVisible(!slack && damp);
+}
+
+/// Rods are turned by sixteenths: less is left as it is.
+QString WeatherPanel::wayBack() const {
+    const TurnModel model = turnModelOf(*m_session);
+    const Weather to = m_there.weather();
+    QStringList moves;
+    for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide}) {
+        const HeadTarget& target = m_targets->head(side);
+        const CarriedTension there = tensionInWeather(m_session->drum, side, target.tension,
+                                                      m_session->weather, to, ShellFollows::ThisEvening);
+        const auto back =
+            turnsInWeather(m_session->drum, side, there, airAt(to), target.edgePitch, model.head(side));
+        if (!back)
+            return {};
+        const Turns turns{std::round(back->turns.value * 16.0) / 16.0};
+        if (turns.value == 0.0)
+            continue;
+        const QString head = side == HeadSide::Batter ? tr("batter") : tr("snare side");
+        const QString amount = turnsText(Turns{std::abs(turns.value)});
+        moves << (turns.value > 0.0 ? tr("%1: every rod %2 tighter").arg(head, amount)
+                                    : tr("%1: every rod %2 looser").arg(head, amount));
+    }
+    if (moves.isEmpty())
+        return {};
+    return tr("Leave it, or come back to pitch there. %1.").arg(moves.join(QStringLiteral("; ")));
 }
 
 bool WeatherPanel::fill(Column& column, ShellFollows follows) {
