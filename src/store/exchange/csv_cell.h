@@ -15,4 +15,9 @@ inline QString quoted(QString cell) {
                                                                                   : cell;
 }
 
+/// A figure with a point, in whatever language.
+inline QString figure(double value, int digits) {
+    return QString::number(value, 'f', digits);
+}
+
 } // namespace bombo

@@ -15,10 +15,6 @@ QString when(std::int64_t at) {
     return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate);
 }
 
-QString figure(double value, int digits) {
-    return QString::number(value, 'f', digits);
-}
-
 QString lineOf(const EarResult& result) {
     const auto exercise = earExerciseNamed(result.exercise); // of the hands: none
     const EarUnit in = exercise                         ? unitOf(*exercise)

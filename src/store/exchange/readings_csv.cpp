@@ -24,9 +24,6 @@ const char* nameOf(TapKind kind) {
     return "finger_damped";
 }
 
-QString figure(double value, int digits) {
-    return QString::number(value, 'f', digits);
-}
 template <class T> QString known(const std::optional<T>& value, int digits) {
     return value ? figure(value->value, digits) : QString();
 }

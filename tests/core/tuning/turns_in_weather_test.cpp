@@ -59,11 +59,18 @@ TEST(TurnsInWeather, StrangeDrumsComeNearer) {
                 .tension;
         state.batterTurns.assign(8, Turns{2.0 + advice.turns.value});
         const double gained = trueMeanTension(nature, state, HeadSide::Batter) - tuned.value;
-        const double lost = (tuned - carried).value; // air alone moves the pitch by a cent or two beside it
-        const double missing = lost - gained;
-        nearer += std::abs(missing) < std::abs(lost);
-        const double perTurn = gained / advice.turns.value;
-        covered += std::abs(missing / perTurn) < 2.0 * std::max(advice.error.value, 1.0 / 32.0);
+        const auto offAt = [&](double tension) { // cents, in the cold air, which weighs on the head itself
+            const Tension both{tension};
+            return std::abs(
+                centsBetween(edgePitch(drumState(drum, tuned, tuned, airAt(kHere)), HeadSide::Batter),
+                             edgePitch(drumState(drum, both, both, airAt(kColdHall)), HeadSide::Batter))
+                    .value);
+        };
+        const double left = offAt(carried.value);
+        const double after = offAt(carried.value + gained);
+        nearer += after < left;
+        // What two of its errors are worth in cents, by what its own turns did there.
+        covered += after < 2.0 * std::abs(advice.error.value / advice.turns.value) * (left + after) + 1.0;
     }
     EXPECT_GE(nearer, drums - 1);
     EXPECT_GE(covered, drums * 9 / 10);
