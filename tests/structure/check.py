@@ -42,6 +42,26 @@ for path in sorted((root / "src").rglob("*")):
         elif layer == "core" and RANK[inside] > RANK[folder]:
             breach(path, number, f"core/{folder} may not include core/{inside}")
 
+# Eigen's decompositions are built once, in core/dense; and what a session needs reads none of its headers: both cost
+# minutes of compiling in every file that does.
+for path in sorted((root / "src").rglob("*.[hc]*")):
+    if path.parent.name == "dense" or path.suffix not in (".h", ".cpp"):
+        continue
+    for number, line in enumerate(path.read_text().splitlines(), 1):
+        if re.match(r"#include <Eigen/(Dense|Eigenvalues|QR|SVD)>", line):
+            breach(path, number, "decompositions come from core/dense/dense.h")
+seen, waiting = set(), [(root / "src/core/record/session.h", "")]
+while waiting:
+    path, by = waiting.pop()
+    if path in seen or not path.is_file():
+        continue
+    seen.add(path)
+    for number, line in enumerate(path.read_text().splitlines(), 1):
+        if line.startswith("#include <Eigen"):
+            breach(path, number, f"session.h reads Eigen by way of {by}")
+        if found := re.match(r'#include "(core/[^"]+)"', line):
+            waiting.append((root / "src" / found[1], str(path.relative_to(root))))
+
 sources = [str(p) for top in ("src", "tests", "bench") for p in (root / top).rglob("*") if p.suffix in (".h", ".cpp")]
 if shutil.which("clang-format"):
     run = subprocess.run(["clang-format", "--dry-run", "--Werror", "-style=file", *sources], capture_output=True, text=True, cwd=root)

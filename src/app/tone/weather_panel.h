@@ -38,7 +38,7 @@ private:
     Fields m_here{};
     Fields m_there{};
     QLabel* m_change;
-    QLabel* m_back; ///< what brings the pitches back there
+    QLabel* m_back;              ///< what brings the pitches back there
     std::vector<QLabel*> m_rows; ///< what each row is about
     Column m_soon{};
     Column m_days{};
