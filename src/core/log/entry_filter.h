@@ -22,10 +22,10 @@ inline constexpr double kDryBelow = 0.35;
 
 /// What is empty, 0 or Any lets all through.
 struct EntryFilter {
-    std::string drumId;
-    std::string toneId;
-    std::string player;
-    std::string place;
+    std::string drumId{};
+    std::string toneId{};
+    std::string player{};
+    std::string place{};
     int leastStars = 0;
     AirThen air = AirThen::Any;
     bool operator==(const EntryFilter&) const = default;
