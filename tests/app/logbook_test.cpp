@@ -352,9 +352,9 @@ TEST_F(Logbook, SeveralEntriesAreWorkedOnTogether) {
     const auto kept =
         std::find_if(entries.begin(), entries.end(), [&](const auto& e) { return e.id == other; });
     ASSERT_NE(kept, entries.end());
-    EXPECT_EQ(QLocale().toString(QDateTime::fromString(kept->savedAt, Qt::ISODate).toLocalTime(),
-                                 QStringLiteral("d MMM yyyy  hh:mm")),
-              first);
+    EXPECT_EQ(
+        QLocale().toString(QDateTime::fromSecsSinceEpoch(kept->at), QStringLiteral("d MMM yyyy  hh:mm")),
+        first);
     clickRow(7, Qt::ControlModifier);
     p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
     EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("entryDelete"))->text().contains(QLatin1Char('3')));
