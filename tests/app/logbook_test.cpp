@@ -327,7 +327,7 @@ TEST_F(Logbook, TheListIsFilteredByPlayerPlaceStarsAndWeather) {
     EXPECT_EQ(table->model()->rowCount(), 0); // and says so instead of a bare table
     p().find<QLineEdit>(QStringLiteral("logSearch"))->clear();
     p().click(QStringLiteral("logShowAll"));
-    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("logShowAll")) != nullptr);
+    EXPECT_FALSE(p().window.findChild<QPushButton*>(QStringLiteral("logShowAll"))->isVisible());
 }
 
 // Two that are selected are compared with each other; several are deleted, and had back, in one go.
