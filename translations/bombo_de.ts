@@ -11551,16 +11551,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Wenn der Kessel der Feuchte gefolgt ist.</translation>
     </message>
     <message>
-        <source>%1: every rod %2 tighter</source>
-        <translation>%1: jede Schraube %2 fester</translation>
+        <source>Taken there, it comes back to pitch with: %1. Left as it is:</source>
+        <translation>Dorthin gebracht, kommt sie zur Tonhöhe zurück mit: %1. So gelassen:</translation>
     </message>
     <message>
-        <source>%1: every rod %2 looser</source>
-        <translation>%1: jede Schraube %2 lockerer</translation>
+        <source>%1, every rod %2 tighter</source>
+        <translation>%1, jede Schraube %2 fester</translation>
     </message>
     <message>
-        <source>Leave it, or come back to pitch there. %1.</source>
-        <translation>So lassen, oder dort zur Tonhöhe zurück. %1.</translation>
+        <source>%1, every rod %2 looser</source>
+        <translation>%1, jede Schraube %2 lockerer</translation>
     </message>
 </context>
 <context>

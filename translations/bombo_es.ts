@@ -11551,16 +11551,16 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>Cuando el casco ha seguido a la humedad.</translation>
     </message>
     <message>
-        <source>%1: every rod %2 tighter</source>
-        <translation>%1: cada tornillo %2 más apretado</translation>
+        <source>Taken there, it comes back to pitch with: %1. Left as it is:</source>
+        <translation>Llevado allí, vuelve al tono con: %1. Si se deja así:</translation>
     </message>
     <message>
-        <source>%1: every rod %2 looser</source>
-        <translation>%1: cada tornillo %2 más flojo</translation>
+        <source>%1, every rod %2 tighter</source>
+        <translation>%1, cada tornillo %2 más apretado</translation>
     </message>
     <message>
-        <source>Leave it, or come back to pitch there. %1.</source>
-        <translation>Déjelo así, o vuelva al tono allí. %1.</translation>
+        <source>%1, every rod %2 looser</source>
+        <translation>%1, cada tornillo %2 más flojo</translation>
     </message>
 </context>
 <context>

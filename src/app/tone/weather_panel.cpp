@@ -77,12 +77,8 @@ WeatherPanel::WeatherPanel(QWidget* parent) : QWidget(parent) {
     m_days[0]->setToolTip(tr("Once the shell has followed the damp."));
     table->setColumnStretch(3, 1);
     grid->addLayout(table, 3, 0, 1, 5);
-    m_back = textLabel("strong");
-    m_back->setObjectName(QStringLiteral("weatherBack"));
-    m_back->setWordWrap(true);
-    grid->addWidget(m_back, 4, 0, 1, 5);
     grid->setColumnStretch(4, 1);
-    grid->setRowStretch(5, 1);
+    grid->setRowStretch(4, 1);
     for (QSpinBox* spin : {m_here.temperature, m_here.humidity, m_here.altitude})
         connect(spin, &QSpinBox::valueChanged, this, [this] {
             if (!m_showing)
@@ -110,10 +106,11 @@ void WeatherPanel::compare() {
     m_soon[0]->setText(damp ? tr("this evening") : tr("within an hour"));
     const bool slack =
         !fill(m_soon, ShellFollows::ThisEvening) || (damp && !fill(m_days, ShellFollows::AfterDays));
+    const QString back = slack ? QString() : wayBack();
     m_change->setText(slack ? tr("There a head would fall slack: it swells more than it was drawn down.")
-                            : tr("Tuned here and taken there, no rod turned:"));
-    m_back->setText(slack ? QString() : wayBack());
-    m_back->setVisible(!m_back->text().isEmpty());
+                      : back.isEmpty()
+                          ? tr("Tuned here and taken there, no rod turned:")
+                          : tr("Taken there, it comes back to pitch with: %1. Left as it is:").arg(back));
     for (QLabel* name : m_rows)
         name->setVisible(!slack);
     for (QLabel* cell : m_soon)
@@ -140,12 +137,10 @@ QString WeatherPanel::wayBack() const {
             continue;
         const QString head = side == HeadSide::Batter ? tr("batter") : tr("snare side");
         const QString amount = turnsText(Turns{std::abs(turns.value)});
-        moves << (turns.value > 0.0 ? tr("%1: every rod %2 tighter").arg(head, amount)
-                                    : tr("%1: every rod %2 looser").arg(head, amount));
+        moves << (turns.value > 0.0 ? tr("%1, every rod %2 tighter").arg(head, amount)
+                                    : tr("%1, every rod %2 looser").arg(head, amount));
     }
-    if (moves.isEmpty())
-        return {};
-    return tr("Leave it, or come back to pitch there. %1.").arg(moves.join(QStringLiteral("; ")));
+    return moves.join(QStringLiteral("; "));
 }
 
 bool WeatherPanel::fill(Column& column, ShellFollows follows) {

@@ -33,12 +33,12 @@ private:
     void compare();
     /// @return false where a head falls slack there
     bool fill(Column& column, ShellFollows follows);
+    /// What brings the pitches back there; empty where nothing needs to.
     QString wayBack() const;
 
     Fields m_here{};
     Fields m_there{};
     QLabel* m_change;
-    QLabel* m_back;              ///< what brings the pitches back there
     std::vector<QLabel*> m_rows; ///< what each row is about
     Column m_soon{};
     Column m_days{};
