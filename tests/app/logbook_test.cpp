@@ -358,6 +358,12 @@ TEST_F(Logbook, SeveralEntriesAreWorkedOnTogether) {
     clickRow(7, Qt::ControlModifier);
     p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
     EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("entryDelete"))->text().contains(QLatin1Char('3')));
+    p().click(QStringLiteral("asList")); // the picture knows one entry, and so does the button there
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("entryDelete"))->text().contains(QLatin1Char('3')));
+    p().click(QStringLiteral("asList"));
+    clickRow(2, Qt::NoModifier);
+    clickRow(5, Qt::ControlModifier);
+    clickRow(7, Qt::ControlModifier);
     const std::size_t before = p().controller.entries().size();
     p().click(QStringLiteral("entryDelete"));
     EXPECT_EQ(p().controller.entries().size(), before - 3);
@@ -378,6 +384,8 @@ TEST_F(Logbook, SeveralDeletedEntriesComeBackTogether) {
     p().click(QStringLiteral("entryRestore"));
     EXPECT_EQ(p().controller.entries().size(), before);
     EXPECT_EQ(static_cast<std::size_t>(table->model()->rowCount()), rows);
+    restart();
+    EXPECT_EQ(p().controller.entries().size(), before);
 }
 
 /// A show: every own tone once to begin with; what is changed is kept, and a second drum saves the turning.

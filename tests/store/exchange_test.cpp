@@ -143,6 +143,12 @@ TEST_F(Exchange, ReadingsGoOutRodByRod) {
         EXPECT_TRUE(cells[7].toInt() >= 1 && cells[7].toInt() <= 10);
     }
     EXPECT_TRUE(exportTo(path("no/such/folder/x.csv"), *book, std::nullopt, Exported::Readings));
+    ASSERT_TRUE(exportTo(path("readings.json"), *book, std::nullopt, Exported::Readings));
+    EXPECT_FALSE(QFile::exists(path("readings.json"))); // a table under that name would be taken for a parcel
+    const auto plan = importPlanOf(path("readings.csv"), *book); // its rows are no entries
+    ASSERT_FALSE(plan);
+    EXPECT_TRUE(plan.fault().text.contains(QStringLiteral("single readings")))
+        << plan.fault().text.toStdString();
 }
 
 TEST_F(Exchange, OneDrumAlone) {

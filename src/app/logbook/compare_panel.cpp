@@ -153,10 +153,7 @@ ComparePanel::ComparePanel(QWidget* parent) : QWidget(parent) {
     m_with->setAccessibleName(tr("Compare with"));
     m_with->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     m_with->setMinimumContentsLength(18);
-    connect(m_with, &QComboBox::activated, this, [this] {
-        m_wanted = 0;
-        compare();
-    });
+    connect(m_with, &QComboBox::activated, this, &ComparePanel::compare);
     row->addWidget(m_with, 1);
     column->addLayout(row);
     m_view = new CompareView;
@@ -171,7 +168,8 @@ void ComparePanel::show(Biography& biography, const Entry* entry, const std::vec
     m_biography = &biography;
     m_tones = tones;
     m_entry = entry != nullptr ? entry->id : 0;
-    const QVariant kept = m_with->currentData();
+    const QVariant kept = m_wanted != 0 ? QVariant::fromValue<qlonglong>(m_wanted) : m_with->currentData();
+    m_wanted = 0;
     m_with->clear();
     m_with->addItem(tr("the drum as it is now"), QVariant::fromValue<qlonglong>(0));
     const std::int64_t now = Biography::clock();
@@ -180,8 +178,7 @@ void ComparePanel::show(Biography& biography, const Entry* entry, const std::vec
         if (entry != nullptr && one->drumId == entry->drumId && one->id != entry->id)
             m_with->addItem(tr("%1: %2").arg(dayText(one->at, now), cueName(one->toneId, tones)),
                             QVariant::fromValue<qlonglong>(one->id));
-    const int wanted = m_with->findData(QVariant::fromValue<qlonglong>(m_wanted));
-    m_with->setCurrentIndex(m_wanted != 0 && wanted >= 0 ? wanted : std::max(0, m_with->findData(kept)));
+    m_with->setCurrentIndex(std::max(0, m_with->findData(kept)));
     compare();
 }
 

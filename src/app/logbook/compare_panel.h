@@ -25,7 +25,7 @@ private:
 
     Biography* m_biography = nullptr;
     std::int64_t m_entry = 0;
-    std::int64_t m_wanted = 0; ///< that is to be compared with, 0: as the box says
+    std::int64_t m_wanted = 0; ///< that is to be compared with once it is shown; 0: as the box says
     QComboBox* m_with;
     CompareView* m_view;
     QLabel* m_stars;

@@ -56,13 +56,17 @@ FilterBar::FilterBar(QWidget* parent) : QWidget(parent) {
     row->addWidget(m_all);
     row->addStretch();
     offer({});
-    connect(this, &FilterBar::changed, this, [this] { m_all->setVisible(filter() != EntryFilter{}); });
-    m_all->hide();
+    connect(this, &FilterBar::changed, this, &FilterBar::showWhetherAll);
 }
 
 void FilterBar::offer(const std::vector<Entry>& entries) {
     fill(m_player, tr("any player"), playersIn(entries));
     fill(m_place, tr("any place"), placesIn(entries));
+    showWhetherAll(); // who was chosen may be gone
+}
+
+void FilterBar::showWhetherAll() {
+    m_all->setVisible(filter() != EntryFilter{});
 }
 
 EntryFilter FilterBar::filter() const {

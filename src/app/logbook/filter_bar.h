@@ -22,6 +22,8 @@ signals:
     void changed();
 
 private:
+    void showWhetherAll();
+
     QComboBox* m_player;
     QComboBox* m_place;
     QComboBox* m_stars;

@@ -143,7 +143,7 @@ QWidget* LogbookPage::listSide() {
             });
     connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
         compareSelected();
-        m_words->countSelected(static_cast<int>(selected().size()));
+        m_words->countToDelete(static_cast<int>(inHand().size()));
     });
     return m_table;
 }
@@ -359,6 +359,7 @@ void LogbookPage::showChosen() {
     const std::optional<Entry> entry = chosen() != nullptr ? std::optional(*chosen()) : std::nullopt;
     const Entry* shown = entry ? &*entry : nullptr;
     m_words->show(shown);
+    m_words->countToDelete(static_cast<int>(inHand().size()));
     m_open->setEnabled(entry && entry->isRestorable);
     m_card->setEnabled(entry.has_value());
     m_backPanel->show(m_biography, shown, m_controller.session().drum.rods);
@@ -383,18 +384,11 @@ void LogbookPage::takeBack() {
         emit setupOpened();
 }
 
-void LogbookPage::remove(qint64 id) {
-    const std::vector<qint64> rows = selected();
-    std::vector<qint64> gone{id};
-    if (isList() && std::find(rows.begin(), rows.end(), id) != rows.end())
-        gone = rows;
+void LogbookPage::remove() {
+    std::vector<qint64> gone = inHand();
     if (!m_controller.deleteEntries(gone, true))
         return;
     m_deleted = std::move(gone);
-    sayDeleted();
-}
-
-void LogbookPage::sayDeleted() {
     m_restore->setText(tr("Have %n deleted entries back", nullptr, static_cast<int>(m_deleted.size())));
     m_restore->show();
 }
@@ -403,6 +397,11 @@ void LogbookPage::compareSelected() {
     const std::vector<qint64> rows = selected();
     if (rows.size() == 2)
         m_compare->against(rows[0] == m_chosen ? rows[1] : rows[0]);
+}
+
+std::vector<qint64> LogbookPage::inHand() const {
+    std::vector<qint64> rows = selected();
+    return isList() && rows.size() > 1 ? rows : std::vector<qint64>{m_chosen};
 }
 
 std::vector<qint64> LogbookPage::selected() const {

@@ -45,10 +45,12 @@ private:
     const Entry* chosen();
     void choose(std::int64_t id);
     void takeBack();
-    /// The entry, or all that are selected in the list.
-    void remove(qint64 id);
+    /// Deletes what is inHand().
+    void remove();
+    /// The rows that are selected in the list.
     std::vector<qint64> selected() const;
-    void sayDeleted();
+    /// What is worked on: several selected entries of the list, else the one chosen.
+    std::vector<qint64> inHand() const;
     void sayCount();
     /// Two that are selected: the one in hand against the other.
     void compareSelected();

@@ -60,7 +60,7 @@ WordsPanel::WordsPanel(QWidget* parent) : QWidget(parent) {
     auto* buttons = new QHBoxLayout;
     m_delete = secondaryButton(tr("Delete entry"));
     m_delete->setObjectName(QStringLiteral("entryDelete"));
-    connect(m_delete, &QPushButton::clicked, this, [this] { emit deleteAsked(m_id); });
+    connect(m_delete, &QPushButton::clicked, this, [this] { emit deleteAsked(); });
     m_keep = secondaryButton(tr("Keep these words"));
     m_keep->setObjectName(QStringLiteral("entryKeep"));
     connect(m_keep, &QPushButton::clicked, this, &WordsPanel::keep);
@@ -104,7 +104,7 @@ void WordsPanel::show(const Entry* shown) {
     m_keep->setEnabled(false);
 }
 
-void WordsPanel::countSelected(int entries) {
+void WordsPanel::countToDelete(int entries) {
     m_delete->setText(entries > 1 ? tr("Delete %n entries", nullptr, entries) : tr("Delete entry"));
 }
 

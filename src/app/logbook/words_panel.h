@@ -16,11 +16,11 @@ public:
     explicit WordsPanel(QWidget* parent = nullptr);
     void show(const Entry* entry);
     /// How many entries *Delete* would take.
-    void countSelected(int entries);
+    void countToDelete(int entries);
 
 signals:
     void changed(qint64 id, const bombo::EntryWords& words);
-    void deleteAsked(qint64 id);
+    void deleteAsked();
 
 private:
     EntryWords said() const;

@@ -3,6 +3,7 @@
 #include "core/record/json_values.h"
 #include "core/record/pad_json.h"
 #include "core/record/state_check.h"
+#include "core/record/tap_kind_json.h"
 
 namespace bombo {
 
@@ -35,11 +36,6 @@ BOMBO_STORED_NAMES(SnareSideLevel, {{SnareSideLevel::AsTone, "as_tone"},
 BOMBO_STORED_NAMES(HeadOrder, {{HeadOrder::SnareSideFirst, "snare_side_first"},
                                {HeadOrder::BatterFirst, "batter_first"},
                                {HeadOrder::BothAsOne, "both_as_one"}})
-BOMBO_STORED_NAMES(TapKind, {{TapKind::FingerDamped, "finger_damped"},
-                             {TapKind::Open, "open"},
-                             {TapKind::Gauge, "gauge"},
-                             {TapKind::HoopGap, "hoop_gap"},
-                             {TapKind::Feel, "feel"}})
 BOMBO_STORED_NAMES(HeadCondition, {{HeadCondition::New, "new"},
                                    {HeadCondition::FromSlack, "from_slack"},
                                    {HeadCondition::AsItStands, "as_it_stands"}})

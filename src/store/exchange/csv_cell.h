@@ -1,6 +1,8 @@
 #pragma once
+#include <QDateTime>
 #include <QRegularExpression>
 #include <QString>
+#include <optional>
 
 namespace bombo {
 
@@ -18,6 +20,15 @@ inline QString quoted(QString cell) {
 /// A figure with a point, in whatever language.
 inline QString figure(double value, int digits) {
     return QString::number(value, 'f', digits);
+}
+/// Empty where it is not known.
+template <class T> QString figure(const std::optional<T>& value, int digits) {
+    return value ? figure(value->value, digits) : QString();
+}
+
+/// @param at seconds since 1970, UTC
+inline QString when(std::int64_t at) {
+    return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate);
 }
 
 } // namespace bombo

@@ -34,9 +34,6 @@ constexpr std::array kFigures{
 constexpr std::array kTexts{Column{"player", "/player", 0, 0}, Column{"place", "/place", 0, 0},
                             Column{"note", "/note", 0, 0}};
 
-template <class T> QString cell(const std::optional<T>& value, int digits) {
-    return value ? QString::number(value->value, 'f', digits) : QString();
-}
 std::optional<Hertz> edge(const HeadFigures& head) {
     return head.left ? std::optional(head.left->edge) : std::nullopt;
 }
@@ -157,6 +154,10 @@ public:
                 return failure(InputProblem{needed,
                                             "is missing: the first row must name the columns, among them "
                                             "saved_at, drum and tone"});
+        if (columnOf("rod") >= 0 && columnOf("pitch_hz") >= 0)
+            return failure(InputProblem{"rod",
+                                        "is of a table of single readings, which only goes out: take in "
+                                        "the entries (.csv) or everything (.json)"});
         std::vector<KeptEntry> all;
         for (std::size_t row = 1; row < m_rows.size(); ++row) {
             auto entry = entryOf(row);
@@ -244,20 +245,19 @@ QString entriesCsv(const std::vector<Entry>& entries) {
         QStringList tags;
         for (const std::string& tag : f.words.tags)
             tags << QString::fromStdString(tag);
-        const QStringList cells{QDateTime::fromSecsSinceEpoch(entry.at, Qt::UTC).toString(Qt::ISODate),
+        const QStringList cells{when(entry.at),
                                 QString::fromStdString(entry.drumId),
                                 QString::fromStdString(entry.toneId),
-                                cell(edge(f.batter), 2),
-                                cell(f.batter.wanted, 2),
-                                cell(f.batter.evenTo, 1),
-                                cell(edge(f.snareSide), 2),
-                                cell(f.snareSide.wanted, 2),
-                                cell(f.strainer, 4),
-                                cell(f.ringPredicted, 3),
-                                cell(f.ringHeard, 3),
-                                cell(f.weather.temperature, 1),
-                                f.weather.humidity ? QString::number(100.0 * *f.weather.humidity, 'f', 1)
-                                                   : QString(),
+                                figure(edge(f.batter), 2),
+                                figure(f.batter.wanted, 2),
+                                figure(f.batter.evenTo, 1),
+                                figure(edge(f.snareSide), 2),
+                                figure(f.snareSide.wanted, 2),
+                                figure(f.strainer, 4),
+                                figure(f.ringPredicted, 3),
+                                figure(f.ringHeard, 3),
+                                figure(f.weather.temperature, 1),
+                                f.weather.humidity ? figure(100.0 * *f.weather.humidity, 1) : QString(),
                                 f.words.stars > 0 ? QString::number(f.words.stars) : QString(),
                                 QString::fromStdString(f.words.player),
                                 QString::fromStdString(f.words.place),

@@ -44,6 +44,10 @@ std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& boo
                                         const std::optional<std::string>& drumId, Exported what) {
     QByteArray bytes;
     if (what == Exported::Readings) {
+        if (!isTable(file))
+            return ExchangeProblem{
+                QStringLiteral("%1: readings go out as a table. Give the file a name that ends with .csv.")
+                    .arg(file)};
         const auto readings = readingsCsv(book, drumId);
         if (!readings)
             return ExchangeProblem{problemText(readings.fault())};

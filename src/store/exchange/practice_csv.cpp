@@ -4,16 +4,11 @@
 #include "core/record/hand_exercise.h"
 #include "store/exchange/csv_cell.h"
 
-#include <QDateTime>
 #include <algorithm>
 #include <cmath>
 
 namespace bombo {
 namespace {
-
-QString when(std::int64_t at) {
-    return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate);
-}
 
 QString lineOf(const EarResult& result) {
     const auto exercise = earExerciseNamed(result.exercise); // of the hands: none

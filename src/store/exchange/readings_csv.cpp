@@ -1,32 +1,10 @@
 #include "store/exchange/readings_csv.h"
 
+#include "core/record/tap_kind_json.h"
 #include "store/exchange/csv_cell.h"
-
-#include <QDateTime>
 
 namespace bombo {
 namespace {
-
-/// As a workbook stores them.
-const char* nameOf(TapKind kind) {
-    switch (kind) {
-    case TapKind::Open:
-        return "open";
-    case TapKind::Gauge:
-        return "gauge";
-    case TapKind::HoopGap:
-        return "hoop_gap";
-    case TapKind::Feel:
-        return "feel";
-    case TapKind::FingerDamped:
-        break;
-    }
-    return "finger_damped";
-}
-
-template <class T> QString known(const std::optional<T>& value, int digits) {
-    return value ? figure(value->value, digits) : QString();
-}
 
 /// The rows of one entry, one after the other.
 class Rows {
@@ -40,8 +18,8 @@ public:
                 if (const auto& reading = round.readings[rod]) {
                     const auto error = reading->standardError;
                     add({QLatin1String(head), QString::number(number + 1),
-                         QLatin1String(nameOf(round.way.kind)), QString::number(rod + 1),
-                         figure(reading->frequency.value, 3),
+                         QString::fromStdString(Json(round.way.kind).get<std::string>()),
+                         QString::number(rod + 1), figure(reading->frequency.value, 3),
                          error ? figure(errorInCents(*error, reading->frequency).value, 1) : QString(),
                          reading->gauge ? figure(*reading->gauge, 2) : QString(),
                          rod < round.rodTurns.size() ? figure(round.rodTurns[rod].value, 4) : QString(),
@@ -65,18 +43,16 @@ public:
                  figure(figures.left->error.value, 1),
                  {},
                  rod < figures.turns.size() ? figure(figures.turns[rod].value, 4) : QString(),
-                 known(weather.temperature, 1),
+                 figure(weather.temperature, 1),
                  weather.humidity ? figure(100.0 * *weather.humidity, 1) : QString()});
     }
 
 private:
     void add(const QStringList& cells) {
-        const QStringList whole =
-            QStringList{QString::number(m_entry.id),
-                        QDateTime::fromSecsSinceEpoch(m_entry.at, Qt::UTC).toString(Qt::ISODate),
-                        quoted(QString::fromStdString(m_entry.drumId)),
-                        quoted(QString::fromStdString(m_entry.toneId))} +
-            cells;
+        const QStringList whole = QStringList{QString::number(m_entry.id), when(m_entry.at),
+                                              quoted(QString::fromStdString(m_entry.drumId)),
+                                              quoted(QString::fromStdString(m_entry.toneId))} +
+                                  cells;
         m_text += whole.join(QLatin1Char(',')) + QLatin1Char('\n');
     }
 
