@@ -4330,10 +4330,6 @@ trifft hier</translation>
         <translation>Text (*.txt)</translation>
     </message>
     <message>
-        <source>%1 cannot be written: %2. Choose another place.</source>
-        <translation>%1 kann nicht geschrieben werden: %2. Wählen Sie einen anderen Ort.</translation>
-    </message>
-    <message>
         <source>The report was written to %1. It holds no sound and no names; read it before you send it.</source>
         <translation>Der Bericht wurde nach %1 geschrieben. Er enthält weder Klang noch Namen; lesen Sie ihn, bevor Sie ihn senden.</translation>
     </message>
@@ -4383,6 +4379,13 @@ trifft hier</translation>
     <message>
         <source>Ring time</source>
         <translation>Ausklangzeit</translation>
+    </message>
+</context>
+<context>
+    <name>SaveFile</name>
+    <message>
+        <source>%1 cannot be written: %2. Choose another folder.</source>
+        <translation>%1 lässt sich nicht schreiben: %2. Wählen Sie einen anderen Ordner.</translation>
     </message>
 </context>
 <context>
@@ -7461,6 +7464,34 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <source>Since the last entry, if nobody turned a rod: %1.</source>
         <translation>Seit dem letzten Eintrag, wenn niemand schraubte: %1.</translation>
     </message>
+    <message>
+        <source>%1: look at the %2, %3</source>
+        <translation>%1: %2 ansehen, %3</translation>
+    </message>
+    <message>
+        <source>%1. At the pace of your shows it is due between %2 and %3.</source>
+        <translation>%1. So oft, wie Sie auftreten, ist es zwischen dem %2 und dem %3 fällig.</translation>
+    </message>
+    <message>
+        <source>Save for a calendar…</source>
+        <translation>Für einen Kalender speichern…</translation>
+    </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Für einen Kalender speichern</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Kalender (*.ics)</translation>
+    </message>
+    <message>
+        <source>What is due was written to %1; open it with your calendar.</source>
+        <translation>Was fällig ist, wurde in %1 geschrieben; öffnen Sie es mit Ihrem Kalender.</translation>
+    </message>
+    <message>
+        <source>Once four shows are in the logbook and something is due within %1 of them</source>
+        <translation>Sobald vier Auftritte im Logbuch stehen und etwas binnen %1 Auftritten fällig ist</translation>
+    </message>
 </context>
 <context>
     <name>bombo::Ear</name>
@@ -10294,10 +10325,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>No reminder</source>
         <translation>Keine Erinnerung</translation>
     </message>
-    <message>
-        <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation>%1 lässt sich nicht schreiben: %2. Wählen Sie einen anderen Ordner.</translation>
-    </message>
 </context>
 <context>
     <name>bombo::RoundTools</name>
@@ -11313,6 +11340,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
         <translation>Keine Antwort: %1, Knopf bei %2. Lockerer, oder ein festeres Resonanzfell, antwortet eher.</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
+        <translation>Klang (*.wav *.flac *.ogg *.aiff);;Alle Dateien (*)</translation>
     </message>
 </context>
 <context>

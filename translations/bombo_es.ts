@@ -4330,10 +4330,6 @@ la baqueta</translation>
         <translation>Texto (*.txt)</translation>
     </message>
     <message>
-        <source>%1 cannot be written: %2. Choose another place.</source>
-        <translation>No se puede escribir %1: %2. Elija otro lugar.</translation>
-    </message>
-    <message>
         <source>The report was written to %1. It holds no sound and no names; read it before you send it.</source>
         <translation>El informe se escribió en %1. No contiene sonido ni nombres; léalo antes de enviarlo.</translation>
     </message>
@@ -4383,6 +4379,13 @@ la baqueta</translation>
     <message>
         <source>Ring time</source>
         <translation>Tiempo de resonancia</translation>
+    </message>
+</context>
+<context>
+    <name>SaveFile</name>
+    <message>
+        <source>%1 cannot be written: %2. Choose another folder.</source>
+        <translation>%1 no se puede escribir: %2. Elija otra carpeta.</translation>
     </message>
 </context>
 <context>
@@ -7461,6 +7464,34 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <source>Since the last entry, if nobody turned a rod: %1.</source>
         <translation>Desde la última entrada, si nadie giró un tornillo: %1.</translation>
     </message>
+    <message>
+        <source>%1: look at the %2, %3</source>
+        <translation>%1: revise %2, %3</translation>
+    </message>
+    <message>
+        <source>%1. At the pace of your shows it is due between %2 and %3.</source>
+        <translation>%1. Al ritmo de sus funciones tocará entre el %2 y el %3.</translation>
+    </message>
+    <message>
+        <source>Save for a calendar…</source>
+        <translation>Guardar para un calendario…</translation>
+    </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Guardar para un calendario</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Calendario (*.ics)</translation>
+    </message>
+    <message>
+        <source>What is due was written to %1; open it with your calendar.</source>
+        <translation>Lo que toca cambiar se escribió en %1; ábralo con su calendario.</translation>
+    </message>
+    <message>
+        <source>Once four shows are in the logbook and something is due within %1 of them</source>
+        <translation>Cuando haya cuatro funciones en el diario y algo toque en menos de %1</translation>
+    </message>
 </context>
 <context>
     <name>bombo::Ear</name>
@@ -10294,10 +10325,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>No reminder</source>
         <translation>Sin aviso</translation>
     </message>
-    <message>
-        <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation>%1 no se puede escribir: %2. Elija otra carpeta.</translation>
-    </message>
 </context>
 <context>
     <name>bombo::RoundTools</name>
@@ -11313,6 +11340,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>No answer: %1, knob at %2. Looser, or a tighter snare side, answers sooner.</source>
         <translation>Sin respuesta: %1, perilla en %2. Más floja, o un bordonero más tenso, responde antes.</translation>
+    </message>
+    <message>
+        <source>Sound (*.wav *.flac *.ogg *.aiff);;All files (*)</source>
+        <translation>Sonido (*.wav *.flac *.ogg *.aiff);;Todos los archivos (*)</translation>
     </message>
 </context>
 <context>

@@ -34,6 +34,7 @@ const QString kRoom = QStringLiteral("practice/room");
 const QString kFarMicrophone = QStringLiteral("practice/far_microphone");
 const QString kPracticeMicrophone = QStringLiteral("practice/microphone");
 const QString kLeftHanded = QStringLiteral("hands/left");
+const QString kFolders = QStringLiteral("folders/");
 const QString kGuide = QStringLiteral("view/guide");
 const QString kGoOnKey = QStringLiteral("hands/go_on_key");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
@@ -239,6 +240,12 @@ std::optional<bool> Settings::guide() const {
 }
 void Settings::setGuide(bool on) {
     m_store.setValue(kGuide, on);
+}
+QString Settings::folderOf(const QString& kind) const {
+    return m_store.value(kFolders + kind).toString();
+}
+void Settings::setFolderOf(const QString& kind, const QString& folder) {
+    m_store.setValue(kFolders + kind, folder);
 }
 QByteArray Settings::windowGeometry() const {
     return m_store.value(kGeometry).toByteArray();

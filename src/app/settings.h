@@ -76,6 +76,8 @@ public:
     /// Whether the line for a first job walks along; empty: nobody has begun yet.
     std::optional<bool> guide() const;
     void setGuide(bool on);
+    QString folderOf(const QString& kind) const; ///< where the last file of a kind was; empty: none was yet
+    void setFolderOf(const QString& kind, const QString& folder);
     QByteArray windowGeometry() const;
     void setWindowGeometry(const QByteArray& geometry);
 

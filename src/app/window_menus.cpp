@@ -1,6 +1,7 @@
 /// The menus of the main window, and what in them is chosen once for all.
 #include "app/main_window.h"
 
+#include "app/files/file_questions.h"
 #include "app/help/help_window.h"
 #include "app/help/report.h"
 #include "app/help/what_is_this.h"
@@ -16,7 +17,6 @@
 
 #include <QActionGroup>
 #include <QApplication>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenuBar>
@@ -28,21 +28,23 @@ void MainWindow::fillMenus() {
     const QString filter = tr("Bombo workbooks (*.bombo);;All files (*)");
     QMenu* workbook = menuBar()->addMenu(tr("&Workbook"));
     workbook->addAction(tr("&New…"), QKeySequence::New, this, [this, filter] {
-        QString path = QFileDialog::getSaveFileName(this, tr("New workbook"), {}, filter);
+        QString path =
+            askWhereToSave(m_controller.settings(), FileKind::Workbook, this, tr("New workbook"), {}, filter);
         if (!path.isEmpty() && QFileInfo(path).suffix().isEmpty())
             path += QStringLiteral(".bombo");
         if (!path.isEmpty())
             m_controller.newWorkbook(path);
     });
     workbook->addAction(tr("&Open…"), QKeySequence::Open, this, [this, filter] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Open a workbook"), {}, filter);
+        const QString path =
+            askWhichFile(m_controller.settings(), FileKind::Workbook, this, tr("Open a workbook"), filter);
         if (!path.isEmpty())
             m_controller.openWorkbook(path);
     });
     workbook->addAction(tr("Open the &demo"), this, [this] { m_controller.openDemo(); });
     workbook->addAction(tr("Save a &copy…"), QKeySequence::SaveAs, this, [this, filter] {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Save a copy"), {}, filter, nullptr,
-                                                          QFileDialog::DontConfirmOverwrite);
+        const QString path =
+            askWhereToSave(m_controller.settings(), FileKind::Workbook, this, tr("Save a copy"), {}, filter);
         if (!path.isEmpty())
             m_controller.saveCopy(path);
     });

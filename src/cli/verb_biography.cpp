@@ -155,9 +155,12 @@ const char* reasonName(DueBecause because) {
     return "not_known";
 }
 
-Json lifeJson(const PartLife& life) {
+Json lifeJson(const PartLife& life, std::span<const Play> plays, std::int64_t now) {
+    const auto days = daysUntilDue(life, plays, now);
     return {{"shows_low", life.low},
             {"shows_high", life.high},
+            {"days_low", days ? Json(days->low) : Json()},
+            {"days_high", days ? Json(days->high) : Json()},
             {"shows_played", life.shows},
             {"hours", life.hours},
             {"because", reasonName(life.because)},
@@ -254,9 +257,9 @@ Answer driftOf(const std::string& workbook, const std::string& drum, std::int64_
         out[sideKey(side)] = head;
     }
     const auto plays = playsOf(own);
-    out["due"] = {{"batter", lifeJson(lifeOf(session->drum, Part::Batter, own, plays, now))},
-                  {"snare_side", lifeJson(lifeOf(session->drum, Part::SnareSide, own, plays, now))},
-                  {"wires", lifeJson(lifeOf(session->drum, Part::Wires, own, plays, now))}};
+    for (const auto& [name, part] :
+         {std::pair{"batter", Part::Batter}, {"snare_side", Part::SnareSide}, {"wires", Part::Wires}})
+        out["due"][name] = lifeJson(lifeOf(session->drum, part, own, plays, now), plays, now);
     return out;
 }
 

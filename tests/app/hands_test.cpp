@@ -5,6 +5,8 @@
 #include "app/listening/ear.h"
 #include "app/practice/practice_page.h"
 #include "driver.h"
+
+#include "app/files/file_questions.h"
 #include "store/demo.h"
 #include "store/exchange/practice_csv.h"
 
@@ -13,6 +15,7 @@
 #include <QFile>
 #include <QFileDialog>
 #include <QLabel>
+#include <QStandardPaths>
 #include <QTabBar>
 
 namespace bombo {
@@ -168,6 +171,35 @@ TEST_F(Hands, WhatWasPractisedGoesOutAsATable) {
         << lines[2].toStdString();
     EXPECT_EQ(lines[2].count(QLatin1Char(',')), columns + 1); // one within the quotes
     EXPECT_TRUE(practiceCsv({}).startsWith(QStringLiteral("date,"))) << "nothing practised: the head alone";
+}
+
+TEST_F(Hands, ADialogBeginsInTheFolderWhereTheLastFileOfItsKindWent) {
+    p().click(QStringLiteral("practice"));
+    QString began;
+    const auto saveIn = [&](const QString& path) {
+        testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+            began = dialog.directory().absolutePath();
+            if (!path.isEmpty())
+                dialog.selectFile(path);
+            QMetaObject::invokeMethod(&dialog, path.isEmpty() ? "reject" : "accept");
+        });
+        p().click(QStringLiteral("practiceTable"));
+    };
+    QDir(p().path({})).mkdir(QStringLiteral("tables"));
+    const QString tables = QDir(p().path(QStringLiteral("tables"))).absolutePath();
+    saveIn(tables + QStringLiteral("/mine.csv"));
+    EXPECT_NE(began, tables);
+    EXPECT_TRUE(QFile::exists(tables + QStringLiteral("/mine.csv")));
+    saveIn({}); // given up
+    EXPECT_EQ(began, tables);
+    Settings afterRestart(p().path(QStringLiteral("settings.ini")));
+    EXPECT_EQ(folderFor(afterRestart, FileKind::Table), tables);
+    EXPECT_NE(folderFor(afterRestart, FileKind::Workbook), tables) << "every kind has its own";
+    ASSERT_TRUE(QDir(tables).removeRecursively());
+    EXPECT_EQ(folderFor(afterRestart, FileKind::Table),
+              QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation));
+    saveIn({});
+    EXPECT_NE(began, tables) << "it is gone";
 }
 
 } // namespace hands_test

@@ -265,6 +265,45 @@ TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
     EXPECT_TRUE(QFile::exists(other));
 }
 
+/// What wears as events with an alarm: one a part that has a day, never in the past, each with its reason.
+TEST_F(Logbook, WhatIsDueGoesOutToACalendar) {
+    p().click(QStringLiteral("logbook"));
+    const QString path = p().path(QStringLiteral("due.ics"));
+    testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+        dialog.selectFile(path);
+        QMetaObject::invokeMethod(&dialog, "accept");
+    });
+    p().click(QStringLiteral("dueCalendar"));
+    QFile file(path);
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    QByteArray text = file.readAll();
+    text.replace("\r\n ", ""); // unfolded
+    EXPECT_TRUE(text.startsWith("BEGIN:VCALENDAR\r\n"));
+    EXPECT_TRUE(text.endsWith("END:VCALENDAR\r\n"));
+    QStringList parts;
+    QSet<QByteArray> ids;
+    for (const QByteArray& line : text.split('\n')) {
+        if (line.startsWith("SUMMARY:"))
+            parts << QString::fromUtf8(line.mid(8).trimmed());
+        if (line.startsWith("UID:"))
+            ids << line;
+        if (line.startsWith("DTSTART:")) {
+            const auto at = QDateTime::fromString(QString::fromLatin1(line.mid(8, 15)),
+                                                  QStringLiteral("yyyyMMdd'T'HHmmss"));
+            EXPECT_GT(at, QDateTime::currentDateTimeUtc().addSecs(-3600)) << line.toStdString();
+        }
+    }
+    ASSERT_FALSE(parts.isEmpty());
+    EXPECT_EQ(text.count("BEGIN:VEVENT"), parts.size());
+    EXPECT_EQ(text.count("BEGIN:VALARM"), parts.size());
+    EXPECT_EQ(ids.size(), parts.size());
+    EXPECT_TRUE(parts[0].startsWith(QString::fromStdString(session().drum.name) +
+                                    QStringLiteral(": look at the batter head\\, ")))
+        << parts[0].toStdString();
+    EXPECT_TRUE(text.contains("DESCRIPTION:rings ")) << text.toStdString();
+    EXPECT_TRUE(p().window.noticeBar()->text().contains(path));
+}
+
 TEST_F(Logbook, TheListIsSearchedSortedAndFiltered) {
     p().click(QStringLiteral("logbook"));
     p().click(QStringLiteral("asList"));

@@ -309,6 +309,7 @@ TEST_F(Cli, TheLogbookGoesBackComparesAndTellsDrift) {
     const Json drift = log({QStringLiteral("drift"), QStringLiteral("Plover")}).json();
     EXPECT_GT(drift["batter"]["moved"].size(), 10U);
     EXPECT_EQ(drift["due"]["batter"]["because"], "rings_longer");
+    EXPECT_GT(drift["due"]["batter"]["days_high"], drift["due"]["batter"]["days_low"]);
     for (const Json& moved : drift["batter"]["moved"]) {
         double sum = 0.0;
         for (const char* part : {"weather", "settled", "backed_off", "unexplained"})

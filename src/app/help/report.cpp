@@ -1,17 +1,16 @@
 #include "app/help/report.h"
 
+#include "app/files/file_questions.h"
+#include "app/files/save_file.h"
 #include "app/theme/scale.h"
 
 #include <QAudioDevice>
 #include <QDateTime>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QLocale>
 #include <QMediaDevices>
-#include <QSaveFile>
 #include <QScreen>
-#include <QStandardPaths>
 #include <QSysInfo>
 
 namespace bombo {
@@ -96,17 +95,12 @@ QString reportText(SessionController& controller) {
 
 void saveReport(SessionController& controller, QWidget* parent) {
     const QString file =
-        QFileDialog::getSaveFileName(parent, ReportText::tr("Save a report"),
-                                     QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation) +
-                                         QStringLiteral("/bombo-report.txt"),
-                                     ReportText::tr("Text (*.txt)"));
+        askWhereToSave(controller.settings(), FileKind::Report, parent, ReportText::tr("Save a report"),
+                       QStringLiteral("bombo-report.txt"), ReportText::tr("Text (*.txt)"));
     if (file.isEmpty())
         return;
-    QSaveFile out(file);
-    const QByteArray text = reportText(controller).toUtf8();
-    if (!out.open(QIODevice::WriteOnly) || out.write(text) != text.size() || !out.commit())
-        return controller.tell(
-            ReportText::tr("%1 cannot be written: %2. Choose another place.").arg(file, out.errorString()));
+    if (!saveFile(controller, file, reportText(controller).toUtf8()))
+        return;
     controller.say(
         ReportText::tr(
             "The report was written to %1. It holds no sound and no names; read it before you send it.")

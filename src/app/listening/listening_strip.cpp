@@ -1,4 +1,6 @@
 #include "app/listening/listening_strip.h"
+
+#include "app/files/file_questions.h"
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
 #include "app/practice/practice_player.h"
@@ -10,7 +12,6 @@
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
 
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QVBoxLayout>
@@ -214,8 +215,8 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
 }
 
 void ListeningStrip::askForFiles() {
-    const QStringList paths = QFileDialog::getOpenFileNames(
-        this, tr("Edge taps"), {}, tr("Sound (*.wav *.flac *.ogg *.aiff);;All files (*)"));
+    const QStringList paths = askWhichFiles(m_controller.settings(), FileKind::Sound, this, tr("Edge taps"),
+                                            tr("Sound (*.wav *.flac *.ogg *.aiff);;All files (*)"));
     m_controller.ear().openSoundFiles(paths);
 }
 

@@ -235,9 +235,8 @@ QString horizonText(const PartLife& life) {
         return BackText::tr("not known");
     if (life.isDue())
         return BackText::tr("due now");
-    constexpr double foreseen = 50.0; // shows; beyond that a figure says nothing
-    if (life.low >= foreseen)
-        return BackText::tr("more than %1 shows").arg(number(foreseen, 0));
+    if (life.low >= kShowsForeseen)
+        return BackText::tr("more than %1 shows").arg(number(kShowsForeseen, 0));
     const long low = std::lround(std::floor(life.low));
     const long high = std::lround(std::ceil(life.high));
     if (low == high)

@@ -26,6 +26,8 @@ QString backSureness(const BackTo& plan);
 QString sameAsName(SameAs same);
 
 QString partName(Part part);
+/// Shows; beyond them a figure says nothing.
+inline constexpr double kShowsForeseen = 50.0;
 /// "3 to 5 more shows", "due now".
 QString horizonText(const PartLife& life);
 QString lifeReason(const PartLife& life);

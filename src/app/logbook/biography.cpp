@@ -90,6 +90,10 @@ PartLife Biography::life(Part part) {
     return lifeOf(session().drum, part, own(), playsOf(own()), clock());
 }
 
+std::optional<DueDays> Biography::dueDays(const PartLife& life) {
+    return daysUntilDue(life, playsOf(own()), clock());
+}
+
 std::optional<Expected> Biography::expectedNow(HeadSide side) {
     return bombo::expectedNow(m_controller.reckoned(), side, own(), clock());
 }

@@ -25,6 +25,7 @@ public:
     /// What moved it since its newest entry, where this session found it untouched.
     std::optional<Moved> movedSince(HeadSide side);
     PartLife life(Part part);
+    std::optional<DueDays> dueDays(const PartLife& life);
     /// What to expect of a head now, in the weather of the session; empty where the logbook has not heard it.
     std::optional<Expected> expectedNow(HeadSide side);
     /// The drum as this session has it, as an entry.

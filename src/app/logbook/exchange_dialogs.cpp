@@ -1,12 +1,12 @@
 #include "app/logbook/exchange_dialogs.h"
 
+#include "app/files/file_questions.h"
+
 #include "store/exchange/exchange.h"
 
 #include <QCoreApplication>
-#include <QFileDialog>
 #include <QMessageBox>
 #include <QPushButton>
-#include <QStandardPaths>
 
 namespace bombo {
 namespace {
@@ -14,10 +14,6 @@ namespace {
 struct ExchangeText {
     Q_DECLARE_TR_FUNCTIONS(Exchange)
 };
-
-QString documents() {
-    return QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation);
-}
 
 /// The first few, and how many more.
 QString few(const QStringList& lines) {
@@ -37,8 +33,8 @@ void exportLogbook(SessionController& controller, QWidget* parent) {
         QStringLiteral(";;") + readings;
     QString kind;
     const QString file =
-        QFileDialog::getSaveFileName(parent, ExchangeText::tr("Export the logbook"),
-                                     documents() + QStringLiteral("/logbook.json"), kinds, &kind);
+        askWhereToSave(controller.settings(), FileKind::Logbook, parent,
+                       ExchangeText::tr("Export the logbook"), QStringLiteral("logbook.json"), kinds, &kind);
     if (file.isEmpty())
         return;
     if (const auto problem = exportTo(file, *controller.workbook(), std::nullopt,
@@ -49,8 +45,8 @@ void exportLogbook(SessionController& controller, QWidget* parent) {
 
 void importLogbook(SessionController& controller, QWidget* parent) {
     const QString file =
-        QFileDialog::getOpenFileName(parent, ExchangeText::tr("Take in a logbook"), documents(),
-                                     ExchangeText::tr("Logbooks and tables (*.json *.csv);;All files (*)"));
+        askWhichFile(controller.settings(), FileKind::Logbook, parent, ExchangeText::tr("Take in a logbook"),
+                     ExchangeText::tr("Logbooks and tables (*.json *.csv);;All files (*)"));
     if (!file.isEmpty())
         importFile(file, controller, parent);
 }

@@ -221,7 +221,7 @@ QWidget* LogbookPage::lowerSide() {
 
     auto* side = new QVBoxLayout;
     side->setSpacing(10);
-    m_due = new DuePanel;
+    m_due = new DuePanel(m_controller);
     side->addWidget(m_due, 1);
     m_back = primaryButton();
     m_back->setText(tr("Take me back"));

@@ -1,5 +1,7 @@
 #include "app/practice/practice_page.h"
 
+#include "app/files/file_questions.h"
+#include "app/files/save_file.h"
 #include "app/listening/ear.h"
 #include "app/listening/sound_output.h"
 #include "app/practice/ears_words.h"
@@ -8,10 +10,8 @@
 #include "app/theme/choice_button.h"
 #include "app/theme/choices.h"
 #include "core/practice/ear_recording.h"
-#include "store/exchange/exchange.h"
 #include "store/exchange/practice_csv.h"
 
-#include <QFileDialog>
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -308,13 +308,12 @@ void PracticePage::beginTom() {
 }
 
 void PracticePage::saveTable() {
-    const QString file = QFileDialog::getSaveFileName(
-        this, tr("Save what was practised"), QStringLiteral("practice.csv"), tr("For a spreadsheet (*.csv)"));
+    const QString file =
+        askWhereToSave(m_controller.settings(), FileKind::Table, this, tr("Save what was practised"),
+                       QStringLiteral("practice.csv"), tr("For a spreadsheet (*.csv)"));
     if (file.isEmpty())
         return;
-    if (const auto problem = writeFile(file, practiceCsv(m_controller.session()).toUtf8()))
-        m_controller.tell(problem->text);
-    else
+    if (saveFile(m_controller, file, practiceCsv(m_controller.session()).toUtf8()))
         m_controller.say(tr("What was practised was written to %1.").arg(file));
 }
 

@@ -1,4 +1,6 @@
 #include "app/proof/blind_panel.h"
+
+#include "app/files/file_questions.h"
 #include "app/listening/ear.h"
 #include "app/listening/sound_output.h"
 
@@ -6,7 +8,6 @@
 #include "core/preview/level_match.h"
 #include "store/sound_file.h"
 
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QGridLayout>
 #include <QRandomGenerator>
@@ -86,8 +87,9 @@ void BlindPanel::keep(Take take) {
 }
 
 void BlindPanel::saveSounds() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the strokes before and after"),
-                                                tr("stroke.wav"), tr("Sound (*.wav)"));
+    QString path =
+        askWhereToSave(m_controller.settings(), FileKind::Sound, this,
+                       tr("Save the strokes before and after"), tr("stroke.wav"), tr("Sound (*.wav)"));
     if (path.isEmpty())
         return;
     if (path.endsWith(QStringLiteral(".wav"), Qt::CaseInsensitive))

@@ -1,8 +1,8 @@
 #include "app/proof/setup_card.h"
 
+#include "app/files/file_questions.h"
 #include "app/proof/proof_sheet.h"
 
-#include <QFileDialog>
 #include <QPdfWriter>
 #include <QSaveFile>
 
@@ -35,9 +35,9 @@ void askForSetupCard(SessionController& controller, const SheetContent& content,
     QString name = content.title;
     for (const QChar bad : {QLatin1Char(':'), QLatin1Char('/')})
         name.replace(bad, QLatin1Char(','));
-    const QString path =
-        QFileDialog::getSaveFileName(parent, SetupCardText::tr("Save the setup card"),
-                                     name + QLatin1String(".pdf"), SetupCardText::tr("PDF (*.pdf)"));
+    const QString path = askWhereToSave(controller.settings(), FileKind::Card, parent,
+                                        SetupCardText::tr("Save the setup card"),
+                                        name + QLatin1String(".pdf"), SetupCardText::tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         saveSetupCard(controller, content, path);
 }

@@ -47,17 +47,27 @@ QString reminderText(const Reminder& reminder, const QString& drum) {
         .arg(drum);
 }
 
-QByteArray calendarFile(const Reminder& reminder, const QString& drum, const QDateTime& made) {
-    const QDateTime due = QDateTime::fromSecsSinceEpoch(reminder.due);
-    const QByteArray summary = escaped(reminderText(reminder, drum));
+QByteArray calendarFile(const std::vector<CalendarEvent>& events, const QDateTime& made) {
     QByteArray file;
-    for (const QByteArray& line : std::initializer_list<QByteArray>{
-             "BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Bombo//Reminder//EN", "BEGIN:VEVENT",
-             "UID:" + QByteArray::number(static_cast<qlonglong>(reminder.due)) + "-" + utc(made) + "@bombo",
-             "DTSTAMP:" + utc(made), "DTSTART:" + utc(due), "DURATION:PT15M", "SUMMARY:" + summary,
-             "BEGIN:VALARM", "ACTION:DISPLAY", "TRIGGER:PT0S", "DESCRIPTION:" + summary, "END:VALARM",
-             "END:VEVENT", "END:VCALENDAR"})
-        file += folded(line);
+    const auto write = [&](std::initializer_list<QByteArray> lines) {
+        for (const QByteArray& line : lines)
+            file += folded(line);
+    };
+    write({"BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Bombo//Reminder//EN"});
+    int count = 0;
+    for (const CalendarEvent& event : events) {
+        const QByteArray summary = escaped(event.summary);
+        write({"BEGIN:VEVENT",
+               "UID:" + QByteArray::number(static_cast<qlonglong>(event.at)) + "-" +
+                   QByteArray::number(++count) + "-" + utc(made) + "@bombo",
+               "DTSTAMP:" + utc(made), "DTSTART:" + utc(QDateTime::fromSecsSinceEpoch(event.at)),
+               "DURATION:PT15M", "SUMMARY:" + summary});
+        if (!event.about.isEmpty())
+            write({"DESCRIPTION:" + escaped(event.about)});
+        write({"BEGIN:VALARM", "ACTION:DISPLAY", "TRIGGER:PT0S", "DESCRIPTION:" + summary, "END:VALARM",
+               "END:VEVENT"});
+    }
+    write({"END:VCALENDAR"});
     return file;
 }
 

@@ -1,15 +1,22 @@
 #pragma once
-/// A reminder as a calendar file that other programs and telephones read.
+/// What is to be remembered as a calendar file that other programs and telephones read.
 #include "core/record/session.h"
 
 #include <QDateTime>
 #include <QString>
+#include <vector>
 
 namespace bombo {
 
-/// One event of a quarter of an hour with an alarm at its start. Source: RFC 5545.
+struct CalendarEvent {
+    std::int64_t at = 0; ///< seconds since 1970, UTC
+    QString summary;
+    QString about; ///< in sentences; may be empty
+};
+
+/// Events of a quarter of an hour with an alarm at their start. Source: RFC 5545.
 /// @param made when the file is written
-QByteArray calendarFile(const Reminder& reminder, const QString& drum, const QDateTime& made);
+QByteArray calendarFile(const std::vector<CalendarEvent>& events, const QDateTime& made);
 
 /// What the reminder is about: "Plover: the new head has rested; tap it once more".
 QString reminderText(const Reminder& reminder, const QString& drum);

@@ -1,12 +1,12 @@
 #include "app/reminder/reminder_dialog.h"
 
+#include "app/files/file_questions.h"
+#include "app/files/save_file.h"
 #include "app/reminder/calendar_file.h"
 #include "app/theme/choices.h"
 #include "app/theme/parts.h"
 
-#include <QFileDialog>
 #include <QHBoxLayout>
-#include <QSaveFile>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -54,8 +54,9 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     auto* calendar = secondaryButton(tr("Save for a calendar\u2026"));
     calendar->setObjectName(QStringLiteral("calendar"));
     connect(calendar, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getSaveFileName(
-            this, tr("Save for a calendar"), QStringLiteral("bombo.ics"), tr("Calendar (*.ics)"));
+        const QString path =
+            askWhereToSave(m_controller.settings(), FileKind::Calendar, this, tr("Save for a calendar"),
+                           QStringLiteral("bombo.ics"), tr("Calendar (*.ics)"));
         if (!path.isEmpty())
             saveCalendar(path);
     });
@@ -86,16 +87,11 @@ Reminder ReminderDialog::chosen() const {
 }
 
 bool ReminderDialog::saveCalendar(const QString& path) {
-    QSaveFile file(path);
-    const QByteArray text = calendarFile(chosen(), QString::fromStdString(m_controller.session().drum.name),
-                                         QDateTime::currentDateTimeUtc());
-    // commit alone does not notice that the last of it found no room
-    if (file.open(QIODevice::WriteOnly) && file.write(text) == text.size() && file.flush() && file.commit())
-        return true;
-    emit m_controller.notice(
-        {Notice::Kind::Problem,
-         tr("%1 cannot be written: %2. Choose another folder.").arg(path, file.errorString())});
-    return false;
+    const Reminder reminder = chosen();
+    const QString drum = QString::fromStdString(m_controller.session().drum.name);
+    return saveFile(
+        m_controller, path,
+        calendarFile({{reminder.due, reminderText(reminder, drum), {}}}, QDateTime::currentDateTimeUtc()));
 }
 
 } // namespace bombo

@@ -1,5 +1,6 @@
 #include "app/start/start_page.h"
 
+#include "app/files/file_questions.h"
 #include "app/language/language.h"
 #include "app/session/wording.h"
 #include "app/start/start_picture.h"
@@ -7,7 +8,6 @@
 
 #include <QDir>
 #include <QDragEnterEvent>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QKeyEvent>
 #include <QMimeData>
@@ -146,8 +146,8 @@ void StartPage::goToMine() {
 }
 
 void StartPage::openFile() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open a workbook"), {},
-                                                      tr("Bombo workbooks (*.bombo);;All files (*)"));
+    const QString path = askWhichFile(m_controller.settings(), FileKind::Workbook, this,
+                                      tr("Open a workbook"), tr("Bombo workbooks (*.bombo);;All files (*)"));
     if (!path.isEmpty())
         m_controller.openWorkbook(path);
 }

@@ -1,4 +1,6 @@
 #include "app/tone/tone_list.h"
+
+#include "app/files/file_questions.h"
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
 
@@ -8,7 +10,6 @@
 #include "core/reading/hits_together.h"
 #include "core/record/session_sound.h"
 
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QVBoxLayout>
 
@@ -106,8 +107,8 @@ void ToneList::refresh() {
 }
 
 void ToneList::openRecording() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("A recorded hit"), {},
-                                                      tr("Sound (*.wav *.flac);;All files (*)"));
+    const QString path = askWhichFile(m_controller.settings(), FileKind::Sound, this, tr("A recorded hit"),
+                                      tr("Sound (*.wav *.flac);;All files (*)"));
     if (!path.isEmpty())
         m_controller.ear().readHits(path);
 }

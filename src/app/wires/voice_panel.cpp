@@ -1,11 +1,12 @@
 #include "app/wires/voice_panel.h"
+
+#include "app/files/file_questions.h"
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
@@ -40,8 +41,10 @@ void VoicePanel::hear(bool leverOn) {
         m_controller.ear().hearVoice(leverOn);
         return;
     }
-    const QString path = QFileDialog::getOpenFileName(this, leverOn ? tr("The hum with the lever on")
-                                                                    : tr("The hum with the lever off"));
+    const QString path =
+        askWhichFile(m_controller.settings(), FileKind::Sound, this,
+                     leverOn ? tr("The hum with the lever on") : tr("The hum with the lever off"),
+                     tr("Sound (*.wav *.flac *.ogg *.aiff);;All files (*)"));
     if (!path.isEmpty())
         m_controller.ear().hearVoiceFile(leverOn, path);
 }

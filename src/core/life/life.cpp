@@ -205,4 +205,34 @@ PartLife lifeOf(const Drum& drum, Part part, std::span<const Entry> entries, std
     return life;
 }
 
+std::optional<DueDays> daysUntilDue(const PartLife& life, std::span<const Play> plays, std::int64_t now) {
+    if (life.because == DueBecause::NotKnown || plays.size() < 4 || now < plays.back().at)
+        return std::nullopt;
+    if (life.isDue())
+        return DueDays{};
+    const auto pace = plays.last(std::min(kPaceShows, plays.size()));
+    const auto gaps = static_cast<double>(pace.size() - 1);
+    const double middle = static_cast<double>(pace.back().at - pace.front().at) / gaps;
+    if (middle <= 0.0)
+        return std::nullopt;
+    // How unlike the gaps are, against their middle; a few say little of it, hence four of a gap that comes
+    // by chance.
+    double squares = 4.0;
+    for (std::size_t i = 1; i < pace.size(); ++i) {
+        const double off = static_cast<double>(pace[i].at - pace[i - 1].at) / middle - 1.0;
+        squares += off * off;
+    }
+    const double unlike = squares / (gaps + 4.0);
+    // The night that has not come yet counts: after a long pause the pace is slower.
+    const double gap = static_cast<double>(now - pace.front().at) / gaps / kSecondsADay;
+    // A sum of so many gaps, at a middle gap known from so many; wider, for sums of few lean to one side and
+    // nights come in bunches (tests/core/life: chance, weekends and tours).
+    constexpr double wider = 1.25;
+    const auto after = [&](double shows, double sign) {
+        const double counted = std::max(1.0, shows);
+        return counted * gap * std::exp(sign * wider * std::sqrt(unlike * (1.0 / gaps + 1.0 / counted)));
+    };
+    return DueDays{after(life.low, -1.0), after(life.high, 1.0)};
+}
+
 } // namespace bombo

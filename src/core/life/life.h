@@ -2,6 +2,7 @@
 /// How worn heads and wires are, and for how many more shows they are good; each with its reason.
 #include "core/log/entry.h"
 
+#include <optional>
 #include <span>
 
 namespace bombo {
@@ -46,5 +47,18 @@ inline constexpr Turns kWornSlack{1.0};   ///< of the wires
 /// @param entries of one drum, in order of time @param now seconds since 1970, UTC
 PartLife lifeOf(const Drum& drum, Part part, std::span<const Entry> entries, std::span<const Play> plays,
                 std::int64_t now, double showHours = kShowHours);
+
+/// Days from now until a part is due.
+struct DueDays {
+    double low = 0;
+    double high = 0;
+};
+
+inline constexpr std::size_t kPaceShows = 24; ///< so many of the newest shows make the pace
+
+/// At the pace of the newest shows; nights in bunches make it wide. The true day lies between `low` and
+/// `high` in two of three as long as shows go on as they did. Empty: it is not known when the part was put
+/// on, or there were fewer than four shows. @param plays in order of time @param now seconds since 1970, UTC
+std::optional<DueDays> daysUntilDue(const PartLife& life, std::span<const Play> plays, std::int64_t now);
 
 } // namespace bombo

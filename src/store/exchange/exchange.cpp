@@ -70,7 +70,8 @@ std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& boo
 
 std::optional<ExchangeProblem> writeFile(const QString& file, const QByteArray& bytes) {
     QSaveFile out(file); // whole or not at all
-    if (!out.open(QIODevice::WriteOnly) || out.write(bytes) != bytes.size() || !out.commit())
+    // commit alone does not notice that the last of it found no room
+    if (!out.open(QIODevice::WriteOnly) || out.write(bytes) != bytes.size() || !out.flush() || !out.commit())
         return ExchangeProblem{
             QStringLiteral("%1 cannot be written (%2). Choose another folder.").arg(file, out.errorString())};
     return std::nullopt;

@@ -108,5 +108,85 @@ TEST(Life, WornOutIsDueNow) {
     EXPECT_EQ(lifeOf(drum, Part::Batter, {}, {}, kBegin).shows, 0); // an empty logbook is no fault
 }
 
+/// Shows by chance, at weekends, and in tours with pauses between: the day of the show after which a part is
+/// due lies in what is said at least as often as it says, and no player's span is without use.
+TEST(Life, TheDayItIsDueHoldsAtEveryKindOfPace) {
+    for (const char* kind : {"chance", "weekends", "tours"}) {
+        int held = 0;
+        double factors = 0.0;
+        constexpr int players = 600;
+        for (std::uint64_t seed = 1; seed <= players; ++seed) {
+            Dice dice(seed);
+            const double often = dice.uniform(0.3, 1.0);
+            double day = 0.0;
+            int left = 0;
+            const auto next = [&] {
+                if (kind[0] == 'c') {
+                    day -= 12.0 * often * std::log(1.0 - dice.uniform(0.0, 1.0));
+                } else if (kind[0] == 'w') {
+                    do
+                        day += 1.0;
+                    while (static_cast<int>(day) % 7 < 5 || dice.uniform(0.0, 1.0) > often);
+                } else {
+                    if (left-- == 0) {
+                        left = static_cast<int>(dice.uniform(4.0, 12.0));
+                        day += dice.uniform(10.0, 40.0);
+                    }
+                    day += dice.uniform(0.0, 3.0) < 2.0 ? 1.0 : 2.0;
+                }
+                return kBegin + static_cast<std::int64_t>(day * kDay);
+            };
+            std::vector<Play> plays;
+            for (int shows = static_cast<int>(dice.uniform(4.0, 40.0)); shows > 0; --shows)
+                plays.push_back({next(), kShowHours});
+            const std::int64_t coming = next();
+            const std::int64_t now =
+                plays.back().at + static_cast<std::int64_t>(dice.uniform(0.0, 1.0) *
+                                                            static_cast<double>(coming - plays.back().at));
+            const int togo = static_cast<int>(dice.uniform(1.0, 16.0));
+            std::int64_t due = coming;
+            for (int i = 1; i < togo; ++i)
+                due = next();
+            PartLife life;
+            life.because = DueBecause::Age;
+            life.low = life.high = togo;
+            const auto days = daysUntilDue(life, plays, now);
+            ASSERT_TRUE(days);
+            const double truth = static_cast<double>(due - now) / kDay;
+            held += truth >= days->low && truth <= days->high ? 1 : 0;
+            factors += std::log(days->high / days->low);
+        }
+        EXPECT_GE(held, players * 68 / 100) << kind;
+        EXPECT_LE(std::exp(factors / players), kind[0] == 't' ? 9.0 : 4.0) << kind; // of latest to soonest
+    }
+}
+
+TEST(Life, NoDayIsSaidWithoutAPace) {
+    PartLife life;
+    life.because = DueBecause::Age;
+    life.low = 2.0;
+    life.high = 5.0;
+    std::vector<Play> plays;
+    for (int i = 0; i < 3; ++i)
+        plays.push_back({kBegin + 7 * i * kDay, kShowHours});
+    EXPECT_FALSE(daysUntilDue(life, plays, kBegin + 15 * kDay)) << "three shows are no pace";
+    plays.push_back({kBegin + 21 * kDay, kShowHours});
+    const auto soon = daysUntilDue(life, plays, kBegin + 22 * kDay);
+    ASSERT_TRUE(soon);
+    EXPECT_LT(soon->low, 14.0);
+    EXPECT_GT(soon->high, 35.0);
+    const auto paused = daysUntilDue(life, plays, kBegin + 120 * kDay);
+    ASSERT_TRUE(paused);
+    EXPECT_GT(paused->low, 2.0 * soon->low) << "a long pause slows the pace";
+    EXPECT_FALSE(daysUntilDue(life, plays, kBegin + 20 * kDay)) << "a clock before the last show";
+    life.because = DueBecause::NotKnown;
+    EXPECT_FALSE(daysUntilDue(life, plays, kBegin + 22 * kDay));
+    life.because = DueBecause::RingsLonger;
+    life.high = 0.2;
+    const auto now = daysUntilDue(life, plays, kBegin + 22 * kDay);
+    ASSERT_TRUE(now);
+    EXPECT_EQ(now->high, 0.0) << "due already";
+}
+
 } // namespace life_test
 } // namespace bombo

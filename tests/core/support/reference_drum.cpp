@@ -11,8 +11,6 @@
 namespace bombo::testing {
 namespace {
 
-constexpr double kPi = std::numbers::pi;
-
 double chebyshev(int k, double x) {
     return std::cos(k * std::acos(std::clamp(x, -1.0, 1.0)));
 }
@@ -53,15 +51,15 @@ struct SpaceGrid {
             std::vector<double> distances;
             Eigen::MatrixXd values(56 * 20, count);
             for (std::size_t j = 0; j < angle.at.size(); ++j) {
-                const double psi = kPi * angle.at[j];
+                const double psi = std::numbers::pi * angle.at[j];
                 const double reach = -r * std::cos(psi) + std::sqrt(1 - std::pow(r * std::sin(psi), 2));
                 for (std::size_t s = 0; s < ray.at.size(); ++s) {
                     const double away = reach * ray.at[s];
                     const double x = r + away * std::cos(psi);
                     const double y = away * std::sin(psi);
                     // Both halves of the plane: twice; the element is R dR dpsi, the kernel 1/(2 pi R).
-                    const double weight = 2 * kPi * angle.weight[j] * reach * ray.weight[s] / (2 * kPi) *
-                                          std::cos(m * std::atan2(y, x));
+                    const double weight = 2 * std::numbers::pi * angle.weight[j] * reach * ray.weight[s] /
+                                          (2 * std::numbers::pi) * std::cos(m * std::atan2(y, x));
                     for (int k = 0; k < count; ++k)
                         values(static_cast<Eigen::Index>(distances.size()), k) =
                             weight * shape(k, std::hypot(x, y));
@@ -215,13 +213,13 @@ std::vector<double> ReferenceDrum::lowestHz(int count) const {
     for (int wanted = 1; wanted <= count; ++wanted) {
         double low = from;
         double high = 1.3 * low;
-        while (countBelow(2 * kPi * high) < wanted) {
+        while (countBelow(2 * std::numbers::pi * high) < wanted) {
             low = high;
             high *= 1.3;
         }
         while (high - low > 1e-5 * high) {
             const double middle = 0.5 * (low + high);
-            (countBelow(2 * kPi * middle) >= wanted ? high : low) = middle;
+            (countBelow(2 * std::numbers::pi * middle) >= wanted ? high : low) = middle;
         }
         found.push_back(0.5 * (low + high));
         from = low;
