@@ -7474,7 +7474,7 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
     <message>
         <source>Save for a calendar…</source>
-        <translation>Für einen Kalender speichern…</translation>
+        <translation>Für den Kalender…</translation>
     </message>
     <message>
         <source>Save for a calendar</source>
