@@ -400,6 +400,14 @@
         <source>%1: look at its tuning again</source>
         <translation>%1: sehen Sie nach der Stimmung</translation>
     </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Für einen Kalender speichern</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Kalender (*.ics)</translation>
+    </message>
 </context>
 <context>
     <name>CardPicture</name>
@@ -7477,14 +7485,6 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
         <translation>Für den Kalender…</translation>
     </message>
     <message>
-        <source>Save for a calendar</source>
-        <translation>Für einen Kalender speichern</translation>
-    </message>
-    <message>
-        <source>Calendar (*.ics)</source>
-        <translation>Kalender (*.ics)</translation>
-    </message>
-    <message>
         <source>What is due was written to %1; open it with your calendar.</source>
         <translation>Was fällig ist, wurde in %1 geschrieben; öffnen Sie es mit Ihrem Kalender.</translation>
     </message>
@@ -10312,14 +10312,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Save for a calendar…</source>
         <translation>Für einen Kalender speichern…</translation>
-    </message>
-    <message>
-        <source>Save for a calendar</source>
-        <translation>Für einen Kalender speichern</translation>
-    </message>
-    <message>
-        <source>Calendar (*.ics)</source>
-        <translation>Kalender (*.ics)</translation>
     </message>
     <message>
         <source>No reminder</source>

@@ -400,6 +400,14 @@
         <source>%1: look at its tuning again</source>
         <translation>%1: revise su afinación</translation>
     </message>
+    <message>
+        <source>Save for a calendar</source>
+        <translation>Guardar para un calendario</translation>
+    </message>
+    <message>
+        <source>Calendar (*.ics)</source>
+        <translation>Calendario (*.ics)</translation>
+    </message>
 </context>
 <context>
     <name>CardPicture</name>
@@ -7477,14 +7485,6 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
         <translation>Guardar para un calendario…</translation>
     </message>
     <message>
-        <source>Save for a calendar</source>
-        <translation>Guardar para un calendario</translation>
-    </message>
-    <message>
-        <source>Calendar (*.ics)</source>
-        <translation>Calendario (*.ics)</translation>
-    </message>
-    <message>
         <source>What is due was written to %1; open it with your calendar.</source>
         <translation>Lo que toca cambiar se escribió en %1; ábralo con su calendario.</translation>
     </message>
@@ -10312,14 +10312,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Save for a calendar…</source>
         <translation>Guardar para un calendario…</translation>
-    </message>
-    <message>
-        <source>Save for a calendar</source>
-        <translation>Guardar para un calendario</translation>
-    </message>
-    <message>
-        <source>Calendar (*.ics)</source>
-        <translation>Calendario (*.ics)</translation>
     </message>
     <message>
         <source>No reminder</source>

@@ -115,6 +115,10 @@ TEST_F(FirstDrum, AnEmptyWorkbookSaysSoAndTakesTheDrum) {
         makeKestrel(p);
         ASSERT_TRUE(p.controller.hasSession());
         EXPECT_EQ(p.controller.workbookPath(), own);
+        p.click(QStringLiteral("logbook"));
+        const auto* calendar = p.find<QPushButton>(QStringLiteral("dueCalendar"));
+        EXPECT_FALSE(calendar->isEnabled()) << "nothing was played yet";
+        EXPECT_FALSE(calendar->toolTip().isEmpty());
         p.click(QStringLiteral("station-0"));
         EXPECT_NE(p.find<QPushButton>(QStringLiteral("addDrum")), nullptr); // the drum page is in front
         EXPECT_EQ(p.settings.practiceRoom().kind, RoomKind::Rehearsal);

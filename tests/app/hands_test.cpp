@@ -192,7 +192,12 @@ TEST_F(Hands, ADialogBeginsInTheFolderWhereTheLastFileOfItsKindWent) {
     EXPECT_TRUE(QFile::exists(tables + QStringLiteral("/mine.csv")));
     saveIn({}); // given up
     EXPECT_EQ(began, tables);
-    Settings afterRestart(p().path(QStringLiteral("settings.ini")));
+    const QString settings = p().path(QStringLiteral("settings.ini"));
+    EXPECT_TRUE(p().waitFor([&] { // on the disk, not only in this program's memory
+        QFile file(settings);
+        return file.open(QIODevice::ReadOnly) && file.readAll().contains("table=" + tables.toUtf8());
+    }));
+    Settings afterRestart(settings);
     EXPECT_EQ(folderFor(afterRestart, FileKind::Table), tables);
     EXPECT_NE(folderFor(afterRestart, FileKind::Workbook), tables) << "every kind has its own";
     ASSERT_TRUE(QDir(tables).removeRecursively());

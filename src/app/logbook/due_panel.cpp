@@ -1,9 +1,9 @@
 #include "app/logbook/due_panel.h"
 
-#include "app/files/file_questions.h"
 #include "app/files/save_file.h"
 #include "app/logbook/back_words.h"
 #include "app/numbers/numbers.h"
+#include "app/reminder/calendar_file.h"
 #include "app/session/wording.h"
 #include "app/theme/fitted_type.h"
 #include "app/theme/head_ink.h"
@@ -100,30 +100,18 @@ private:
 
 namespace {
 
-/// For whom a part's day can be said: when to look at it, and why.
-std::vector<CalendarEvent> dueEvents(Biography& biography, const QString& drum) {
-    std::vector<CalendarEvent> events;
+/// When to look at a part, and why.
+CalendarEvent eventOf(const PartLife& life, const DueDays& days, const QString& drum) {
     const QDate today = QDate::currentDate();
-    for (const Part part : {Part::Batter, Part::SnareSide, Part::Wires}) {
-        const PartLife life = biography.life(part);
-        const auto days = biography.dueDays(life);
-        if (!days || life.low >= kShowsForeseen)
-            continue;
-        const auto day = [&](double after) {
-            return today.addDays(std::max<qint64>(1, static_cast<qint64>(std::floor(after))));
-        };
-        const QDateTime at(day(days->low), QTime(10, 0));
-        const auto written = [&](double after) {
-            return QLocale().toString(day(after), QLocale::ShortFormat);
-        };
-        events.push_back({at.toSecsSinceEpoch(),
-                          DuePanel::tr("%1: look at the %2, %3").arg(drum, partName(part), horizonText(life)),
-                          life.isDue()
-                              ? lifeReason(life)
-                              : DuePanel::tr("%1. At the pace of your shows it is due between %2 and %3.")
-                                    .arg(lifeReason(life), written(days->low), written(days->high))});
-    }
-    return events;
+    const auto day = [&](double after) {
+        return today.addDays(std::max<qint64>(1, static_cast<qint64>(std::floor(after))));
+    };
+    const auto written = [&](double after) { return QLocale().toString(day(after), QLocale::ShortFormat); };
+    return {QDateTime(day(days.low), QTime(10, 0)).toSecsSinceEpoch(),
+            DuePanel::tr("%1: look at the %2, %3").arg(drum, partName(life.part), horizonText(life)),
+            life.isDue() ? lifeReason(life)
+                         : DuePanel::tr("%1. At the pace of your shows it is due between %2 and %3.")
+                               .arg(lifeReason(life), written(days.low), written(days.high))};
 }
 
 } // namespace
@@ -143,29 +131,35 @@ DuePanel::DuePanel(SessionController& controller, QWidget* parent)
     column->addWidget(m_tonight);
     m_calendar = secondaryButton(tr("Save for a calendar…"));
     m_calendar->setObjectName(QStringLiteral("dueCalendar"));
-    connect(m_calendar, &QPushButton::clicked, this, [this] {
-        const QString path =
-            askWhereToSave(m_controller.settings(), FileKind::Calendar, this, tr("Save for a calendar"),
-                           QStringLiteral("bombo.ics"), tr("Calendar (*.ics)"));
-        if (!path.isEmpty() && saveCalendar(path))
-            m_controller.say(tr("What is due was written to %1; open it with your calendar.").arg(path));
-    });
+    connect(m_calendar, &QPushButton::clicked, this, &DuePanel::saveCalendar);
     column->addWidget(m_calendar, 0, Qt::AlignLeft);
 }
 
-bool DuePanel::saveCalendar(const QString& path) {
-    return saveFile(m_controller, path, calendarFile(m_events, QDateTime::currentDateTimeUtc()));
+void DuePanel::saveCalendar() {
+    const QString path = askForCalendar(m_controller.settings(), this);
+    if (path.isEmpty())
+        return;
+    const QString drum = QString::fromStdString(m_controller.session().drum.name);
+    std::vector<CalendarEvent> events;
+    for (const auto& [life, days] : m_due)
+        events.push_back(eventOf(life, days, drum));
+    if (saveFile(m_controller, path, calendarFile(events, QDateTime::currentDateTimeUtc())))
+        m_controller.say(tr("What is due was written to %1; open it with your calendar.").arg(path));
 }
 
 void DuePanel::show(Biography& biography) {
-    m_view->show(
-        {biography.life(Part::Batter), biography.life(Part::SnareSide), biography.life(Part::Wires)});
-    m_events = dueEvents(biography, QString::fromStdString(m_controller.session().drum.name));
-    m_calendar->setEnabled(!m_events.empty());
+    const std::array lives{biography.life(Part::Batter), biography.life(Part::SnareSide),
+                           biography.life(Part::Wires)};
+    m_view->show(lives);
+    m_due.clear();
+    for (const PartLife& life : lives)
+        if (const auto days = biography.dueDays(life); days && life.low < kShowsForeseen)
+            m_due.emplace_back(life, *days);
+    m_calendar->setEnabled(!m_due.empty());
     m_calendar->setToolTip(
-        m_events.empty() ? tr("Once four shows are in the logbook and something is due within %1 of them")
-                               .arg(number(kShowsForeseen, 0))
-                         : QString());
+        m_due.empty() ? tr("Once four shows are in the logbook and something is due within %1 of them")
+                            .arg(number(kShowsForeseen, 0))
+                      : QString());
     QStringList heads;
     for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
         if (const auto expected = biography.expectedNow(side)) {

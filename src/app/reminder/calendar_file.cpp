@@ -1,5 +1,7 @@
 #include "app/reminder/calendar_file.h"
 
+#include "app/files/file_questions.h"
+
 #include <QCoreApplication>
 
 namespace bombo {
@@ -39,6 +41,11 @@ QByteArray folded(const QByteArray& line) {
 }
 
 } // namespace
+
+QString askForCalendar(Settings& settings, QWidget* parent) {
+    return askWhereToSave(settings, FileKind::Calendar, parent, CalendarFileText::tr("Save for a calendar"),
+                          QStringLiteral("bombo.ics"), CalendarFileText::tr("Calendar (*.ics)"));
+}
 
 QString reminderText(const Reminder& reminder, const QString& drum) {
     return (reminder.kind == ReminderKind::RestOver

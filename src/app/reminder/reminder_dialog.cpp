@@ -1,6 +1,5 @@
 #include "app/reminder/reminder_dialog.h"
 
-#include "app/files/file_questions.h"
 #include "app/files/save_file.h"
 #include "app/reminder/calendar_file.h"
 #include "app/theme/choices.h"
@@ -54,9 +53,7 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     auto* calendar = secondaryButton(tr("Save for a calendar\u2026"));
     calendar->setObjectName(QStringLiteral("calendar"));
     connect(calendar, &QPushButton::clicked, this, [this] {
-        const QString path =
-            askWhereToSave(m_controller.settings(), FileKind::Calendar, this, tr("Save for a calendar"),
-                           QStringLiteral("bombo.ics"), tr("Calendar (*.ics)"));
+        const QString path = askForCalendar(m_controller.settings(), this);
         if (!path.isEmpty())
             saveCalendar(path);
     });
