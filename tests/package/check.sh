@@ -2,7 +2,8 @@
 # Makes the Debian package of a build, looks at it as Debian would, unpacks it beside and starts what was installed.
 #   check.sh BUILD
 set -euo pipefail
-build=$1
+build=$(realpath "$1")
+source=$(realpath "$(dirname "$0")/../..")
 work=$(mktemp -d)
 trap 'rm -rf "$work"' EXIT
 fail() { echo "package: $*"; exit 1; }
@@ -16,6 +17,13 @@ root=$work/root
 dpkg-deb -x "$deb" "$root"
 desktop-file-validate "$root/usr/share/applications/bombo.desktop" || fail "the .desktop file"
 appstreamcli validate --no-net "$root/usr/share/metainfo/invalid.bombo.bombo.metainfo.xml" || fail "the metainfo"
+# With a public address it has pictures, each of them one that we have.
+cmake -D FROM="$source/packaging/invalid.bombo.bombo.metainfo.xml.in" -D TO="$work/invalid.bombo.bombo.metainfo.xml" \
+    -D BOMBO_PICTURES=https://pictures.invalid -P "$source/cmake/metainfo.cmake"
+appstreamcli validate --no-net "$work/invalid.bombo.bombo.metainfo.xml" || fail "the metainfo with pictures"
+pictures=$(sed -n 's|.*<image>https://pictures.invalid/\(.*\)</image>.*|\1|p' "$work/invalid.bombo.bombo.metainfo.xml")
+[ "$(wc -w <<<"$pictures")" -ge 3 ] || fail "the metainfo has no pictures"
+for picture in $pictures; do [ -s "$source/docs/screenshots/$picture" ] || fail "no picture $picture"; done
 for page in bombo bombo-cli; do
     zcat "$root/usr/share/man/man1/$page.1.gz" | grep -q '^\.SH NAME' || fail "no manual page of $page"
 done
