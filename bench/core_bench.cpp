@@ -1,4 +1,5 @@
 /// The promises that have a time in them. Run: build/release/bench/bombo-bench
+#include "core/log/set_list.h"
 #include "core/muffling/muffling.h"
 #include "core/practice/practice_session.h"
 #include "core/reading/read_tap.h"
@@ -6,6 +7,7 @@
 #include "core/record/session_sound.h"
 #include "core/tap/taps_in.h"
 #include "core/tuning/evenness.h"
+#include "core/units/dice.h"
 #include "support/sessions.h"
 
 #include <benchmark/benchmark.h>
@@ -43,6 +45,26 @@ void impossibleRatio(benchmark::State& state) { // promise: 10 ms
         benchmark::DoNotOptimize(solveTensions(drum, CentreAndRatio{Hertz{190}, 1.9}));
 }
 BENCHMARK(impossibleRatio)->Unit(benchmark::kMillisecond);
+
+/// A long evening: sixty numbers in twelve tones on five drums.
+void choiceOfDrums(benchmark::State& state) { // promise: 500 ms
+    Dice dice(7);
+    std::vector<DrumInShow> drums(5);
+    for (DrumInShow& drum : drums) {
+        drum.drum = plover();
+        drum.turns = turnModelPrior(drum.drum);
+        drum.now = {Tension{2600}, Tension{2000}, {}, {}};
+        for (int tone = 0; tone < 12; ++tone)
+            drum.tones.push_back(
+                DrumInTone{Tension{dice.uniform(2000, 3200)}, Tension{dice.uniform(1700, 2600)}, {}, {}});
+    }
+    std::vector<ShowNumber> show(60);
+    for (ShowNumber& number : show)
+        number = {static_cast<std::size_t>(dice.uniform(0, 11.99)), dice.uniform(0, 4)};
+    for (auto _ : state)
+        benchmark::DoNotOptimize(planShow(drums, show));
+}
+BENCHMARK(choiceOfDrums)->Unit(benchmark::kMillisecond);
 
 /// A whole job with an instrument beside the drum: what a page asks of it.
 Session wholeJob() {

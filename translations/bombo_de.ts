@@ -4586,6 +4586,42 @@ trifft hier</translation>
         <source>no time for it</source>
         <translation>keine Zeit dafür</translation>
     </message>
+    <message>
+        <source>sure to %1 cents</source>
+        <translation>auf %1 Cent genau</translation>
+    </message>
+    <message>
+        <source>Take everything off</source>
+        <translation>Alles abnehmen</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 fester</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 lockerer</translation>
+    </message>
+    <message>
+        <source>snare side, every rod: turn it over, lever off</source>
+        <translation>Resonanzfell, jede Schraube: umdrehen, Hebel los</translation>
+    </message>
+    <message>
+        <source>batter, every rod</source>
+        <translation>Schlagfell, jede Schraube</translation>
+    </message>
+    <message>
+        <source>the strainer&apos;s knob</source>
+        <translation>der Knopf der Abhebung</translation>
+    </message>
+    <message>
+        <source>of the batter</source>
+        <translation>vom Schlagfell</translation>
+    </message>
+    <message>
+        <source>on the batter, nothing else</source>
+        <translation>aufs Schlagfell, sonst nichts</translation>
+    </message>
 </context>
 <context>
     <name>SetWords</name>
@@ -10640,6 +10676,57 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>%1 was never heard: it is taken to stand in its own tone. Tune it first.</source>
         <translation>%1 wurde nie gehört: Es wird angenommen, dass sie in ihrem eigenen Ton steht. Stimmen Sie sie zuerst.</translation>
+    </message>
+    <message>
+        <source>Play it</source>
+        <translation>Spielen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ShowStand</name>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>%1: %2, on %3</source>
+        <translation>%1: %2, auf %3</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>No drum here can have it</source>
+        <translation>Keine Trommel hier kann das</translation>
+    </message>
+    <message>
+        <source>Play: %1</source>
+        <translation>Spielen: %1</translation>
+    </message>
+    <message>
+        <source>Not counted: %1</source>
+        <translation>Nicht gezählt: %1</translation>
+    </message>
+    <message>
+        <source>the snare side stays, %1 cents off</source>
+        <translation>das Resonanzfell bleibt, %1 Cent daneben</translation>
+    </message>
+    <message>
+        <source>then %1, on %2</source>
+        <translation>dann %1, auf %2</translation>
+    </message>
+    <message>
+        <source>then %1</source>
+        <translation>dann %1</translation>
+    </message>
+    <message>
+        <source>it is played</source>
+        <translation>gespielt</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
     </message>
 </context>
 <context>

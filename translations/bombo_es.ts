@@ -5,7 +5,7 @@
     <name>BackWords</name>
     <message>
         <source>%1 tighter</source>
-        <translation>%1 más tenso</translation>
+        <translation>%1 más apretado</translation>
     </message>
     <message>
         <source>%1 looser</source>
@@ -4585,6 +4585,42 @@ la baqueta</translation>
     <message>
         <source>no time for it</source>
         <translation>no hay tiempo</translation>
+    </message>
+    <message>
+        <source>sure to %1 cents</source>
+        <translation>con %1 cents de margen</translation>
+    </message>
+    <message>
+        <source>Take everything off</source>
+        <translation>Quite todo</translation>
+    </message>
+    <message>
+        <source>%1 tighter</source>
+        <translation>%1 más apretado</translation>
+    </message>
+    <message>
+        <source>%1 looser</source>
+        <translation>%1 más flojo</translation>
+    </message>
+    <message>
+        <source>snare side, every rod: turn it over, lever off</source>
+        <translation>bordonero, cada tornillo: dele la vuelta, palanca suelta</translation>
+    </message>
+    <message>
+        <source>batter, every rod</source>
+        <translation>parche batidor, cada tornillo</translation>
+    </message>
+    <message>
+        <source>the strainer&apos;s knob</source>
+        <translation>la perilla del bordonero</translation>
+    </message>
+    <message>
+        <source>of the batter</source>
+        <translation>del parche batidor</translation>
+    </message>
+    <message>
+        <source>on the batter, nothing else</source>
+        <translation>sobre el parche batidor, nada más</translation>
     </message>
 </context>
 <context>
@@ -10641,6 +10677,57 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>%1 was never heard: it is taken to stand in its own tone. Tune it first.</source>
         <translation>%1 no se ha oído nunca: se supone que está en su propio tono. Afínelo primero.</translation>
     </message>
+    <message>
+        <source>Play it</source>
+        <translation>Tocarla</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ShowStand</name>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 de %2</translation>
+    </message>
+    <message>
+        <source>%1: %2, on %3</source>
+        <translation>%1: %2, en %3</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>No drum here can have it</source>
+        <translation>Ningún tambor aquí puede darlo</translation>
+    </message>
+    <message>
+        <source>Play: %1</source>
+        <translation>Toque: %1</translation>
+    </message>
+    <message>
+        <source>Not counted: %1</source>
+        <translation>No contado: %1</translation>
+    </message>
+    <message>
+        <source>the snare side stays, %1 cents off</source>
+        <translation>el bordonero se queda, a %1 cents</translation>
+    </message>
+    <message>
+        <source>then %1, on %2</source>
+        <translation>después %1, en %2</translation>
+    </message>
+    <message>
+        <source>then %1</source>
+        <translation>después %1</translation>
+    </message>
+    <message>
+        <source>it is played</source>
+        <translation>ya está tocada</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>hecho</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowView</name>
@@ -11125,7 +11212,7 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     </message>
     <message>
         <source>%1 tighter</source>
-        <translation>%1 más tenso</translation>
+        <translation>%1 más apretado</translation>
     </message>
     <message>
         <source>Hear the goal</source>

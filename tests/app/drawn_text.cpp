@@ -115,9 +115,24 @@ bool scrolls(const QWidget& widget) {
     return area != nullptr && area->viewport() == &widget;
 }
 
+/// Lower than its words are: a line of them is hidden, or their lower half.
+bool isFlat(const QWidget& widget) {
+    const auto* label = qobject_cast<const QLabel*>(&widget);
+    if (label != nullptr && label->wordWrap())
+        return !label->text().isEmpty() && label->height() + 1 < label->heightForWidth(label->width());
+    const bool isOneLine = qobject_cast<const QAbstractButton*>(&widget) != nullptr ||
+                           qobject_cast<const QLineEdit*>(&widget) != nullptr ||
+                           qobject_cast<const QComboBox*>(&widget) != nullptr;
+    return isOneLine && widget.height() + 1 < widget.minimumSizeHint().height();
+}
+
 void look(QWidget& widget, QStringList& cut) {
     if (!widget.isVisible())
         return;
+    if (isFlat(widget))
+        cut << QStringLiteral("%1 “%2” is %3 high, too low for its words")
+                   .arg(QLatin1String(widget.metaObject()->className()), widget.objectName())
+                   .arg(widget.height());
     const QRectF room = QRectF(widget.rect()).adjusted(-1.5, -1.5, 1.5, 1.5);
     for (const DrawnText& drawn : drawnText(widget)) {
         const bool clipped =

@@ -7,6 +7,7 @@
 #include "app/logbook/set_list_dialog.h"
 #include "app/proof/proof_words.h"
 #include "app/proof/sheet_content.h"
+#include "app/session/wording.h"
 #include "core/procedure/head_rounds.h"
 #include "store/demo.h"
 #include "store/exchange/exchange.h"
@@ -21,6 +22,7 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QTabBar>
 #include <QWheelEvent>
 #include <gtest/gtest.h>
@@ -479,6 +481,107 @@ TEST_F(Logbook, AShowIsPlannedOverTheDrumsAndKept) {
     EXPECT_EQ(odd.findChild<QTableWidget*>(QStringLiteral("numbers"))->rowCount(), 0);
     EXPECT_EQ(odd.findChild<QLabel*>(QStringLiteral("showSum"))->text(),
               QStringLiteral("Add the first tone."));
+}
+
+// The show at the stand: a move at a time, counted on the drum that it is made on, taken back by Backspace,
+// and on disk when the window is gone.
+TEST_F(Logbook, AShowIsPlayedAtTheStandAndCountedOnItsDrums) {
+    Session before = p().session();
+    Session after = before;
+    std::string drum;
+    {
+        SetListDialog dialog(p().controller);
+        dialog.show();
+        auto* stand = dialog.findChild<QWidget*>(QStringLiteral("stand"));
+        const auto says = [&](const char* words) {
+            return stand->accessibleDescription().contains(QLatin1String(words));
+        };
+        QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("playShow")), Qt::LeftButton);
+        ASSERT_TRUE(stand->isVisible());
+        EXPECT_TRUE(says("1 of 5")) << stand->accessibleDescription().toStdString();
+        // On to the first move of a batter.
+        int presses = 0;
+        while (!says("batter, every rod") && presses++ < 30)
+            QTest::keyClick(stand, Qt::Key_Space);
+        ASSERT_TRUE(says("batter, every rod"));
+        const QString move = stand->accessibleDescription();
+        // What the last steps on that drum left; the move is counted there and taken back.
+        QTest::keyClick(stand, Qt::Key_PageDown);
+        drum = p().session().drum.id;
+        after = p().session();
+        ASSERT_FALSE(after.batter.ledger.empty());
+        const LedgerLine turned = after.batter.ledger.back();
+        EXPECT_EQ(turned.cause, TurnCause::BothHeads);
+        EXPECT_EQ(turned.rods.size(), after.batter.rodTurns.size());
+        EXPECT_TRUE(move.contains(turnsText(Turns{std::abs(turned.turns.value)}))) << move.toStdString();
+        QTest::keyClick(stand, Qt::Key_Backspace);
+        EXPECT_EQ(stand->accessibleDescription(), move);
+        EXPECT_EQ(p().session().batter.ledger.size() + 1, after.batter.ledger.size());
+        QTest::keyClick(stand, Qt::Key_Space);
+        EXPECT_EQ(p().session().batter.rodTurns, after.batter.rodTurns);
+        // Left in the middle it goes on at the number at hand; to the end, the last drum stands in the last
+        // tone.
+        QTest::keyClick(stand, Qt::Key_Escape);
+        EXPECT_FALSE(stand->isVisible());
+        auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("numbers"));
+        const int number = table->currentRow();
+        ASSERT_TRUE(QTest::qWaitForWindowActive(&dialog));
+        QTest::keyClick(&dialog, Qt::Key_F11);
+        ASSERT_TRUE(stand->isVisible());
+        EXPECT_TRUE(says(qPrintable(QStringLiteral("%1 of 5").arg(number + 1))));
+        EXPECT_FALSE(says("batter, every rod")) << "it was made";
+        for (presses = 0; stand->isVisible() && presses < 40; ++presses)
+            QTest::keyClick(stand, Qt::Key_Space);
+        EXPECT_FALSE(stand->isVisible());
+        EXPECT_EQ(p().session().tone.id,
+                  static_cast<QComboBox*>(table->cellWidget(4, 0))->currentData().toString().toStdString());
+    }
+    const auto turnsOf = [&] {
+        p().controller.chooseDrum(drum);
+        return p().session().batter.rodTurns;
+    };
+    const auto kept = turnsOf();
+    EXPECT_GE(p().session().batter.ledger.size(), after.batter.ledger.size());
+    restart();
+    EXPECT_EQ(turnsOf(), kept);
+}
+
+// A head that resists is not tightened: the stand says so and goes on.
+TEST_F(Logbook, AMoveThatCannotBeCountedIsSaidAtTheStand) {
+    p().controller.newWorkbook(p().path(QStringLiteral("new.bombo")));
+    DrumRow row;
+    row.drum = usualDrum();
+    row.drum.name = "Kestrel";
+    ASSERT_TRUE(p().controller.addDrum(row));
+    ASSERT_TRUE(p().controller.perform(BothTurned{Turns{0.125}, {}}));
+    ASSERT_TRUE(p().controller.perform(Resists{HeadSide::Batter, true}));
+    SetListDialog dialog(p().controller);
+    dialog.show();
+    auto* add = dialog.findChild<QPushButton*>(QStringLiteral("addNumber"));
+    for (int number = 0; number < 2; ++number)
+        QTest::mouseClick(add, Qt::LeftButton);
+    auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("numbers"));
+    auto* tone = static_cast<QComboBox*>(table->cellWidget(1, 0));
+    for (int other = 1; other < tone->count(); ++other) { // one that asks for more
+        tone->setCurrentIndex(other);
+        emit tone->activated(other);
+        if (dialog.findChild<QWidget*>(QStringLiteral("showView"))
+                ->accessibleDescription()
+                .contains(QRegularExpression(QStringLiteral("batter [^,;]* tighter"))))
+            break;
+    }
+    table->selectRow(0);
+    ASSERT_TRUE(QTest::qWaitForWindowActive(&dialog));
+    QTest::keyClick(&dialog, Qt::Key_F11);
+    auto* stand = dialog.findChild<QWidget*>(QStringLiteral("stand"));
+    int said = 0;
+    for (int presses = 0; stand->isVisible() && presses < 10; ++presses) {
+        QTest::keyClick(stand, Qt::Key_Space);
+        said += stand->accessibleDescription().contains(QStringLiteral("Not counted")) ? 1 : 0;
+    }
+    EXPECT_GE(said, 1);
+    EXPECT_FALSE(stand->isVisible());
+    EXPECT_EQ(p().session().batter.ledger.size(), 1U) << "what was turned before";
 }
 
 // A drum that nobody heard is taken to stand in its own tone, and that is said.

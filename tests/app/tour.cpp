@@ -480,6 +480,19 @@ void tour(Program& p, Visitor& visitor, QSize size) {
         SetListDialog show(p.controller);
         show.show();
         visitor.see(QStringLiteral("the-show"), show);
+        show.findChild<QPushButton*>(QStringLiteral("playShow"))->click();
+        auto* stand = show.findChild<QWidget*>(QStringLiteral("stand"));
+        show.showNormal(); // the screen of the offscreen platform is smaller
+        show.resize(size);
+        const std::string inFront = p.session().drum.id;
+        int presses = 0;
+        for (; presses < 20 && !stand->accessibleDescription().contains(QStringLiteral("1/4")); ++presses)
+            QTest::keyClick(stand, Qt::Key_Space);
+        visitor.see(QStringLiteral("the-show-stand"), show);
+        for (; presses > 0; --presses) // what was counted is taken back
+            QTest::keyClick(stand, Qt::Key_Backspace);
+        QTest::keyClick(stand, Qt::Key_Escape);
+        p.controller.chooseDrum(inFront);
     }
     auto* log = p.find<QTabBar>(QStringLiteral("logTabs"));
     log->setCurrentIndex(1);

@@ -3,6 +3,7 @@
 #include "app/practice/practice_player.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
 
@@ -33,6 +34,7 @@ void CardView::paintEvent(QPaintEvent*) {
 
 CardDialog::CardDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
+    keepWordsWhole(this);
     setWindowTitle(tr("Pitch card"));
     setObjectName(QStringLiteral("cardDialog"));
     resize(920, 600);

@@ -1,6 +1,7 @@
 #include "app/drum/fit_dialog.h"
 
 #include "app/language/language.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 #include "store/resources.h"
 
@@ -11,6 +12,7 @@ namespace bombo {
 
 FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, QWidget* parent)
     : QDialog(parent), m_catalogue(catalogue()) {
+    keepWordsWhole(this);
     setWindowTitle(!side                       ? tr("New wires")
                    : *side == HeadSide::Batter ? tr("New batter head")
                                                : tr("New snare-side head"));

@@ -1,6 +1,7 @@
 #include "app/head/ledger_dialog.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QHBoxLayout>
@@ -50,6 +51,7 @@ QTableWidget* table(const char* name, const QStringList& headers) {
 
 LedgerDialog::LedgerDialog(SessionController& controller, HeadSide side, QWidget* parent)
     : QDialog(parent), m_controller(controller), m_side(side) {
+    keepWordsWhole(this);
     setObjectName(QStringLiteral("ledger"));
     setWindowTitle(side == HeadSide::Batter ? tr("Turns of the batter") : tr("Turns of the snare side"));
     resize(860, 560);

@@ -7,6 +7,7 @@
 #include "app/theme/parts.h"
 
 #include <QKeyEvent>
+#include <QMetaMethod>
 #include <QPainter>
 
 namespace bombo {
@@ -155,6 +156,14 @@ void StandView::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Escape:
         emit leave();
         break;
+    case Qt::Key_Backspace:
+    case Qt::Key_PageUp:
+    case Qt::Key_Left:
+        if (isSignalConnected(QMetaMethod::fromSignal(&StandView::goBack))) {
+            emit goBack();
+            break;
+        }
+        [[fallthrough]];
     default:
         QWidget::keyPressEvent(event);
     }

@@ -25,7 +25,8 @@ StandWords standWords(const Reckoned& reckoned, const std::optional<Reading>& re
                       const QPushButton* primary);
 void paintStand(QPainter& painter, const QRectF& area, const StandWords& words);
 
-/// Covers its parent, whatever the size; space goes on, F11 or Escape leaves, other keys are the window's.
+/// Covers its parent, whatever the size; space goes on, F11 or Escape leaves, Page up and Backspace go back
+/// where somebody listens to that; other keys are the window's.
 class StandView : public QWidget {
     Q_OBJECT
 public:
@@ -34,6 +35,7 @@ public:
 
 signals:
     void goOn();
+    void goBack();
     void leave();
 
 protected:

@@ -3,6 +3,7 @@
 #include "app/theme/choices.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QHBoxLayout>
@@ -59,6 +60,7 @@ QString trialText(const TrialPrediction& prediction) {
 
 TrialDialog::TrialDialog(SessionController& controller, HeadSide side, QWidget* parent)
     : QDialog(parent), m_controller(controller), m_side(side) {
+    keepWordsWhole(this);
     setObjectName(QStringLiteral("trialDialog"));
     setWindowTitle(tr("Uneven on purpose"));
     resize(680, 380);

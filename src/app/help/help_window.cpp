@@ -18,7 +18,20 @@
 namespace bombo {
 namespace {
 
-enum Role { kPage = Qt::UserRole, kWords };
+enum Role { kPage = Qt::UserRole, kLine, kWord };
+
+constexpr qsizetype kShown = 110; // letters of a paragraph that was found
+
+/// The paragraph from its beginning, or from shortly before the word when that stands far down.
+QString aroundFind(const ManualFind& find) {
+    qsizetype begin = 0;
+    if (find.at + find.word.size() > kShown)
+        begin = find.line.lastIndexOf(QLatin1Char(' '), find.at - kShown / 3) + 1;
+    QString shown = find.line.mid(begin);
+    if (shown.size() > kShown)
+        shown = shown.left(shown.lastIndexOf(QLatin1Char(' '), kShown)) + QStringLiteral(" …");
+    return begin > 0 ? QStringLiteral("… ") + shown : shown;
+}
 
 /// Markdown comes without room between its paragraphs.
 void airParagraphs(QTextDocument& document) {
@@ -73,7 +86,7 @@ HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(m_list, &QListWidget::currentItemChanged, this, [this](QListWidgetItem* item) {
         if (item != nullptr && item->data(kPage).isValid())
-            showPage(item->data(kPage).toInt(), item->data(kWords).toString());
+            showPage(item->data(kPage).toInt(), item->data(kLine).toString(), item->data(kWord).toString());
     });
     left->addWidget(m_list, 1);
     row->addLayout(left, 2);
@@ -116,13 +129,12 @@ void HelpWindow::search(const QString& words) {
     const std::vector<ManualFind> found = searchManual(words);
     m_list->clear();
     for (const ManualFind& one : found) {
-        constexpr qsizetype most = 110;
-        const QString line =
-            one.line.size() > most ? one.line.left(one.line.lastIndexOf(QLatin1Char(' '), most)) : one.line;
+        const QString line = aroundFind(one);
         auto* item = new QListWidgetItem(
             manualPages()[static_cast<std::size_t>(one.page)].title + QLatin1Char('\n') + line, m_list);
         item->setData(kPage, one.page);
-        item->setData(kWords, one.line.left(40));
+        item->setData(kLine, one.line.left(40));
+        item->setData(kWord, one.word);
     }
     if (!found.empty())
         m_list->setCurrentRow(0);
@@ -136,14 +148,20 @@ void HelpWindow::follow(const QUrl& link) {
             return showPage(i);
 }
 
-void HelpWindow::showPage(int index, const QString& words) {
+void HelpWindow::showPage(int index, const QString& line, const QString& word) {
     const ManualPage& page = manualPages()[static_cast<std::size_t>(index)];
     m_page = page.file;
-    m_text->setMarkdown(page.text);
+    m_text->setMarkdown(shownText(page));
     airParagraphs(*m_text->document());
     m_text->moveCursor(QTextCursor::Start);
-    if (!words.isEmpty())
-        m_text->find(words);
+    if (!line.isEmpty() && m_text->find(line)) { // else it is a table: the word alone
+        QTextCursor paragraph = m_text->textCursor();
+        paragraph.setPosition(paragraph.selectionStart());
+        if (!word.isEmpty())
+            m_text->setTextCursor(paragraph);
+    }
+    if (!word.isEmpty())
+        m_text->find(word);
 }
 
 void showAbout(QWidget* parent) {

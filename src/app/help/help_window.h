@@ -21,7 +21,8 @@ private:
     void listPages();
     void search(const QString& words);
     void follow(const QUrl& link);
-    void showPage(int index, const QString& words = {});
+    /// @param line that a paragraph begins with, to be brought into view @param word of it, to be marked
+    void showPage(int index, const QString& line = {}, const QString& word = {});
 
     QLineEdit* m_search;
     QListWidget* m_list;

@@ -19,11 +19,25 @@ QString stem(QString word) {
     return word;
 }
 
+/// Words that a paragraph is found by too, though it does not use them: "<!-- also: lug -->" in its text.
+const QRegularExpression& alsoWords() {
+    static const QRegularExpression also(QStringLiteral("<!-- also: (.*?) -->"));
+    return also;
+}
+
+/// A word as it stands in a text, by its stem; a letter or two are a word of their own.
+QRegularExpression wordOf(const QString& stem) {
+    return QRegularExpression(QStringLiteral("\\b") + QRegularExpression::escape(stem) +
+                                  (stem.size() <= 2 ? QStringLiteral("\\b") : QStringLiteral("\\w*")),
+                              QRegularExpression::CaseInsensitiveOption);
+}
+
 QString plain(QString markdown) {
     static const QRegularExpression picture(QStringLiteral("!\\[[^\\]]*\\]\\([^)]*\\)"));
     static const QRegularExpression link(QStringLiteral("\\[([^\\]]*)\\]\\([^)]*\\)"));
-    static const QRegularExpression marks(QStringLiteral("[*`#|]+"));
-    return markdown.remove(picture)
+    static const QRegularExpression marks(QStringLiteral("[*`#|]+|^\\s*(-|\\d+\\.) "));
+    return markdown.remove(alsoWords())
+        .remove(picture)
         .replace(link, QStringLiteral("\\1"))
         .replace(marks, QStringLiteral(" "))
         .simplified();
@@ -50,6 +64,10 @@ const std::vector<ManualPage>& manualPages() {
     return pages;
 }
 
+QString shownText(const ManualPage& page) {
+    return QString(page.text).remove(alsoWords());
+}
+
 std::vector<ManualFind> searchManual(const QString& words) {
     QStringList stems;
     for (const QString& word :
@@ -60,17 +78,19 @@ std::vector<ManualFind> searchManual(const QString& words) {
     if (stems.isEmpty())
         return lines;
     const auto holds = [&](const QString& text) {
-        return std::all_of(stems.begin(), stems.end(), [&](const QString& one) {
-            return text.contains(QRegularExpression(QStringLiteral("\\b") + QRegularExpression::escape(one),
-                                                    QRegularExpression::CaseInsensitiveOption));
-        });
+        return std::all_of(stems.begin(), stems.end(),
+                           [&](const QString& one) { return text.contains(wordOf(one)); });
     };
     static const QRegularExpression paragraphs(QStringLiteral("\\n\\s*\\n|\\n(?=\\s*[-*|\\d])"));
     for (int page = 0; page < static_cast<int>(manualPages().size()); ++page)
         for (const QString& part : manualPages()[static_cast<std::size_t>(page)].text.split(paragraphs)) {
             const QString line = plain(part);
-            if (!line.isEmpty() && holds(line))
-                (part.trimmed().startsWith(QLatin1Char('#')) ? titles : lines).push_back({page, line});
+            if (line.isEmpty() || !holds(line + QLatin1Char(' ') + alsoWords().match(part).captured(1)))
+                continue;
+            const QRegularExpressionMatch first = wordOf(stems.front()).match(line);
+            const ManualFind found{page, line, std::max<qsizetype>(0, first.capturedStart()),
+                                   first.captured()};
+            (part.trimmed().startsWith(QLatin1Char('#')) ? titles : lines).push_back(found);
         }
     titles.insert(titles.end(), lines.begin(), lines.end());
     titles.resize(std::min(titles.size(), kMostFinds));

@@ -2,6 +2,7 @@
 #include "app/numbers/numbers.h"
 
 #include "app/hurry/hurry_words.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QHBoxLayout>
@@ -12,6 +13,7 @@ namespace bombo {
 
 HurryDialog::HurryDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
+    keepWordsWhole(this);
     setObjectName(QStringLiteral("hurryDialog"));
     setWindowTitle(tr("Minutes before the show"));
     resize(820, 440);

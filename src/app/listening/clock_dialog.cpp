@@ -3,6 +3,7 @@
 #include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QFormLayout>
@@ -30,6 +31,7 @@ QString steadyFaultText(SteadyFault fault, Hertz reference) {
 
 ClockDialog::ClockDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
+    keepWordsWhole(this);
     setWindowTitle(tr("Calibrate the sound card's clock"));
     setObjectName(QStringLiteral("clockDialog"));
     setMinimumWidth(780);

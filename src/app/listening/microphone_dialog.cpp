@@ -4,6 +4,7 @@
 
 #include "app/listening/listening_strip.h"
 #include "app/listening/microphone_words.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
@@ -57,6 +58,7 @@ void TapMarks::paintEvent(QPaintEvent*) {
 
 MicrophoneDialog::MicrophoneDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
+    keepWordsWhole(this);
     setWindowTitle(tr("Is it hearing me?"));
     setObjectName(QStringLiteral("microphoneDialog"));
     setMinimumWidth(720);

@@ -1,8 +1,11 @@
 #include "app/logbook/set_list_dialog.h"
 
+#include "app/logbook/show_stand.h"
 #include "app/logbook/show_view.h"
+#include "app/logbook/show_words.h"
 #include "app/numbers/numbers.h"
 #include "app/session/wording.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 #include "core/record/json_values.h"
 
@@ -22,19 +25,6 @@ namespace {
 const QString kKey = QStringLiteral("set_list");
 constexpr int kMostNumbers = 60;
 constexpr std::size_t kMostDrums = 5; // every choice is looked at
-
-struct SetListText {
-    Q_DECLARE_TR_FUNCTIONS(SetList)
-};
-
-QString turned(Turns turns, bool isBatter) {
-    const QString size = turnsText(Turns{std::abs(turns.value)});
-    if (isBatter)
-        return turns.value > 0.0 ? SetListText::tr("batter %1 tighter").arg(size)
-                                 : SetListText::tr("batter %1 looser").arg(size);
-    return turns.value > 0.0 ? SetListText::tr("snare side %1 tighter").arg(size)
-                             : SetListText::tr("snare side %1 looser").arg(size);
-}
 
 /// A drum's newest session, or a fresh one, for looking at.
 std::optional<Session> sessionOf(SessionController& controller, const DrumRow& row) {
@@ -56,36 +46,9 @@ std::optional<Session> sessionOf(SessionController& controller, const DrumRow& r
 
 } // namespace
 
-QString showStepText(const ShowStep& step) {
-    if (!step.drum)
-        return SetListText::tr("no drum here can have it");
-    const ToneChange& change = step.change;
-    QStringList parts;
-    if (change.batter.value != 0.0)
-        parts << turned(change.batter, true);
-    if (change.snareSide.value != 0.0)
-        parts << turned(change.snareSide, false);
-    if (change.strainer)
-        parts << (change.strainer->value > 0.0
-                      ? SetListText::tr("strainer %1 tighter").arg(turnsText(*change.strainer))
-                      : SetListText::tr("strainer %1 looser").arg(turnsText(Turns{-change.strainer->value})));
-    if (change.padsMoved > 0)
-        parts << SetListText::tr("%n mufflers", nullptr, change.padsMoved);
-    if (parts.isEmpty())
-        return SetListText::tr("as it stands");
-    QString text = parts.join(QStringLiteral(", ")) + QLatin1Char('\n') +
-                   SetListText::tr("%1 s, sure to %2 cents")
-                       .arg(number(change.takes.value, 0), number(std::ceil(change.batterError.value), 0));
-    if (change.snareSideStays && std::abs(change.snareSideOff.value) >= 1.0)
-        text += QStringLiteral(", ") +
-                SetListText::tr("snare side stays %1 cents off").arg(centsText(change.snareSideOff));
-    if (!step.fits)
-        text += QStringLiteral(", ") + SetListText::tr("no time for it");
-    return text;
-}
-
 SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
+    keepWordsWhole(this);
     setWindowTitle(tr("The show"));
     setObjectName(QStringLiteral("setList"));
     auto* row = new QHBoxLayout(this);
@@ -135,6 +98,11 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     m_sum->setObjectName(QStringLiteral("showSum"));
     m_sum->setWordWrap(true);
     left->addWidget(m_sum);
+    m_play = primaryButton();
+    m_play->setObjectName(QStringLiteral("playShow"));
+    m_play->setText(tr("Play it"));
+    connect(m_play, &QPushButton::clicked, this, &SetListDialog::toStand);
+    left->addWidget(m_play, 0, Qt::AlignLeft);
     row->addLayout(left, 5);
     m_view = new ShowView;
     auto* scroll = new QScrollArea;
@@ -143,13 +111,20 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     scroll->setMinimumWidth(440);
     row->addWidget(scroll, 7);
     resize(1120, 620);
+    m_stand = new ShowStand(m_controller, this);
+    connect(m_stand, &StandView::leave, this, &SetListDialog::leaveStand);
+    auto* stand = new QAction(this);
+    stand->setShortcut(Qt::Key_F11);
+    connect(stand, &QAction::triggered, this, [this] { m_stand->isVisible() ? leaveStand() : toStand(); });
+    addAction(stand);
     lookAtDrums();
     load();
     plan();
 }
 
-/// Once: nothing is done to a drum while the show is planned.
+/// Before the show and after it: nothing is done to a drum while it is planned.
 void SetListDialog::lookAtDrums() {
+    m_played.clear();
     const std::vector<Entry> entries = m_controller.entries();
     for (const DrumRow& row : m_controller.drums()) {
         if (row.isRetired || m_played.size() >= kMostDrums)
@@ -233,27 +208,36 @@ void SetListDialog::move(int by) {
     keep();
 }
 
-void SetListDialog::plan() {
-    std::vector<Tone> tones;
-    std::vector<ShowNumber> numbers;
-    ShowPicture picture;
-    for (const Line& line : lines()) {
-        const auto known =
-            std::find_if(tones.begin(), tones.end(), [&](const Tone& one) { return one.id == line.tone; });
-        numbers.push_back({static_cast<std::size_t>(known - tones.begin()), line.minutes});
-        if (known == tones.end())
+ShowAtHand SetListDialog::showFrom(int row) const {
+    ShowAtHand show;
+    show.before = row;
+    const std::vector<Line> all = lines();
+    for (auto line = all.begin() + row; line != all.end(); ++line) {
+        const auto known = std::find_if(show.tones.begin(), show.tones.end(),
+                                        [&](const Tone& one) { return one.id == line->tone; });
+        show.numbers.push_back({static_cast<std::size_t>(known - show.tones.begin()), line->minutes});
+        if (known == show.tones.end())
             for (const Tone& one : m_controller.tones())
-                if (one.id == line.tone)
-                    tones.push_back(one);
-        picture.tones << cueName(line.tone, m_controller.tones());
-        picture.minutes.push_back(line.minutes);
+                if (one.id == line->tone)
+                    show.tones.push_back(one);
     }
-    std::vector<DrumInShow> drums;
-    for (const Played& one : m_played) {
-        drums.push_back(drumInShow(one.session, one.entries, tones, QDateTime::currentSecsSinceEpoch()));
-        picture.drums << QString::fromStdString(one.session.drum.name);
+    for (const Played& one : m_played)
+        show.drums.push_back(
+            drumInShow(one.session, one.entries, show.tones, QDateTime::currentSecsSinceEpoch()));
+    show.steps = planShow(show.drums, show.numbers);
+    return show;
+}
+
+void SetListDialog::plan() {
+    const ShowAtHand show = showFrom(0);
+    ShowPicture picture;
+    picture.steps = show.steps;
+    for (const DrumInShow& one : show.drums)
+        picture.drums << QString::fromStdString(one.drum.name);
+    for (const ShowNumber& one : show.numbers) {
+        picture.tones << cueName(show.tones[one.tone]);
+        picture.minutes.push_back(one.minutes);
     }
-    picture.steps = planShow(drums, numbers);
     int misfits = 0;
     double seconds = 0.0;
     for (const ShowStep& step : picture.steps) {
@@ -265,14 +249,39 @@ void SetListDialog::plan() {
                   : misfits == 0 ? tr("All of it fits: %1 min of turning.").arg(number(seconds / 60.0, 1))
                                  : tr("%n changes do not fit. Another drum, more minutes, or another order.",
                                       nullptr, misfits);
-    for (std::size_t drum = 0; drum < drums.size(); ++drum)
-        if (drums[drum].isGuessed && std::any_of(picture.steps.begin(), picture.steps.end(),
-                                                 [&](const ShowStep& step) { return step.drum == drum; }))
+    for (std::size_t drum = 0; drum < show.drums.size(); ++drum)
+        if (show.drums[drum].isGuessed &&
+            std::any_of(picture.steps.begin(), picture.steps.end(),
+                        [&](const ShowStep& step) { return step.drum == drum; }))
             sum += QLatin1Char(' ') +
                    tr("%1 was never heard: it is taken to stand in its own tone. Tune it first.")
                        .arg(picture.drums[static_cast<qsizetype>(drum)]);
     m_sum->setText(sum);
+    m_play->setEnabled(!picture.steps.empty());
     m_view->show(std::move(picture));
+}
+
+/// From the number that is selected on; large, as the stand view of the window is.
+void SetListDialog::toStand() {
+    if (m_table->rowCount() == 0)
+        return;
+    m_stand->begin(showFrom(std::max(0, m_table->currentRow())));
+    showFullScreen();
+    m_stand->setGeometry(rect());
+    m_stand->setVisible(true);
+    m_stand->raise();
+    m_stand->setFocus();
+}
+
+/// The drums stand elsewhere now; the number at hand is where it goes on.
+void SetListDialog::leaveStand() {
+    const int number = m_stand->number();
+    m_stand->hide();
+    showNormal();
+    lookAtDrums();
+    plan();
+    m_table->selectRow(number);
+    m_play->setFocus();
 }
 
 } // namespace bombo

@@ -1,6 +1,7 @@
 #pragma once
 /// A show: its tones in order with the minutes between; which drum plays each, and what is turned before it.
 #include "app/session/session_controller.h"
+#include "app/theme/parts.h"
 #include "core/record/drum_in_show.h"
 
 #include <QDialog>
@@ -9,7 +10,9 @@
 
 namespace bombo {
 
+class ShowStand;
 class ShowView;
+struct ShowAtHand;
 
 class SetListDialog : public QDialog {
     Q_OBJECT
@@ -32,17 +35,20 @@ private:
     void load();
     void keep();
     std::vector<Line> lines() const;
+    /// From a number of the list on, as the drums stand.
+    ShowAtHand showFrom(int row) const;
     void plan();
     void move(int by);
+    void toStand();
+    void leaveStand();
 
     SessionController& m_controller;
     std::vector<Played> m_played;
     QTableWidget* m_table;
     ShowView* m_view;
     QLabel* m_sum;
+    PrimaryButton* m_play;
+    ShowStand* m_stand;
 };
-
-/// What is done before a number, in a line.
-QString showStepText(const ShowStep& step);
 
 } // namespace bombo

@@ -4,6 +4,7 @@
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
 #include "app/theme/choices.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 #include "audio/microphone.h"
 #include "audio/player.h"
@@ -68,6 +69,7 @@ void PreferencesDialog::heading(QGridLayout& grid, const QString& words) {
 }
 
 void PreferencesDialog::line(QGridLayout& grid, const QString& label, QWidget* field, const char* name) {
+    keepWordsWhole(this);
     const int row = grid.rowCount();
     field->setObjectName(QLatin1String(name));
     if (!label.isEmpty()) {

@@ -3,6 +3,7 @@
 #include "app/files/save_file.h"
 #include "app/reminder/calendar_file.h"
 #include "app/theme/choices.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QHBoxLayout>
@@ -12,6 +13,7 @@ namespace bombo {
 
 ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller) {
+    keepWordsWhole(this);
     setObjectName(QStringLiteral("reminderDialog"));
     setWindowTitle(tr("Remind me"));
     auto* column = new QVBoxLayout(this);

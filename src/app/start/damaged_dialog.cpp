@@ -1,5 +1,6 @@
 #include "app/start/damaged_dialog.h"
 
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QFileInfo>
@@ -40,6 +41,7 @@ QString lossText(const WayBack& way) {
 
 DamagedDialog::DamagedDialog(SessionController& controller, const QString& path, QWidget* parent)
     : QDialog(parent), m_controller(controller), m_path(path) {
+    keepWordsWhole(this);
     QGuiApplication::setOverrideCursor(Qt::WaitCursor);
     m_way = wayBack(path);
     QGuiApplication::restoreOverrideCursor();

@@ -59,16 +59,15 @@ namespace {
 
 int bounce = PrimaryButton::kBounce;
 
-/// @return whether enough time went by since the last press that counted
-bool isAPress() {
+} // namespace
+
+bool PrimaryButton::isAPress() {
     static QElapsedTimer sinceLast;
     if (sinceLast.isValid() && sinceLast.elapsed() < bounce)
         return false;
     sinceLast.start();
     return true;
 }
-
-} // namespace
 
 void PrimaryButton::setBounce(int milliseconds) {
     bounce = milliseconds;

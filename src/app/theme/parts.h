@@ -25,6 +25,8 @@ public:
     /// As a key does that reaches the button from elsewhere.
     void press();
     static constexpr int kBounce = 300; ///< ms
+    /// Whether enough time went by since the last press that counted; then this one does.
+    static bool isAPress();
     /// For tests, which are quicker than a foot.
     static void setBounce(int milliseconds);
     QSize sizeHint() const override;

@@ -1,5 +1,6 @@
 #include "app/tone/blind_dialog.h"
 
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QDialogButtonBox>
@@ -11,6 +12,7 @@ namespace bombo {
 BlindDialog::BlindDialog(const PreviewStroke& wanted, const PreviewStroke& present, quint32 seed,
                          QWidget* parent)
     : QDialog(parent), m_wanted(wanted), m_present(present), m_dice(seed) {
+    keepWordsWhole(this);
     setWindowTitle(tr("Blind comparison"));
     auto* column = new QVBoxLayout(this);
     auto* words =

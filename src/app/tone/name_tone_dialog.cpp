@@ -2,6 +2,7 @@
 #include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
+#include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 
 #include <QDialogButtonBox>
@@ -12,6 +13,7 @@ namespace bombo {
 NameToneDialog::NameToneDialog(const QString& title, const QString& suggestion, const QStringList& says,
                                QWidget* parent)
     : QDialog(parent) {
+    keepWordsWhole(this);
     setWindowTitle(title);
     setMinimumWidth(460);
     auto* column = new QVBoxLayout(this);

@@ -33,6 +33,9 @@ int padsMoved(const std::optional<std::vector<Pad>>& from, const std::optional<s
     return static_cast<int>(from->size() + to->size()) - 2 * same;
 }
 
+/// OpenWays that are gone on with after each number: every one of them in a show of a few numbers or drums.
+constexpr std::size_t kWaysKept = 1000;
+
 /// What a plan is judged by, the worst first.
 struct Cost {
     int misfits = 0;
@@ -42,13 +45,76 @@ struct Cost {
     auto operator<=>(const Cost&) const = default;
 };
 
-struct Route {
+/// Which tones of the show a drum stands in, each head and all else of it; -1: as it is before the show.
+struct InTones {
+    int batter = -1; ///< knob and mufflers as well
+    int snareSide = -1;
+    auto operator<=>(const InTones&) const = default;
+};
+using Standing = std::vector<InTones>;
+
+/// The best way to a standing: its last step, and where the one before is found.
+struct ShowWay {
+    Standing standing;
     Cost cost;
-    std::vector<ShowStep> steps;
+    ShowStep step;
+    std::size_t before = 0;
 };
 
-/// In which tone each drum stands; -1: as it is before the show.
-using Standing = std::vector<int>;
+DrumInTone standingIn(const DrumInShow& drum, const InTones& in) {
+    const auto tone = [&](int index) -> const DrumInTone& {
+        return index < 0 ? drum.now : *drum.tones[static_cast<std::size_t>(index)];
+    };
+    DrumInTone stands = tone(in.batter);
+    stands.snareSide = tone(in.snareSide).snareSide;
+    return stands;
+}
+
+/// The ways that lead on from one number to the next, the best to each standing.
+class OpenWays {
+public:
+    void offer(ShowWay way) {
+        const auto [known, isNew] = m_at.try_emplace(way.standing, m_ways.size());
+        if (isNew)
+            m_ways.push_back(std::move(way));
+        else if (way.cost < m_ways[known->second].cost)
+            m_ways[known->second] = std::move(way);
+    }
+    /// The cheapest so far, at most so many.
+    std::vector<ShowWay> take(std::size_t most) {
+        if (m_ways.size() > most) {
+            std::nth_element(m_ways.begin(), m_ways.begin() + static_cast<std::ptrdiff_t>(most), m_ways.end(),
+                             [](const ShowWay& one, const ShowWay& other) { return one.cost < other.cost; });
+            m_ways.erase(m_ways.begin() + static_cast<std::ptrdiff_t>(most), m_ways.end());
+        }
+        return std::move(m_ways);
+    }
+
+private:
+    std::map<Standing, std::size_t> m_at;
+    std::vector<ShowWay> m_ways;
+};
+
+/// A drum brought into the tone of a number.
+ShowWay onwards(const ShowWay& way, std::size_t from, const DrumInShow& drum, std::size_t index,
+                const ShowNumber& number) {
+    const InTones in = way.standing[index];
+    const DrumInTone& wanted = *drum.tones[number.tone];
+    ShowWay on = way;
+    on.before = from;
+    on.step = {index, changeBetween(drum, standingIn(drum, in), wanted, Seconds{60.0 * number.minutes}),
+               true};
+    const ToneChange& change = on.step.change;
+    on.step.fits = change.takes.value <= 60.0 * number.minutes;
+    const bool isOff = change.snareSideStays && std::abs(change.snareSideOff.value) > kOffFrom.value;
+    on.cost.misfits += on.step.fits ? 0 : 1;
+    on.cost.off += isOff ? 1 : 0;
+    on.cost.guessed += drum.isGuessed ? 1 : 0;
+    on.cost.seconds += change.takes.value;
+    const int tone = static_cast<int>(number.tone);
+    on.standing[index] = {tone, change.snareSideStays ? in.snareSide : tone};
+    return on;
+}
 
 } // namespace
 
@@ -80,52 +146,37 @@ ToneChange changeBetween(const DrumInShow& drum, const DrumInTone& from, const D
 }
 
 std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers) {
-    std::map<Standing, Route> best{{Standing(drums.size(), -1), {}}};
+    std::vector<std::vector<ShowWay>> after{{ShowWay{Standing(drums.size()), {}, {}, 0}}};
     for (const ShowNumber& number : numbers) {
-        std::map<Standing, Route> next;
-        const auto offer = [&](Standing standing, Route route) {
-            const auto known = next.find(standing);
-            if (known == next.end() || route.cost < known->second.cost)
-                next[std::move(standing)] = std::move(route);
-        };
-        for (const auto& [standing, route] : best) {
+        OpenWays next;
+        for (std::size_t from = 0; from < after.back().size(); ++from) {
+            const ShowWay& way = after.back()[from];
             bool hasAny = false;
             for (std::size_t i = 0; i < drums.size(); ++i) {
-                const auto& wanted = drums[i].tones[number.tone];
-                if (!wanted)
+                if (!drums[i].tones[number.tone])
                     continue;
                 hasAny = true;
-                const int in = standing[i];
-                const DrumInTone& from =
-                    in < 0 ? drums[i].now : *drums[i].tones[static_cast<std::size_t>(in)];
-                ShowStep step{i, changeBetween(drums[i], from, *wanted, Seconds{60.0 * number.minutes}),
-                              true};
-                step.fits = step.change.takes.value <= 60.0 * number.minutes;
-                const bool isOff =
-                    step.change.snareSideStays && std::abs(step.change.snareSideOff.value) > kOffFrom.value;
-                Route on = route;
-                on.cost.misfits += step.fits ? 0 : 1;
-                on.cost.off += isOff ? 1 : 0;
-                on.cost.guessed += drums[i].isGuessed ? 1 : 0;
-                on.cost.seconds += step.change.takes.value;
-                on.steps.push_back(step);
-                Standing then = standing;
-                then[i] = static_cast<int>(number.tone);
-                offer(std::move(then), std::move(on));
+                next.offer(onwards(way, from, drums[i], i, number));
             }
             if (!hasAny) {
-                Route on = route;
-                ++on.cost.misfits;
-                on.steps.push_back({});
-                offer(standing, std::move(on));
+                ShowWay without = way;
+                without.before = from;
+                ++without.cost.misfits;
+                without.step = {};
+                next.offer(std::move(without));
             }
         }
-        best = std::move(next);
+        after.push_back(next.take(kWaysKept));
     }
-    const auto least = std::min_element(best.begin(), best.end(), [](const auto& one, const auto& other) {
-        return one.second.cost < other.second.cost;
-    });
-    std::vector<ShowStep> steps = least->second.steps;
+    const auto least =
+        std::min_element(after.back().begin(), after.back().end(),
+                         [](const ShowWay& one, const ShowWay& other) { return one.cost < other.cost; });
+    std::vector<ShowStep> steps(numbers.size());
+    auto at = static_cast<std::size_t>(least - after.back().begin());
+    for (std::size_t number = numbers.size(); number > 0; --number) {
+        steps[number - 1] = after[number][at].step;
+        at = after[number][at].before;
+    }
     // A count is trusted less each time it is gone on with: errors since a drum was heard add up.
     std::map<std::size_t, std::pair<double, double>> squares;
     for (ShowStep& step : steps)
@@ -137,6 +188,23 @@ std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::
             step.change.snareSideError = Cents{std::sqrt(snareSide)};
         }
     return steps;
+}
+
+std::vector<ShowMove> showMoves(const std::vector<ShowStep>& steps) {
+    std::vector<ShowMove> moves;
+    for (std::size_t number = 0; number < steps.size(); ++number) {
+        const ToneChange& change = steps[number].change;
+        if (change.snareSide.value != 0.0) // the drum is turned over for it, so it comes first
+            moves.push_back({number, ShowMoveKind::SnareSide, change.snareSide});
+        if (change.batter.value != 0.0)
+            moves.push_back({number, ShowMoveKind::Batter, change.batter});
+        if (change.strainer)
+            moves.push_back({number, ShowMoveKind::Strainer, *change.strainer});
+        if (change.padsMoved > 0)
+            moves.push_back({number, ShowMoveKind::Pads, {}});
+        moves.push_back({number, ShowMoveKind::Play, {}});
+    }
+    return moves;
 }
 
 } // namespace bombo

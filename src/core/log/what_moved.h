@@ -44,8 +44,8 @@ Moved whatMoved(const Drum& drum, HeadSide side, const HeadReading& before, cons
 
 /// What is to be expected of a head until a later hour, no rod turned.
 struct Expected {
-    Cents moves; ///< of the edge pitch
-    Cents error; ///< one standard error
+    Cents moves; ///< of the edge pitch, by itself
+    Cents error; ///< one standard error of the edge pitch then
     Share weather;
     Share settled;
     Hertz edge; ///< then

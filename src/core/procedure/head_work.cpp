@@ -468,10 +468,12 @@ Result<HeadWork, StepRefusal> markMoved(HeadWork work) {
 }
 
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by) {
-    if (work.stage == HeadStage::FingerTight)
-        return failure(StepRefusal::WrongStage);
     if (work.resists && by.value > 0.0)
         return failure(StepRefusal::HeadResists);
+    if (work.stage == HeadStage::FingerTight) {
+        work.condition = HeadCondition::AsItStands;
+        work.rodTurns.assign(work.rodTurns.size(), Turns{});
+    }
     std::vector<int> every(work.rodTurns.size());
     std::iota(every.begin(), every.end(), 0);
     turn(work, {std::move(every), by}, TurnCause::BothHeads);

@@ -48,6 +48,21 @@ std::vector<Stay> staysOf(std::span<const Entry> entries, HeadSide side) {
     return bombo::staysOf(std::vector<Entry>(entries.begin(), entries.end()), side);
 }
 
+/// With the turns that were counted on the head since, none of them heard.
+Expected turnedSince(Expected expected, const Session& session, HeadSide side, const TurnResponse& response) {
+    const double turns = session.head(side).meanTurns().value;
+    const double before = expected.tension.value;
+    const double tension = std::max(1.0, before + response.line.slope * turns);
+    const double error =
+        std::hypot(expected.tensionError.value * tension / before, response.line.slopeSpread() * turns);
+    expected.tension = Tension{tension};
+    expected.tensionError = Tension{error};
+    expected.edge =
+        edgePitch(drumState(session.drum, expected.tension, expected.tension, airAt(session.weather)), side);
+    expected.error = Cents{kCentsPerShare * error / tension};
+    return expected;
+}
+
 std::int64_t fittedAt(const Drum& drum, HeadSide side) {
     return side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide;
 }
@@ -103,13 +118,21 @@ std::vector<Pad> padsIn(const Entry& entry, const Session& session) {
 std::optional<Expected> expectedNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries,
                                     std::int64_t at) {
     const Session& session = reckoned.session();
+    const HeadWork& work = session.head(side);
     const Entry* last = lastOf(session.drum, side, entries);
     if (last == nullptr || last->at > at) // a clock that was wrong foretells nothing
         return std::nullopt;
-    const Tension perTurn = turnResponseOf(session.head(side), briefFor(reckoned, side)).perTurn();
-    return expectedAt(session.drum, side, readingOf(*last, side), at, weatherNow(session.weather),
-                      fittedAt(session.drum, side),
-                      settlingOf(session.drum, side, staysOf(entries, side), perTurn));
+    const bool isCountedOnly = work.history.empty() && work.stage != HeadStage::FingerTight;
+    if (isCountedOnly && work.condition != HeadCondition::AsItStands) // it was let down since
+        return std::nullopt;
+    const TurnResponse own = turnResponseOf(work, briefFor(reckoned, side));
+    const Expected expected = expectedAt(
+        session.drum, side, readingOf(*last, side), at, weatherNow(session.weather),
+        fittedAt(session.drum, side), settlingOf(session.drum, side, staysOf(entries, side), own.perTurn()));
+    if (!isCountedOnly)
+        return expected;
+    return turnedSince(expected, session, side,
+                       through(own, &last->figures.head(side), expected.tension, expected.tensionError, {}));
 }
 
 DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::int64_t at) {

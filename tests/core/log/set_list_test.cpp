@@ -81,6 +81,19 @@ TEST(SetList, ASecondDrumSavesTheTurning) {
     EXPECT_GT(std::count_if(alone.begin(), alone.end(), [](const ShowStep& step) { return !step.fits; }), 2);
 }
 
+// A snare side that there was no time for is not in the tone: the same tone once more still asks for it.
+TEST(SetList, ASnareSideThatStayedIsStillToBeDone) {
+    const DrumInShow drum = drumWith({{2900, 2100}, {2500, 2500}}, {2900, 2100});
+    const auto steps = planShow({drum}, {{0, 0}, {1, 2}, {1, 0}, {1, 10}, {0, 10}});
+    ASSERT_TRUE(steps[1].change.snareSideStays);
+    EXPECT_TRUE(steps[2].change.snareSideStays) << "still no time";
+    EXPECT_NEAR(steps[2].change.snareSideOff.value, steps[1].change.snareSideOff.value, 1e-9);
+    EXPECT_EQ(steps[3].change.batter, Turns{});
+    EXPECT_GT(steps[3].change.snareSide.value, 0.0) << "now there is";
+    EXPECT_FALSE(steps[3].change.snareSideStays);
+    EXPECT_LT(steps[4].change.snareSide.value, 0.0) << "and it goes back from there";
+}
+
 // A drum that nobody heard seems to stand just where it should: it is taken only where another has no time.
 TEST(SetList, ADrumThatNobodyHeardIsNotPreferred) {
     const std::vector<std::pair<double, double>> tones{{2900, 2100}, {2300, 2400}};
@@ -92,6 +105,23 @@ TEST(SetList, ADrumThatNobodyHeardIsNotPreferred) {
         EXPECT_EQ(step.drum, 0U);
     const auto hurried = planShow(drums, {{0, 0}, {1, 10}});
     EXPECT_EQ(hurried[0].drum, 1U) << "nothing else would be ready";
+}
+
+TEST(SetList, MovesComeInTheOrderOfWork) {
+    ShowStep calm{0U, {}, true};
+    ShowStep busy{0U, {}, true};
+    busy.change.batter = Turns{-0.125};
+    busy.change.snareSide = Turns{0.25};
+    busy.change.strainer = Turns{-0.5};
+    busy.change.padsMoved = 2;
+    const std::vector<ShowMove> wanted{{0, ShowMoveKind::Play, {}},
+                                       {1, ShowMoveKind::SnareSide, Turns{0.25}},
+                                       {1, ShowMoveKind::Batter, Turns{-0.125}},
+                                       {1, ShowMoveKind::Strainer, Turns{-0.5}},
+                                       {1, ShowMoveKind::Pads, {}},
+                                       {1, ShowMoveKind::Play, {}}};
+    EXPECT_EQ(showMoves({calm, busy}), wanted);
+    EXPECT_TRUE(showMoves({}).empty());
 }
 
 /// Against every choice written out.
@@ -107,19 +137,22 @@ TEST(SetList, TheBestOfAllChoicesIsFound) {
         for (int i = 0; i < 6; ++i)
             show.push_back({static_cast<std::size_t>(dice.uniform(0, 2.99)), dice.uniform(0, 6)});
         const auto costOf = [&](const std::vector<std::size_t>& choice) {
-            std::vector<const DrumInTone*> at{&drums[0].now, &drums[1].now};
+            std::vector<DrumInTone> at{drums[0].now, drums[1].now};
             std::tuple<int, int, double> cost{0, 0, 0.0};
             for (std::size_t i = 0; i < show.size(); ++i) {
                 const DrumInShow& drum = drums[choice[i]];
                 if (!drum.tones[show[i].tone])
                     return std::tuple<int, int, double>{1000, 0, 0.0};
-                const auto change = changeBetween(drum, *at[choice[i]], *drum.tones[show[i].tone],
+                const auto change = changeBetween(drum, at[choice[i]], *drum.tones[show[i].tone],
                                                   Seconds{60.0 * show[i].minutes});
                 std::get<0>(cost) += change.takes.value > 60.0 * show[i].minutes ? 1 : 0;
                 std::get<1>(cost) +=
                     change.snareSideStays && std::abs(change.snareSideOff.value) > 25.0 ? 1 : 0;
                 std::get<2>(cost) += change.takes.value;
-                at[choice[i]] = &*drum.tones[show[i].tone];
+                const Tension snareSide = at[choice[i]].snareSide;
+                at[choice[i]] = *drum.tones[show[i].tone];
+                if (change.snareSideStays)
+                    at[choice[i]].snareSide = snareSide;
             }
             return cost;
         };

@@ -129,5 +129,58 @@ TEST(GoingBack, PracticeDrumsComeHomeInOnePassAfterASeason) {
     EXPECT_GE(within5, all * 9 / 10);
 }
 
+/// Turned by the count and not heard since the entry, as between two numbers of a show: what is expected of
+/// the drum has the turns in it, with an error that holds, and asks for them back.
+TEST(GoingBack, TurnsThatNobodyHeardAreCountedOnTheEntry) {
+    int within1 = 0, within2 = 0, all = 0;
+    for (std::uint64_t seed = 301; seed <= 305; ++seed) {
+        const auto rods = static_cast<std::size_t>(8);
+        Session s = done(newSession(testing::plover(), testing::chase(), seed), SetWeather{kPracticeWeather});
+        Stood drum{drawNature(s.drum, seed), std::vector<Turns>(rods), std::vector<Turns>(rods)};
+        std::uint64_t stroke = 1;
+        for (const HeadSide side : kBoth)
+            s = work(s, side, drum, 9, stroke);
+        const std::vector<Entry> entries{entryOf(s, kThen)};
+        const PracticeState left = drum.under(s);
+        drum.batter = left.batterTurns;
+        drum.snareSide = left.snareSideTurns;
+        const BothTurned turned{Turns{-0.375}, Turns{0.125}};
+        Session show = done(newSession(s.drum, testing::chase(), seed), SetWeather{kPracticeWeather});
+        show = done(show, turned);
+        for (const HeadSide side : kBoth) {
+            const auto expected = expectedNow(show, side, entries, kThen + 3600);
+            ASSERT_TRUE(expected);
+            const Tension truth{trueMeanTension(drum.nature, drum.under(show), side)};
+            const Hertz sounds = edgePitch(drumState(s.drum, truth, truth, airAt(kPracticeWeather)), side);
+            const double off = centsBetween(expected->edge, sounds).value;
+            std::printf("%s: %.1f cents off, said %.1f\n", side == HeadSide::Batter ? "batter" : "snare side",
+                        off, expected->error.value);
+            ++all;
+            within1 += std::abs(off) <= expected->error.value ? 1 : 0;
+            within2 += std::abs(off) <= 2.0 * expected->error.value ? 1 : 0;
+        }
+        const std::vector<HeadSpec> heads{testing::coated25(), testing::film76()};
+        const DrumNow now = drumNow(show, entries, kThen + 3600);
+        EXPECT_EQ(now.batter.by, KnownBy::Foretold);
+        const BackTo plan = backTo(now, entries[0], SameAs::Pitches, heads, padKinds());
+        ASSERT_TRUE(plan.batter && plan.snareSide);
+        EXPECT_NEAR(plan.batter->all.value, 0.375, 1.0 / 16.0 + 1e-9);
+        EXPECT_NEAR(plan.snareSide->all.value, -0.125, 1.0 / 16.0 + 1e-9);
+    }
+    EXPECT_GE(within1, all / 2) << "of ten, 68 of a hundred";
+    EXPECT_GE(within2, all - 2);
+    // A head that was let down since says nothing of the entry.
+    Session slack = newSession(testing::plover(), testing::chase(), 301);
+    const Entry entry = [&] {
+        Entry made;
+        made.at = kThen;
+        made.figures.batter.left = HeardHead{Hertz{300}, Cents{2.0}, {}};
+        return made;
+    }();
+    EXPECT_TRUE(expectedNow(slack, HeadSide::Batter, std::vector{entry}, kThen + 3600));
+    EXPECT_FALSE(expectedNow(done(slack, FingerTight{HeadSide::Batter}), HeadSide::Batter, std::vector{entry},
+                             kThen + 3600));
+}
+
 } // namespace going_back_test
 } // namespace bombo

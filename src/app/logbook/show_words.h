@@ -1,0 +1,17 @@
+#pragma once
+/// A show in words.
+#include "core/log/set_list.h"
+
+#include <QString>
+
+namespace bombo {
+
+/// What is done before a number, and how sure that is.
+QString showStepText(const ShowStep& step);
+/// One move, as it is read at the stand: "Batter: every rod 1/8 turn tighter". Of mufflers: what is to lie
+/// there.
+QString showMoveText(const ShowMove& move, const std::vector<Pad>& pads);
+/// How far off the batter may be after a change.
+QString sureText(const ToneChange& change);
+
+} // namespace bombo
