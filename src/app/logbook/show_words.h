@@ -8,9 +8,10 @@ namespace bombo {
 
 /// What is done before a number, and how sure that is.
 QString showStepText(const ShowStep& step);
-/// One move, as it is read at the stand: "Batter: every rod 1/8 turn tighter". Of mufflers: what is to lie
-/// there.
+/// One move, as it is read at the stand: "1/8 turn tighter"; of mufflers what is to lie there.
 QString showMoveText(const ShowMove& move, const std::vector<Pad>& pads);
+/// Where: "batter, every rod".
+QString showMovePlace(const ShowMove& move, const std::vector<Pad>& pads);
 /// How far off the batter may be after a change.
 QString sureText(const ToneChange& change);
 

@@ -166,8 +166,8 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
                                       std::optional<int> namedRod = std::nullopt);
 /// The move at hand was made.
 Result<HeadWork, StepRefusal> markMoved(HeadWork work);
-/// Every rod was turned by `by` outside a plan; a head that was being evened is to be heard again, one that was
-/// not begun is counted from how it stands.
+/// Every rod was turned by `by` outside a plan; a head that was being evened is to be heard again, one that
+/// was not begun is counted from how it stands.
 Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by);
 /// The ledger was wrong: this rod stands `by` further than counted, ever since it was turned last.
 Result<HeadWork, StepRefusal> correctCount(HeadWork work, int rod, Turns by);
