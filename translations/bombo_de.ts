@@ -408,6 +408,18 @@
         <source>Calendar (*.ics)</source>
         <translation>Kalender (*.ics)</translation>
     </message>
+    <message>
+        <source>%1: look whether the batter head is worn</source>
+        <translation>%1: nachsehen, ob das Schlagfell abgenutzt ist</translation>
+    </message>
+    <message>
+        <source>%1: look whether the snare-side head is worn</source>
+        <translation>%1: nachsehen, ob das Resonanzfell abgenutzt ist</translation>
+    </message>
+    <message>
+        <source>%1: look whether the wires are worn</source>
+        <translation>%1: nachsehen, ob der Teppich abgenutzt ist</translation>
+    </message>
 </context>
 <context>
     <name>CardPicture</name>
@@ -6932,6 +6944,18 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
             <numerusform>Über %n Einträge dieses Klangs gehen die Sterne mit: %1, am besten um %2.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Hear both</source>
+        <translation>Beide hören</translation>
+    </message>
+    <message>
+        <source>A stroke of this entry, then one of the other, equally loud: as they are predicted, not recorded</source>
+        <translation>Ein Schlag dieses Eintrags, dann einer des anderen, gleich laut: wie vorhergesagt, nicht aufgenommen</translation>
+    </message>
+    <message>
+        <source>One of them does not say how high both heads were, or had another head</source>
+        <translation>Einer davon sagt nicht, wie hoch beide Felle waren, oder hatte ein anderes Fell</translation>
+    </message>
 </context>
 <context>
     <name>bombo::CorrectionPanel</name>
@@ -7527,6 +7551,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>Once four shows are in the logbook and something is due within %1 of them</source>
         <translation>Sobald vier Auftritte im Logbuch stehen und etwas binnen %1 Auftritten fällig ist</translation>
+    </message>
+    <message>
+        <source>Remind me…</source>
+        <translation>Erinnern…</translation>
     </message>
 </context>
 <context>
@@ -10353,6 +10381,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>No reminder</source>
         <translation>Keine Erinnerung</translation>
     </message>
+    <message>
+        <source>Is the batter head worn?</source>
+        <translation>Ist das Schlagfell abgenutzt?</translation>
+    </message>
+    <message>
+        <source>Is the snare-side head worn?</source>
+        <translation>Ist das Resonanzfell abgenutzt?</translation>
+    </message>
+    <message>
+        <source>Are the wires worn?</source>
+        <translation>Ist der Teppich abgenutzt?</translation>
+    </message>
 </context>
 <context>
     <name>bombo::RoundTools</name>
@@ -11665,12 +11705,12 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Dorthin gebracht, kommt sie zur Tonhöhe zurück mit: %1. So gelassen:</translation>
     </message>
     <message>
-        <source>%1, every rod %2 tighter</source>
-        <translation>%1, jede Schraube %2 fester</translation>
+        <source>%1, every rod %2 tighter (± %3)</source>
+        <translation>%1, jede Schraube %2 fester (± %3)</translation>
     </message>
     <message>
-        <source>%1, every rod %2 looser</source>
-        <translation>%1, jede Schraube %2 lockerer</translation>
+        <source>%1, every rod %2 looser (± %3)</source>
+        <translation>%1, jede Schraube %2 lockerer (± %3)</translation>
     </message>
 </context>
 <context>

@@ -408,6 +408,18 @@
         <source>Calendar (*.ics)</source>
         <translation>Calendario (*.ics)</translation>
     </message>
+    <message>
+        <source>%1: look whether the batter head is worn</source>
+        <translation>%1: mire si el parche batidor está gastado</translation>
+    </message>
+    <message>
+        <source>%1: look whether the snare-side head is worn</source>
+        <translation>%1: mire si el parche bordonero está gastado</translation>
+    </message>
+    <message>
+        <source>%1: look whether the wires are worn</source>
+        <translation>%1: mire si la bordonera está gastada</translation>
+    </message>
 </context>
 <context>
     <name>CardPicture</name>
@@ -6932,6 +6944,18 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
             <numerusform>En %n entradas de este sonido las estrellas van con: %1, lo mejor cerca de %2.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Hear both</source>
+        <translation>Oír los dos</translation>
+    </message>
+    <message>
+        <source>A stroke of this entry, then one of the other, equally loud: as they are predicted, not recorded</source>
+        <translation>Un golpe de esta entrada y luego uno de la otra, igual de fuertes: como se predicen, no grabados</translation>
+    </message>
+    <message>
+        <source>One of them does not say how high both heads were, or had another head</source>
+        <translation>Una de ellas no dice a qué altura estaban los dos parches, o tenía otro parche</translation>
+    </message>
 </context>
 <context>
     <name>bombo::CorrectionPanel</name>
@@ -7527,6 +7551,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>Once four shows are in the logbook and something is due within %1 of them</source>
         <translation>Cuando haya cuatro funciones en el diario y algo toque en menos de %1</translation>
+    </message>
+    <message>
+        <source>Remind me…</source>
+        <translation>Recordar…</translation>
     </message>
 </context>
 <context>
@@ -10353,6 +10381,18 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>No reminder</source>
         <translation>Sin aviso</translation>
     </message>
+    <message>
+        <source>Is the batter head worn?</source>
+        <translation>¿Está gastado el parche batidor?</translation>
+    </message>
+    <message>
+        <source>Is the snare-side head worn?</source>
+        <translation>¿Está gastado el parche bordonero?</translation>
+    </message>
+    <message>
+        <source>Are the wires worn?</source>
+        <translation>¿Está gastada la bordonera?</translation>
+    </message>
 </context>
 <context>
     <name>bombo::RoundTools</name>
@@ -11665,12 +11705,12 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>Llevado allí, vuelve al tono con: %1. Si se deja así:</translation>
     </message>
     <message>
-        <source>%1, every rod %2 tighter</source>
-        <translation>%1, cada tornillo %2 más apretado</translation>
+        <source>%1, every rod %2 tighter (± %3)</source>
+        <translation>%1, cada tornillo %2 más apretado (± %3)</translation>
     </message>
     <message>
-        <source>%1, every rod %2 looser</source>
-        <translation>%1, cada tornillo %2 más flojo</translation>
+        <source>%1, every rod %2 looser (± %3)</source>
+        <translation>%1, cada tornillo %2 más flojo (± %3)</translation>
     </message>
 </context>
 <context>

@@ -123,7 +123,10 @@ bool isFlat(const QWidget& widget) {
     const bool isOneLine = qobject_cast<const QAbstractButton*>(&widget) != nullptr ||
                            qobject_cast<const QLineEdit*>(&widget) != nullptr ||
                            qobject_cast<const QComboBox*>(&widget) != nullptr;
-    return isOneLine && widget.height() + 1 < widget.minimumSizeHint().height();
+    const QWidget* around = widget.parentWidget();
+    if (!isOneLine || around == nullptr || scrolls(*around))
+        return false;
+    return widget.geometry().bottom() > around->rect().bottom() + 1; // what it lies in is lower
 }
 
 void look(QWidget& widget, QStringList& cut) {

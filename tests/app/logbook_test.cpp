@@ -7,6 +7,7 @@
 #include "app/logbook/set_list_dialog.h"
 #include "app/proof/proof_words.h"
 #include "app/proof/sheet_content.h"
+#include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
 #include "core/procedure/head_rounds.h"
 #include "store/demo.h"
@@ -175,6 +176,12 @@ TEST_F(Logbook, WithoutARoundItIsForetoldAndSaidSo) {
     EXPECT_TRUE(p().find<QWidget>(QStringLiteral("differences"))
                     ->accessibleDescription()
                     .contains(QStringLiteral("can be heard")));
+    EXPECT_TRUE(
+        p().find<QPushButton>(QStringLiteral("hearBoth"))->isEnabled()); // both pitches are known in both
+    p().choose(QStringLiteral("compareWith"), 0);
+    EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("hearBoth"))->isEnabled()); // nobody heard it today
+    EXPECT_TRUE(
+        p().find<QPushButton>(QStringLiteral("hearBoth"))->toolTip().contains(QStringLiteral("how high")));
 }
 
 TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
@@ -265,6 +272,29 @@ TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
     });
     button->click();
     EXPECT_TRUE(QFile::exists(other));
+}
+
+/// What is due first is offered as a reminder; it outlasts a restart and ends when the part is new.
+TEST_F(Logbook, WhatIsDueIsRemindedOf) {
+    p().click(QStringLiteral("logbook"));
+    testing::answerNext<ReminderDialog>([](ReminderDialog& dialog) {
+        QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("setReminder")), Qt::LeftButton);
+    });
+    p().click(QStringLiteral("dueRemind"));
+    ASSERT_TRUE(session().reminder);
+    EXPECT_EQ(session().reminder->kind, ReminderKind::BatterWorn); // it rings longest of the three
+    EXPECT_GT(session().reminder->due, QDateTime::currentSecsSinceEpoch());
+    restart();
+    ASSERT_TRUE(session().reminder);
+    const Reminder due{ReminderKind::BatterWorn, QDateTime::currentSecsSinceEpoch() - 60};
+    p().controller.perform(SetReminder{due});
+    EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("whether the batter head is worn")));
+    p().controller.perform(FitHead{HeadSide::SnareSide, session().drum.snareSideHead, due.due});
+    EXPECT_TRUE(session().reminder) << "of the other head";
+    p().controller.perform(FitHead{HeadSide::Batter, session().drum.batterHead, due.due});
+    EXPECT_FALSE(session().reminder);
+    restart();
+    EXPECT_FALSE(session().reminder);
 }
 
 /// What wears as events with an alarm: one a part that has a day, never in the past, each with its reason.

@@ -14,6 +14,15 @@ void SoundOutput::hear(const PreviewStroke& stroke) {
     play(strokeSound(m_controller.session().drum, stroke, sound), sound.sampleRate);
 }
 
+void SoundOutput::hear(const PreviewStroke& one, const PreviewStroke& other) {
+    const StrokeSound sound;
+    const Drum& drum = m_controller.session().drum;
+    std::vector<float> both = strokeSound(drum, one, sound);
+    const std::vector<float> second = strokeSound(drum, other, sound);
+    both.insert(both.end(), second.begin(), second.end());
+    play(both, sound.sampleRate);
+}
+
 bool SoundOutput::play(const std::vector<float>& samples, double rate) {
     if (m_player.play(samples, rate))
         return true;

@@ -18,6 +18,8 @@ public:
 
     /// Plays a stroke as the model predicts it.
     void hear(const PreviewStroke& stroke);
+    /// One after the other, equally loud.
+    void hear(const PreviewStroke& one, const PreviewStroke& other);
     /// @return false after a notice where there is no output
     bool play(const std::vector<float>& samples, double rate);
     /// The practice drum, where it is to be heard.

@@ -1,5 +1,6 @@
 #include "app/logbook/compare_panel.h"
 
+#include "app/listening/sound_output.h"
 #include "app/logbook/back_words.h"
 #include "app/numbers/numbers.h"
 #include "app/session/wording.h"
@@ -7,6 +8,7 @@
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
+#include "core/record/session_sound.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
@@ -142,7 +144,8 @@ private:
     std::array<std::vector<Cents>, 2> m_rods; ///< of the batter: the entry in hand, the other
 };
 
-ComparePanel::ComparePanel(QWidget* parent) : QWidget(parent) {
+ComparePanel::ComparePanel(SessionController& controller, QWidget* parent)
+    : QWidget(parent), m_controller(controller) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
@@ -155,6 +158,10 @@ ComparePanel::ComparePanel(QWidget* parent) : QWidget(parent) {
     m_with->setMinimumContentsLength(18);
     connect(m_with, &QComboBox::activated, this, &ComparePanel::compare);
     row->addWidget(m_with, 1);
+    m_hear = secondaryButton(tr("Hear both"));
+    m_hear->setObjectName(QStringLiteral("hearBoth"));
+    connect(m_hear, &QPushButton::clicked, this, &ComparePanel::hearBoth);
+    row->addWidget(m_hear);
     column->addLayout(row);
     m_view = new CompareView;
     column->addWidget(m_view, 1);
@@ -190,16 +197,40 @@ void ComparePanel::against(std::int64_t entry) {
     }
 }
 
+/// What the entry is compared with. @pre show() was called
+const EntryFigures& ComparePanel::other() {
+    if (const Entry* entry = m_biography->entry(m_with->currentData().toLongLong()))
+        return entry->figures;
+    m_now = m_biography->now();
+    return m_now.figures;
+}
+
+void ComparePanel::hearBoth() {
+    const Entry* entry = m_biography->entry(m_entry);
+    if (entry == nullptr)
+        return;
+    const auto one = strokeThen(m_controller.session(), entry->figures);
+    const auto two = strokeThen(m_controller.session(), other());
+    if (one && two)
+        m_controller.output().hear(*one, *two);
+}
+
 void ComparePanel::compare() {
     const Entry* entry = m_biography != nullptr ? m_biography->entry(m_entry) : nullptr;
     m_view->show({});
     m_stars->clear();
     m_stars->hide();
+    m_hear->setEnabled(false);
     if (entry == nullptr)
         return;
-    const Entry* other = m_biography->entry(m_with->currentData().toLongLong());
-    const EntryFigures figures = other != nullptr ? other->figures : m_biography->now().figures;
+    const EntryFigures& figures = other();
     m_view->show(differences(entry->figures, figures), entry->figures, figures);
+    const bool sounds =
+        canSound(m_controller.session(), entry->figures) && canSound(m_controller.session(), figures);
+    m_hear->setEnabled(sounds);
+    m_hear->setToolTip(sounds ? tr("A stroke of this entry, then one of the other, equally loud: as they are "
+                                   "predicted, not recorded")
+                              : tr("One of them does not say how high both heads were, or had another head"));
     std::vector<Entry> alike;
     for (const Entry& one : m_biography->entries())
         if (one.drumId == entry->drumId && one.toneId == entry->toneId)

@@ -4,6 +4,7 @@
 
 #include <QComboBox>
 #include <QLabel>
+#include <QPushButton>
 #include <QWidget>
 
 namespace bombo {
@@ -13,7 +14,7 @@ class CompareView;
 class ComparePanel : public QWidget {
     Q_OBJECT
 public:
-    explicit ComparePanel(QWidget* parent = nullptr);
+    explicit ComparePanel(SessionController& controller, QWidget* parent = nullptr);
     /// @param names of the entries' tones by entry id
     void show(Biography& biography, const Entry* entry, const std::vector<Tone>& tones);
 
@@ -22,14 +23,19 @@ public:
 
 private:
     void compare();
+    const EntryFigures& other();
+    void hearBoth();
 
+    SessionController& m_controller;
     Biography* m_biography = nullptr;
     std::int64_t m_entry = 0;
     std::int64_t m_wanted = 0; ///< that is to be compared with once it is shown; 0: as the box says
     QComboBox* m_with;
+    QPushButton* m_hear;
     CompareView* m_view;
     QLabel* m_stars;
     std::vector<Tone> m_tones;
+    Entry m_now; ///< the drum as it is, when that is what is compared with
 };
 
 } // namespace bombo

@@ -4,12 +4,14 @@
 #include "app/logbook/back_words.h"
 #include "app/numbers/numbers.h"
 #include "app/reminder/calendar_file.h"
+#include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
 #include "app/theme/fitted_type.h"
 #include "app/theme/head_ink.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
 
+#include <QHBoxLayout>
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -100,14 +102,21 @@ private:
 
 namespace {
 
+QDate dayAfter(double days) {
+    return QDate::currentDate().addDays(std::max<qint64>(1, static_cast<qint64>(std::floor(days))));
+}
+
+/// In the morning of the first day on which it may be due; seconds since 1970, UTC.
+std::int64_t soonest(const DueDays& days) {
+    return QDateTime(dayAfter(days.low), QTime(10, 0)).toSecsSinceEpoch();
+}
+
 /// When to look at a part, and why.
 CalendarEvent eventOf(const PartLife& life, const DueDays& days, const QString& drum) {
-    const QDate today = QDate::currentDate();
-    const auto day = [&](double after) {
-        return today.addDays(std::max<qint64>(1, static_cast<qint64>(std::floor(after))));
+    const auto written = [](double after) {
+        return QLocale().toString(dayAfter(after), QLocale::ShortFormat);
     };
-    const auto written = [&](double after) { return QLocale().toString(day(after), QLocale::ShortFormat); };
-    return {QDateTime(day(days.low), QTime(10, 0)).toSecsSinceEpoch(),
+    return {soonest(days),
             DuePanel::tr("%1: look at the %2, %3").arg(drum, partName(life.part), horizonText(life)),
             life.isDue() ? lifeReason(life)
                          : DuePanel::tr("%1. At the pace of your shows it is due between %2 and %3.")
@@ -132,7 +141,26 @@ DuePanel::DuePanel(SessionController& controller, QWidget* parent)
     m_calendar = secondaryButton(tr("Save for a calendar…"));
     m_calendar->setObjectName(QStringLiteral("dueCalendar"));
     connect(m_calendar, &QPushButton::clicked, this, &DuePanel::saveCalendar);
-    column->addWidget(m_calendar, 0, Qt::AlignLeft);
+    m_remind = secondaryButton(tr("Remind me…"));
+    m_remind->setObjectName(QStringLiteral("dueRemind"));
+    connect(m_remind, &QPushButton::clicked, this, &DuePanel::remind);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(6);
+    buttons->addWidget(m_remind);
+    buttons->addWidget(m_calendar);
+    buttons->addStretch();
+    column->addLayout(buttons);
+}
+
+void DuePanel::remind() {
+    const auto first = std::min_element(m_due.begin(), m_due.end(), [](const auto& one, const auto& other) {
+        return one.second.low < other.second.low;
+    });
+    constexpr std::array kinds{ReminderKind::BatterWorn, ReminderKind::SnareSideWorn,
+                               ReminderKind::WiresWorn};
+    ReminderDialog(m_controller, this,
+                   Reminder{kinds[static_cast<std::size_t>(first->first.part)], soonest(first->second)})
+        .exec();
 }
 
 void DuePanel::saveCalendar() {
@@ -156,10 +184,12 @@ void DuePanel::show(Biography& biography) {
         if (const auto days = biography.dueDays(life); days && life.low < kShowsForeseen)
             m_due.emplace_back(life, *days);
     m_calendar->setEnabled(!m_due.empty());
-    m_calendar->setToolTip(
-        m_due.empty() ? tr("Once four shows are in the logbook and something is due within %1 of them")
-                            .arg(number(kShowsForeseen, 0))
-                      : QString());
+    m_remind->setEnabled(!m_due.empty());
+    for (QPushButton* button : {m_calendar, m_remind})
+        button->setToolTip(
+            m_due.empty() ? tr("Once four shows are in the logbook and something is due within %1 of them")
+                                .arg(number(kShowsForeseen, 0))
+                          : QString());
     QStringList heads;
     for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
         if (const auto expected = biography.expectedNow(side)) {

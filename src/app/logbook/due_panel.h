@@ -18,11 +18,14 @@ public:
 
 private:
     void saveCalendar();
+    /// Of what is due first.
+    void remind();
 
     SessionController& m_controller;
     DueView* m_view;
     QLabel* m_tonight;
     QPushButton* m_calendar;
+    QPushButton* m_remind;
     std::vector<std::pair<PartLife, DueDays>> m_due; ///< parts whose day can be said
 };
 

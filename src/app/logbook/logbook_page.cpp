@@ -205,7 +205,7 @@ QWidget* LogbookPage::lowerSide() {
     column->addLayout(top);
     m_panels = new QStackedWidget;
     m_backPanel = new BackPanel;
-    m_compare = new ComparePanel;
+    m_compare = new ComparePanel(m_controller);
     m_words = new WordsPanel;
     for (QWidget* one : std::initializer_list<QWidget*>{m_backPanel, m_compare, m_words})
         m_panels->addWidget(one);

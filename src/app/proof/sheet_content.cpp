@@ -113,7 +113,7 @@ SheetContent sheetOf(const Entry& entry, const Drum& drum, const QString& tone, 
                                 figures.ringHeard ? SheetText::tr("measured") : SheetText::tr("predicted"),
                                 {}});
     content.drum = drum;
-    content.pads = padsIn(entry, house);
+    content.pads = padsIn(entry.figures, house);
     for (std::size_t i = 0; i < content.pads.size(); ++i)
         content.lines << padLine(i, content.pads[i], drum);
     if (figures.padsKnown && figures.pads.empty())

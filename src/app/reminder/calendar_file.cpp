@@ -48,10 +48,19 @@ QString askForCalendar(Settings& settings, QWidget* parent) {
 }
 
 QString reminderText(const Reminder& reminder, const QString& drum) {
-    return (reminder.kind == ReminderKind::RestOver
-                ? CalendarFileText::tr("%1: the head has rested; tap its round once more")
-                : CalendarFileText::tr("%1: look at its tuning again"))
-        .arg(drum);
+    switch (reminder.kind) {
+    case ReminderKind::RestOver:
+        return CalendarFileText::tr("%1: the head has rested; tap its round once more").arg(drum);
+    case ReminderKind::BatterWorn:
+        return CalendarFileText::tr("%1: look whether the batter head is worn").arg(drum);
+    case ReminderKind::SnareSideWorn:
+        return CalendarFileText::tr("%1: look whether the snare-side head is worn").arg(drum);
+    case ReminderKind::WiresWorn:
+        return CalendarFileText::tr("%1: look whether the wires are worn").arg(drum);
+    case ReminderKind::Recheck:
+        break;
+    }
+    return CalendarFileText::tr("%1: look at its tuning again").arg(drum);
 }
 
 QByteArray calendarFile(const std::vector<CalendarEvent>& events, const QDateTime& made) {

@@ -11,7 +11,7 @@
 
 namespace bombo {
 
-ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
+ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent, std::optional<Reminder> wished)
     : QDialog(parent), m_controller(controller) {
     keepWordsWhole(this);
     setObjectName(QStringLiteral("reminderDialog"));
@@ -28,14 +28,18 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     m_kind->setObjectName(QStringLiteral("reminderKind"));
     m_kind->setAccessibleName(tr("About what"));
     addChoices<ReminderKind>(m_kind, {{tr("The head has rested: tap it once more"), ReminderKind::RestOver},
-                                      {tr("Look at the tuning again"), ReminderKind::Recheck}});
+                                      {tr("Look at the tuning again"), ReminderKind::Recheck},
+                                      {tr("Is the batter head worn?"), ReminderKind::BatterWorn},
+                                      {tr("Is the snare-side head worn?"), ReminderKind::SnareSideWorn},
+                                      {tr("Are the wires worn?"), ReminderKind::WiresWorn}});
     column->addWidget(m_kind);
     m_when = new QDateTimeEdit;
     m_when->setObjectName(QStringLiteral("reminderWhen"));
     m_when->setAccessibleName(tr("When"));
     m_when->setDisplayFormat(QStringLiteral("dddd d MMMM yyyy  HH:mm"));
     m_when->setCalendarPopup(true);
-    const auto& kept = controller.session().reminder;
+    const auto& set = controller.session().reminder;
+    const std::optional<Reminder> kept = wished ? wished : set;
     const QDateTime tomorrow(QDate::currentDate().addDays(1), QTime(10, 0));
     m_when->setDateTime(kept ? QDateTime::fromSecsSinceEpoch(kept->due) : tomorrow);
     choose(m_kind, kept ? kept->kind : ReminderKind::RestOver);
@@ -61,15 +65,15 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     });
     auto* none = secondaryButton(tr("No reminder"));
     none->setObjectName(QStringLiteral("noReminder"));
-    none->setEnabled(kept.has_value());
+    none->setEnabled(set.has_value());
     connect(none, &QPushButton::clicked, this, [this] {
         if (m_controller.perform(SetReminder{}))
             accept();
     });
-    auto* set = primaryButton();
-    set->setText(tr("Remind me"));
-    set->setObjectName(QStringLiteral("setReminder"));
-    connect(set, &QPushButton::clicked, this, [this] {
+    auto* remind = primaryButton();
+    remind->setText(tr("Remind me"));
+    remind->setObjectName(QStringLiteral("setReminder"));
+    connect(remind, &QPushButton::clicked, this, [this] {
         if (m_controller.perform(SetReminder{chosen()}))
             accept();
     });
@@ -77,7 +81,7 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent)
     buttons->addWidget(calendar);
     buttons->addWidget(none);
     buttons->addStretch();
-    buttons->addWidget(set);
+    buttons->addWidget(remind);
     column->addLayout(buttons);
 }
 

@@ -11,7 +11,9 @@ namespace bombo {
 class ReminderDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit ReminderDialog(SessionController& controller, QWidget* parent = nullptr);
+    /// @param wished that is offered in place of the one that is set
+    explicit ReminderDialog(SessionController& controller, QWidget* parent = nullptr,
+                            std::optional<Reminder> wished = {});
     /// Writes the calendar file; false after a notice.
     bool saveCalendar(const QString& path);
 

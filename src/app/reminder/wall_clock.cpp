@@ -67,7 +67,15 @@ void WallClock::sayOthers() {
 
 void WallClock::dropMet() {
     const auto& reminder = m_controller.session().reminder;
-    if (reminder && reminder->due <= QDateTime::currentSecsSinceEpoch())
+    const bool isOfTuning =
+        reminder && (reminder->kind == ReminderKind::RestOver || reminder->kind == ReminderKind::Recheck);
+    if (isOfTuning && reminder->due <= QDateTime::currentSecsSinceEpoch())
+        m_controller.perform(SetReminder{});
+}
+
+void WallClock::dropWorn(ReminderKind part) {
+    const auto& reminder = m_controller.session().reminder;
+    if (reminder && reminder->kind == part)
         m_controller.perform(SetReminder{});
 }
 

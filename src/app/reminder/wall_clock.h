@@ -1,5 +1,7 @@
 #pragma once
 /// What depends on the clock on the wall: reminders, and minutes before a show.
+#include "core/record/context.h"
+
 #include <QObject>
 #include <QTimer>
 
@@ -18,6 +20,8 @@ public:
     void sayOthers();
     /// A round was finished: what was due before it reminded of just that.
     void dropMet();
+    /// A new head or new wires are on: they are not worn.
+    void dropWorn(ReminderKind part);
 
 private:
     SessionController& m_controller;

@@ -419,6 +419,11 @@ bool SessionController::perform(const Command& command) {
         return false;
     if (rounds(session()) > before)
         m_wallClock->dropMet();
+    if (const auto* fit = std::get_if<FitHead>(&command))
+        m_wallClock->dropWorn(fit->side == HeadSide::Batter ? ReminderKind::BatterWorn
+                                                            : ReminderKind::SnareSideWorn);
+    if (std::holds_alternative<FitWires>(command))
+        m_wallClock->dropWorn(ReminderKind::WiresWorn);
     return true;
 }
 

@@ -1,11 +1,13 @@
 #include "app/tone/weather_panel.h"
 
+#include "app/numbers/numbers.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/acoustics/pitches_in_weather.h"
 #include "core/tuning/turns_in_weather.h"
 
 #include <QGridLayout>
+#include <algorithm>
 #include <cmath>
 
 namespace bombo {
@@ -137,8 +139,9 @@ QString WeatherPanel::wayBack() const {
             continue;
         const QString head = side == HeadSide::Batter ? tr("batter") : tr("snare side");
         const QString amount = turnsText(Turns{std::abs(turns.value)});
-        moves << (turns.value > 0.0 ? tr("%1, every rod %2 tighter").arg(head, amount)
-                                    : tr("%1, every rod %2 looser").arg(head, amount));
+        const QString error = number(std::max(0.01, back->error.value), 2);
+        moves << (turns.value > 0.0 ? tr("%1, every rod %2 tighter (± %3)").arg(head, amount, error)
+                                    : tr("%1, every rod %2 looser (± %3)").arg(head, amount, error));
     }
     return moves.join(QStringLiteral("; "));
 }

@@ -13,7 +13,7 @@ inline constexpr std::array kStations{Station::Drum,  Station::Tone,     Station
 enum class SoundSource { Practice, File, Microphone };
 
 /// When to look at the drum again.
-enum class ReminderKind { RestOver, Recheck };
+enum class ReminderKind { RestOver, Recheck, BatterWorn, SnareSideWorn, WiresWorn };
 struct Reminder {
     ReminderKind kind = ReminderKind::Recheck;
     std::int64_t due = 0; ///< seconds since 1970, UTC

@@ -14,7 +14,11 @@ BOMBO_STORED_NAMES(Station, {{Station::Drum, "drum"},
 BOMBO_STORED_NAMES(SoundSource, {{SoundSource::Practice, "practice"},
                                  {SoundSource::File, "file"},
                                  {SoundSource::Microphone, "microphone"}})
-BOMBO_STORED_NAMES(ReminderKind, {{ReminderKind::RestOver, "rest_over"}, {ReminderKind::Recheck, "recheck"}})
+BOMBO_STORED_NAMES(ReminderKind, {{ReminderKind::RestOver, "rest_over"},
+                                  {ReminderKind::Recheck, "recheck"},
+                                  {ReminderKind::BatterWorn, "batter_worn"},
+                                  {ReminderKind::SnareSideWorn, "snare_side_worn"},
+                                  {ReminderKind::WiresWorn, "wires_worn"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Reminder, kind, due)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Context, station, source, nearestRod, showAt, reminder, note)
 

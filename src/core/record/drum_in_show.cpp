@@ -14,7 +14,7 @@ void asLastTime(DrumInTone& tone, const std::string& id, std::span<const Entry> 
         if (!tone.strainer && entry->at >= session.drum.fittedAt.wires)
             tone.strainer = entry->figures.strainer;
         if (!tone.pads && entry->figures.padsKnown)
-            tone.pads = padsIn(*entry, session);
+            tone.pads = padsIn(entry->figures, session);
     }
 }
 

@@ -102,9 +102,9 @@ HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> 
 
 } // namespace
 
-std::vector<Pad> padsIn(const Entry& entry, const Session& session) {
+std::vector<Pad> padsIn(const EntryFigures& entry, const Session& session) {
     std::vector<Pad> pads;
-    for (const LaidPad& laid : entry.figures.pads) {
+    for (const LaidPad& laid : entry.pads) {
         std::optional<PadKind> kind = padKindNamed(laid.kind);
         for (const PadKind& own : session.ownKinds)
             if (own.id == laid.kind)
@@ -152,7 +152,7 @@ DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::i
     if (session.padsAt == 0) // nobody has touched them since the newest entry that says so
         for (auto entry = entries.rbegin(); entry != entries.rend(); ++entry)
             if (entry->figures.padsKnown) {
-                now.pads = padsIn(*entry, session);
+                now.pads = padsIn(entry->figures, session);
                 break;
             }
     now.order = session.school.order;

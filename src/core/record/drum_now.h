@@ -13,12 +13,12 @@ namespace bombo {
 /// @param at now, seconds since 1970, UTC
 DrumNow drumNow(const Reckoned& reckoned, std::span<const Entry> entries, std::int64_t at);
 /// What lay on the batter by an entry, of kinds that are at hand.
-std::vector<Pad> padsIn(const Entry& entry, const Session& session);
+std::vector<Pad> padsIn(const EntryFigures& entry, const Session& session);
 /// What the session would say of itself in an entry.
 Entry entryOf(const Reckoned& reckoned, std::int64_t at);
 
-/// What to expect of a head at `at`, in the weather of the session and no rod turned since the newest entry
-/// that heard it; empty where none did.
+/// What to expect of a head at `at`, in the weather of the session, from the newest entry that heard it and
+/// the turns that were counted since; empty where none did, or where the head was let down since.
 std::optional<Expected> expectedNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> entries,
                                     std::int64_t at);
 

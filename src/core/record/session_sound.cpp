@@ -1,5 +1,7 @@
 #include "core/record/session_sound.h"
 
+#include "core/record/drum_now.h"
+
 #include <algorithm>
 
 namespace bombo {
@@ -41,6 +43,37 @@ std::optional<PreviewStroke> presentStroke(const Session& session) {
     stroke.damping = dampingLearned(session);
     if (!session.tone.wiresOff)
         stroke.buzz = buzzAt(wireMarginNow(session), mufflingOf(session).ringAfter);
+    return stroke;
+}
+
+bool canSound(const Session& session, const EntryFigures& then) {
+    const auto has = [&](HeadSide side) {
+        const HeadFigures& head = then.head(side);
+        return head.left && (head.kind.empty() || head.kind == session.drum.head(side).id);
+    };
+    return has(HeadSide::Batter) && has(HeadSide::SnareSide);
+}
+
+std::optional<PreviewStroke> strokeThen(const Session& session, const EntryFigures& then) {
+    if (!canSound(session, then))
+        return std::nullopt;
+    const Air air = airAt(session.weather);
+    const auto tension = [&](HeadSide side) {
+        return tensionFromHeard(session.drum, side, then.head(side).left->edge, air);
+    };
+    Session stood = session;
+    if (then.strainer) {
+        stood.wires.strainer = *then.strainer;
+        stood.wires.begun = true;
+    }
+    PreviewStroke stroke;
+    stroke.heads = drumState(session.drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide), air);
+    stroke.pads = then.padsKnown ? padsIn(then, session) : session.pads;
+    stroke.damping = dampingLearned(session);
+    stroke.ring = then.ringHeard;
+    const std::optional<Seconds> ring = then.ringHeard ? then.ringHeard : then.ringPredicted;
+    if (!session.tone.wiresOff)
+        stroke.buzz = buzzAt(wireMarginNow(stood), ring ? *ring : mufflingOf(session).ringAfter);
     return stroke;
 }
 

@@ -266,7 +266,11 @@ TEST(SessionText, KeepsThePlaceOfAnInterruptedRound) {
 
 TEST(SessionCommands, BothHeadsTurnedAtOnceAreHeardAgain) {
     Session s = done(fresh(), ChooseTone{chase()});
-    EXPECT_EQ(apply(s, BothTurned{Turns{0.25}, Turns{}}).fault(), Refusal::WrongStage);
+    const Session found = done(s, BothTurned{Turns{0.25}, Turns{}}); // not begun: from how it stands
+    EXPECT_EQ(found.batter.condition, HeadCondition::AsItStands);
+    EXPECT_EQ(found.batter.stage, HeadStage::Tapping);
+    EXPECT_EQ(found.batter.meanTurns(), Turns{0.25});
+    EXPECT_EQ(found.snareSide, s.snareSide);
     s = testing::fullSession();
     const Turns before = s.batter.rodTurns[3];
     const Session after = done(s, BothTurned{Turns{0.25}, Turns{}});
