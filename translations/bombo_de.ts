@@ -334,6 +334,10 @@
         <source>another one</source>
         <translation>ein anderes</translation>
     </message>
+    <message>
+        <source>By the count since the last round: a round of taps makes it surer.</source>
+        <translation>Nach der Zählung seit der letzten Runde: Eine Runde Schläge macht es sicherer.</translation>
+    </message>
 </context>
 <context>
     <name>BuzzPicture</name>
@@ -10721,6 +10725,17 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>Play it</source>
         <translation>Spielen</translation>
     </message>
+    <message numerus="yes">
+        <source>On %n numbers there is no time for the snare side: it stays where it was.</source>
+        <translation>
+            <numerusform>Bei %n Nummer ist keine Zeit fürs Resonanzfell: Es bleibt, wie es war.</numerusform>
+            <numerusform>Bei %n Nummern ist keine Zeit fürs Resonanzfell: Es bleibt, wie es war.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Play from %1</source>
+        <translation>Spielen ab %1</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowStand</name>
@@ -12039,6 +12054,22 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
             <numerusform>%n Eintrag löschen</numerusform>
             <numerusform>%n Einträge löschen</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Hours played</source>
+        <translation>Gespielte Stunden</translation>
+    </message>
+    <message>
+        <source> h</source>
+        <translation> h</translation>
+    </message>
+    <message>
+        <source>%1 h, a usual show</source>
+        <translation>%1 h, wie üblich</translation>
+    </message>
+    <message>
+        <source>Played</source>
+        <translation>Gespielt</translation>
     </message>
 </context>
 <context>

@@ -284,6 +284,13 @@
             <numerusform>%n changes do not fit. Another drum, more minutes, or another order.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>On %n numbers there is no time for the snare side: it stays where it was.</source>
+        <translation>
+            <numerusform>On %n number there is no time for the snare side: it stays where it was.</numerusform>
+            <numerusform>On %n numbers there is no time for the snare side: it stays where it was.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>bombo::WordsPanel</name>

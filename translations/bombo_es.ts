@@ -334,6 +334,10 @@
         <source>another one</source>
         <translation>otro</translation>
     </message>
+    <message>
+        <source>By the count since the last round: a round of taps makes it surer.</source>
+        <translation>Según la cuenta desde la última ronda: una ronda de toques lo hace más seguro.</translation>
+    </message>
 </context>
 <context>
     <name>BuzzPicture</name>
@@ -10721,6 +10725,17 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>Play it</source>
         <translation>Tocarla</translation>
     </message>
+    <message numerus="yes">
+        <source>On %n numbers there is no time for the snare side: it stays where it was.</source>
+        <translation>
+            <numerusform>En %n número no hay tiempo para el bordonero: se queda como estaba.</numerusform>
+            <numerusform>En %n números no hay tiempo para el bordonero: se queda como estaba.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Play from %1</source>
+        <translation>Tocar desde %1</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowStand</name>
@@ -12039,6 +12054,22 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
             <numerusform>Eliminar %n entrada</numerusform>
             <numerusform>Eliminar %n entradas</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Hours played</source>
+        <translation>Horas tocadas</translation>
+    </message>
+    <message>
+        <source> h</source>
+        <translation> h</translation>
+    </message>
+    <message>
+        <source>%1 h, a usual show</source>
+        <translation>%1 h, como siempre</translation>
+    </message>
+    <message>
+        <source>Played</source>
+        <translation>Tocado</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,7 @@
 #include "store/packed_figures.h"
 
+#include "core/record/entry_figures.h"
+
 #include <QDataStream>
 #include <QIODevice>
 #include <cmath>
@@ -8,7 +10,7 @@
 namespace bombo {
 namespace {
 
-constexpr quint16 kVersion = 1;
+constexpr quint16 kVersion = 2;
 constexpr quint32 kMost = 1000; // elements of any list: more is damage
 
 /// What follows what, for both ways.
@@ -24,7 +26,7 @@ template <class Io, class T> void inOrder(Io& io, T& value) {
     } else if constexpr (std::same_as<Plain, WeatherSaid>) {
         io(value.temperature, value.humidity, value.pressure);
     } else if constexpr (std::same_as<Plain, EntryWords>) {
-        io(value.note, value.player, value.place, value.tags, value.stars, value.isPinned);
+        io(value.note, value.player, value.place, value.tags, value.stars, value.isPinned, value.hours);
     } else {
         static_assert(std::same_as<Plain, EntryFigures>);
         io(value.batter, value.snareSide, value.strainer, value.ringPredicted, value.ringHeard, value.pads,
@@ -123,7 +125,9 @@ bool canBe(const HeadFigures& head) {
 bool canBe(const EntryFigures& figures) {
     const auto& [temperature, humidity, pressure] = figures.weather;
     return canBe(figures.batter) && canBe(figures.snareSide) && figures.words.stars >= 0 &&
-           figures.words.stars <= 5 && (!figures.diameter || figures.diameter->value > 0.05) &&
+           figures.words.stars <= 5 &&
+           (!figures.words.hours || (*figures.words.hours >= 0.0 && *figures.words.hours <= kMostHours)) &&
+           (!figures.diameter || figures.diameter->value > 0.05) &&
            (!temperature || std::abs(temperature->value) <= 100.0) &&
            (!humidity || (*humidity >= 0.0 && *humidity <= 1.0)) &&
            (!pressure || (pressure->value >= 1e4 && pressure->value <= 2e5)) &&

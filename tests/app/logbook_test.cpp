@@ -195,6 +195,11 @@ TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     auto* tags = p().find<QLineEdit>(QStringLiteral("entryTags"));
     QTest::keyClicks(tags, QStringLiteral("dry, loud"));
     QTest::keyClick(tags, Qt::Key_Return);
+    auto* hours = p().find<QDoubleSpinBox>(QStringLiteral("entryHours"));
+    EXPECT_TRUE(hours->text().contains(QStringLiteral("usual"))); // nobody said
+    hours->selectAll();
+    QTest::keyClicks(hours, QStringLiteral("6"));
+    QTest::keyClick(hours, Qt::Key_Return);
     const qint64 other = season()->chosen()->id;
     const auto wordsOf = [&](qint64 wanted) {
         for (const Entry& entry : p().controller.entries())
@@ -206,6 +211,8 @@ TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     restart();
     EXPECT_EQ(wordsOf(id).note, "too bright for the balcony");
     EXPECT_EQ(wordsOf(id).stars, 2);
+    EXPECT_FALSE(wordsOf(id).hours);
+    EXPECT_EQ(wordsOf(other).hours, 6.0);
     EXPECT_EQ(wordsOf(other).tags, (std::vector<std::string>{"dry", "loud"}));
     p().click(QStringLiteral("logbook"));
     chooseDay("2026-10-10");
@@ -486,6 +493,10 @@ TEST_F(Logbook, AShowIsPlannedOverTheDrumsAndKept) {
         }
         press(dialog, "addNumber");
         ASSERT_EQ(table->rowCount(), 3);
+        auto* third = static_cast<QComboBox*>(table->cellWidget(2, 0));
+        EXPECT_EQ(third->currentText(), QStringLiteral("Waltz")) << "the next that is not in it";
+        third->setCurrentIndex(0);
+        emit third->activated(0);
         auto* minutes = static_cast<QDoubleSpinBox*>(table->cellWidget(2, 1));
         minutes->setValue(0.0);
         // Storm, chase, storm with no minute between: two drums, and the sum says that it fits.

@@ -94,6 +94,33 @@ TEST_F(Preferences, WhatIsChosenHoldsAtOnceAndIsInTheMenus) {
     setUnitsShown({});
 }
 
+TEST_F(Preferences, TheRoomOfThePracticeDrumIsChosenInListenAndKept) {
+    const auto entry = [&](const char* name) -> QAction* {
+        for (QMenu* menu : p().window.menuBar()->findChildren<QMenu*>())
+            emit menu->aboutToShow();
+        for (QAction* action : p().window.findChildren<QAction*>())
+            if (action->text().remove(QLatin1Char('&')) == QLatin1String(name))
+                return action;
+        ADD_FAILURE() << name;
+        return nullptr;
+    };
+    EXPECT_TRUE(entry("Rehearsal room")->isChecked()) << "to begin with";
+    entry("Hall")->trigger();
+    entry("Microphone an arm's length away")->trigger();
+    entry("Built into a laptop: it shuts when it grows quiet")->trigger();
+    // As the next start reads it.
+    const PracticeRoom kept = Settings(p().path(QStringLiteral("settings.ini"))).practiceRoom();
+    EXPECT_EQ(kept.kind, RoomKind::Hall);
+    EXPECT_EQ(kept.distance, RoomDistance::Far);
+    EXPECT_EQ(kept.microphone, MicrophoneKind::BuiltIn);
+    EXPECT_TRUE(entry("Hall")->isChecked());
+    EXPECT_FALSE(entry("Rehearsal room")->isChecked());
+    entry("Microphone an arm's length away")->trigger();
+    entry("Bedroom")->trigger();
+    EXPECT_EQ(p().settings.practiceRoom().kind, RoomKind::Bedroom);
+    EXPECT_EQ(p().settings.practiceRoom().distance, RoomDistance::Near);
+}
+
 TEST_F(Preferences, AnotherLanguageIsAskedForOnceThePageHasClosed) {
     QSignalSpy asked(&p().window, &MainWindow::languageChosen);
     inPreferences([&](QDialog* dialog) {

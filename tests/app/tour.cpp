@@ -369,7 +369,19 @@ void takeHelp(Program& p, Visitor& visitor) {
     visitor.keep(QStringLiteral("help"), help.grab());
     help.findChild<QLineEdit*>(QStringLiteral("helpSearch"))->setText(QStringLiteral("choked"));
     settle();
-    visitor.keep(QStringLiteral("help-search"), help.grab());
+    const QPixmap found = help.grab();
+    PreferencesDialog settings(p.controller, &p.window);
+    settings.show();
+    settle();
+    const QPixmap page = settings.grab();
+    constexpr int gap = 16;
+    QPixmap both(found.width() + page.width() + 3 * gap, std::max(found.height(), page.height()) + 2 * gap);
+    both.fill(ink().line);
+    QPainter painter(&both);
+    painter.drawPixmap(gap, gap, found);
+    painter.drawPixmap(2 * gap + found.width(), gap, page);
+    painter.end();
+    visitor.keep(QStringLiteral("help-settings"), both);
 }
 
 /// A drum of one's own, and the start page at last.

@@ -69,6 +69,72 @@ TEST_F(Cli, ASoundFileIsReplacedOnlyWhenTold) {
     EXPECT_TRUE(both.json()["not-there.wav"].contains("problem"));
 }
 
+/// How much of a file's power comes later than 0.35 s after each tap, in dB against the first tenth.
+double tailDb(const QString& file, const Json& heard) {
+    const auto sound = readSoundFile(file.toStdString());
+    EXPECT_TRUE(sound);
+    double early = 0.0, late = 0.0;
+    for (const Json& tap : heard["taps"]) {
+        const auto at = [&](double after) {
+            return static_cast<std::size_t>((tap["onset_s"].get<double>() + after) * sound->sampleRate);
+        };
+        for (std::size_t i = at(0.0); i < std::min(at(0.1), sound->samples.size()); ++i)
+            early += sound->samples[i] * sound->samples[i];
+        for (std::size_t i = at(0.35); i < std::min(at(0.5), sound->samples.size()); ++i)
+            late += sound->samples[i] * sound->samples[i];
+    }
+    return 10.0 * std::log10(late / early);
+}
+
+TEST_F(Cli, ThePracticeDrumStandsInARoom) {
+    const Json dry{{"drum", "Wren"}, {"seed", 5}, {"turns", {2, 2, 2, 2, 2, 2}}};
+    const auto heardIn = [&](const char* name, const Json& more) {
+        Json in = dry;
+        in.update(more);
+        const QString file = path(name);
+        answer("practice", in, {QStringLiteral("--out"), file});
+        const Json heard =
+            run({QStringLiteral("listen"), QStringLiteral("--edge-hz"), QStringLiteral("305"), file})
+                .json()[name];
+        EXPECT_EQ(heard["taps"].size(), 6U) << name;
+        return std::pair{heard, tailDb(file, heard)};
+    };
+    const auto [here, hereTail] = heardIn("dry.wav", {{"room", "dry"}});
+    const auto [hall, hallTail] = heardIn("hall.wav", {{"room", "hall"}, {"far", true}});
+    EXPECT_GT(hallTail, hereTail + 6.0) << "a hall rings on";
+    int read = 0;
+    for (std::size_t tap = 0; tap < 6; ++tap)
+        if (hall["taps"][tap]["frequency_hz"].is_number() && here["taps"][tap]["frequency_hz"].is_number()) {
+            ++read;
+            const double cents = 1200.0 * std::log2(hall["taps"][tap]["frequency_hz"].get<double>() /
+                                                    here["taps"][tap]["frequency_hz"].get<double>());
+            const double said = 1200.0 / std::numbers::ln2 *
+                                hall["taps"][tap]["standard_error_hz"].get<double>() /
+                                here["taps"][tap]["frequency_hz"].get<double>();
+            EXPECT_LT(std::abs(cents), 3.0 * said + 5.0) << tap;
+        }
+    EXPECT_GE(read, 4);
+    // A laptop's microphone shuts, and that is said of its taps.
+    const auto [gated, gatedTail] = heardIn("gated.wav", {{"room", "rehearsal"}, {"microphone", "built_in"}});
+    EXPECT_LT(gatedTail, hereTail);
+    int said = 0;
+    for (const Json& tap : gated["taps"])
+        said += tap["caution"] == "gated" ? 1 : 0;
+    EXPECT_GE(said, 4) << gated.dump();
+    // What is no room is refused with the names that are.
+    for (const auto& [key, value] : {std::pair{"room", Json("cellar")},
+                                     {"room", Json(3)},
+                                     {"far", Json("yes")},
+                                     {"microphone", Json("telephone")}}) {
+        Json in = dry;
+        in[key] = value;
+        const Ran ran = ask("practice", in, {QStringLiteral("--out"), path("none.wav")});
+        EXPECT_EQ(ran.code, 2) << key;
+        EXPECT_TRUE(ran.err.contains(key)) << ran.err.toStdString();
+        EXPECT_FALSE(QFile::exists(path("none.wav")));
+    }
+}
+
 TEST_F(Cli, TenRodsAreWrittenAndReadAgain) {
     answer("practice", {{"drum", "Nightjar"}, {"seed", 5}, {"turns", Json(std::vector<double>(10, 2.0))}},
            {QStringLiteral("--out"), path("ten.wav")});

@@ -72,6 +72,9 @@ TEST_F(Biography, AHostileCopyIsNotTrusted) {
     bad = good;
     bad.words.stars = 900;
     EXPECT_FALSE(unpackedFigures(packedFigures(bad)));
+    bad = good;
+    bad.words.hours = 900.0;
+    EXPECT_FALSE(unpackedFigures(packedFigures(bad)));
     const QByteArray bytes = packedFigures(good);
     for (int length = 0; length < bytes.size(); ++length)
         EXPECT_FALSE(unpackedFigures(bytes.left(length))) << length;
@@ -80,7 +83,7 @@ TEST_F(Biography, AHostileCopyIsNotTrusted) {
 TEST_F(Biography, WordsAreChangedAfterwardsAndTheFiguresStay) {
     auto book = made();
     const qint64 id = *book->addLogEntry(entryAt("2026-10-02T18:00:00+00:00"));
-    const EntryWords said{"liked by the trumpet", "stand-in", "town hall", {"loud", "good"}, 4, true};
+    const EntryWords said{"liked by the trumpet", "stand-in", "town hall", {"loud", "good"}, 4, true, 1.5};
     ASSERT_TRUE(book->keepWords(id, said));
     book.reset();
     book = Workbook::open(path()).value();

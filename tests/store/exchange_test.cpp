@@ -26,7 +26,7 @@ protected:
                                          QString::fromStdString(setupSummary(done).dump()), true});
         EXPECT_TRUE(id);
         EXPECT_TRUE(book->keepWords(
-            *id, {"said later, \"quoted\"; ü", "stand-in", "hall", {"dry", "loud"}, 5, true}));
+            *id, {"said later, \"quoted\"; ü", "stand-in", "hall", {"dry", "loud"}, 5, true, 3.25}));
         return book;
     }
     std::unique_ptr<Workbook> empty(const char* name = "empty.bombo") const {
@@ -217,6 +217,7 @@ TEST_F(Exchange, ATableOutAndInKeepsItsFigures) {
         EXPECT_EQ(figures.strainer, entries[i].figures.strainer);
         EXPECT_EQ(figures.words.note, entries[i].figures.words.note);
         EXPECT_EQ(figures.words.tags, entries[i].figures.words.tags);
+        EXPECT_EQ(figures.words.hours, entries[i].figures.words.hours);
     }
     // What a spreadsheet would reckon is kept from it.
     Entry formula = entries.front();

@@ -190,20 +190,25 @@ QStringList backReservations(const BackTo& plan) {
 }
 
 QString backSureness(const BackTo& plan) {
-    bool isHeard = true;
+    bool isForetold = false;
+    bool isCounted = false;
     double error = 0.0;
     for (const HeadSide side : inOrder(plan))
         if (const auto& head = plan.head(side)) {
-            isHeard = isHeard && head->by == KnownBy::Heard;
+            isForetold = isForetold || head->by == KnownBy::Foretold;
+            isCounted = isCounted || head->by == KnownBy::Counted;
             error = std::max(error, head->afterError.value);
         }
     if (!plan.batter && !plan.snareSide)
         return {};
     const QString sure = BackText::tr("Sure to %1 cents.").arg(number(std::ceil(error), 0));
-    return isHeard
-               ? sure
-               : sure + QLatin1Char(' ') +
-                     BackText::tr("From the logbook and the weather alone: a round of taps makes it surer.");
+    if (isForetold)
+        return sure + QLatin1Char(' ') +
+               BackText::tr("From the logbook and the weather alone: a round of taps makes it surer.");
+    if (isCounted)
+        return sure + QLatin1Char(' ') +
+               BackText::tr("By the count since the last round: a round of taps makes it surer.");
+    return sure;
 }
 
 QString sameAsName(SameAs same) {

@@ -81,7 +81,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     button(tr("Add"), "addNumber", [this] {
         if (m_table->rowCount() >= kMostNumbers || m_controller.tones().empty())
             return;
-        addLine({m_controller.tones().front().id, 3.0}, m_table->rowCount());
+        addLine({nextTone(), 3.0}, m_table->rowCount());
         m_table->selectRow(m_table->rowCount() - 1);
         keep();
     });
@@ -102,6 +102,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     m_play->setObjectName(QStringLiteral("playShow"));
     m_play->setText(tr("Play it"));
     connect(m_play, &QPushButton::clicked, this, &SetListDialog::toStand);
+    connect(m_table, &QTableWidget::currentCellChanged, this, &SetListDialog::namePlay);
     left->addWidget(m_play, 0, Qt::AlignLeft);
     row->addLayout(left, 5);
     m_view = new ShowView;
@@ -157,6 +158,20 @@ void SetListDialog::addLine(const Line& line, int row) {
     minutes->setValue(line.minutes);
     connect(minutes, &QDoubleSpinBox::valueChanged, this, &SetListDialog::keep);
     m_table->setCellWidget(row, 1, minutes);
+}
+
+/// The tone of the drum in front to begin with, then those that are not in the show yet.
+std::string SetListDialog::nextTone() const {
+    const std::vector<Line> all = lines();
+    const auto isIn = [&](const std::string& id) {
+        return std::any_of(all.begin(), all.end(), [&](const Line& line) { return line.tone == id; });
+    };
+    if (!isIn(m_controller.session().tone.id))
+        return m_controller.session().tone.id;
+    for (const Tone& tone : m_controller.tones())
+        if (!isIn(tone.id))
+            return tone.id;
+    return m_controller.tones().front().id;
 }
 
 std::vector<SetListDialog::Line> SetListDialog::lines() const {
@@ -239,16 +254,21 @@ void SetListDialog::plan() {
         picture.minutes.push_back(one.minutes);
     }
     int misfits = 0;
+    int stay = 0;
     double seconds = 0.0;
     for (const ShowStep& step : picture.steps) {
         picture.texts << showStepText(step);
         misfits += step.fits ? 0 : 1;
+        stay += isOffInterval(step.change) ? 1 : 0;
         seconds += step.change.takes.value;
     }
     QString sum = picture.steps.empty() ? tr("Add the first tone.")
                   : misfits == 0 ? tr("All of it fits: %1 min of turning.").arg(number(seconds / 60.0, 1))
                                  : tr("%n changes do not fit. Another drum, more minutes, or another order.",
                                       nullptr, misfits);
+    if (stay > 0)
+        sum += QLatin1Char(' ') +
+               tr("On %n numbers there is no time for the snare side: it stays where it was.", nullptr, stay);
     for (std::size_t drum = 0; drum < show.drums.size(); ++drum)
         if (show.drums[drum].isGuessed &&
             std::any_of(picture.steps.begin(), picture.steps.end(),
@@ -259,6 +279,11 @@ void SetListDialog::plan() {
     m_sum->setText(sum);
     m_play->setEnabled(!picture.steps.empty());
     m_view->show(std::move(picture));
+}
+
+void SetListDialog::namePlay() {
+    m_play->setText(m_table->currentRow() > 0 ? tr("Play from %1").arg(m_table->currentRow() + 1)
+                                              : tr("Play it"));
 }
 
 /// From the number that is selected on; large, as the stand view of the window is.

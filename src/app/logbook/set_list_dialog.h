@@ -35,10 +35,12 @@ private:
     void load();
     void keep();
     std::vector<Line> lines() const;
+    std::string nextTone() const;
     /// From a number of the list on, as the drums stand.
     ShowAtHand showFrom(int row) const;
     void plan();
     void move(int by);
+    void namePlay();
     void toStand();
     void leaveStand();
 

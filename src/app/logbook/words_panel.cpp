@@ -1,6 +1,8 @@
 #include "app/logbook/words_panel.h"
 
+#include "app/numbers/numbers.h"
 #include "app/theme/parts.h"
+#include "core/life/life.h"
 #include "core/record/entry_figures.h"
 
 #include <QFormLayout>
@@ -8,6 +10,11 @@
 #include <QVBoxLayout>
 
 namespace bombo {
+namespace {
+
+constexpr double kHoursStep = 0.25;
+
+} // namespace
 
 WordsPanel::WordsPanel(QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
@@ -53,6 +60,17 @@ WordsPanel::WordsPanel(QWidget* parent) : QWidget(parent) {
     m_place = line("entryPlace", tr("Place"));
     m_tags = line("entryTags", tr("Tags"));
     m_tags->setPlaceholderText(tr("dry, for the balcony"));
+    m_hours = new NumberBox;
+    m_hours->setObjectName(QStringLiteral("entryHours"));
+    m_hours->setAccessibleName(tr("Hours played"));
+    m_hours->setRange(-kHoursStep, kMostHours); // the least: nobody said
+    m_hours->setSingleStep(kHoursStep);
+    m_hours->setDecimals(2);
+    m_hours->setSuffix(tr(" h"));
+    m_hours->setSpecialValueText(tr("%1 h, a usual show").arg(number(kShowHours, 1)));
+    m_hours->setKeyboardTracking(false);
+    connect(m_hours, &QDoubleSpinBox::valueChanged, this, &WordsPanel::keep);
+    form->addRow(textLabel("quiet", tr("Played")), m_hours);
     m_pinned = new QCheckBox(tr("Pinned: kept in sight"));
     m_pinned->setObjectName(QStringLiteral("entryPinned"));
     connect(m_pinned, &QCheckBox::clicked, this, &WordsPanel::keep);
@@ -98,6 +116,8 @@ void WordsPanel::show(const Entry* shown) {
         tags << QString::fromStdString(tag);
     m_tags->setText(tags.join(QStringLiteral(", ")));
     m_pinned->setChecked(words.isPinned);
+    const QSignalBlocker still(m_hours);
+    m_hours->setValue(words.hours.value_or(-kHoursStep));
     m_stars = words.stars;
     for (std::size_t i = 0; i < m_starButtons.size(); ++i)
         m_starButtons[i]->setText(QString(QChar(static_cast<int>(i) < m_stars ? 0x2605 : 0x2606)));
@@ -121,6 +141,8 @@ EntryWords WordsPanel::said() const {
             words.tags.push_back(tag.trimmed().toStdString());
     words.stars = m_stars;
     words.isPinned = m_pinned->isChecked();
+    if (m_hours->value() >= 0.0)
+        words.hours = m_hours->value();
     return words;
 }
 

@@ -10,6 +10,8 @@
 
 namespace bombo {
 
+class NumberBox;
+
 class WordsPanel : public QWidget {
     Q_OBJECT
 public:
@@ -34,6 +36,7 @@ private:
     QLineEdit* m_place;
     QLineEdit* m_tags;
     QCheckBox* m_pinned;
+    NumberBox* m_hours;
     std::vector<QPushButton*> m_starButtons;
     QPushButton* m_keep;
     QPushButton* m_delete;

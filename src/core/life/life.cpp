@@ -154,11 +154,19 @@ std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hour
 
 std::vector<Play> playsOf(std::span<const Entry> entries, double showHours) {
     std::vector<Play> plays;
+    bool isSaid = false; // of the day at hand
     for (const Entry& entry : entries) {
         const auto day = [](std::int64_t at) { return at / static_cast<std::int64_t>(kSecondsADay); };
-        if (plays.empty() || day(plays.back().at) != day(entry.at))
+        if (plays.empty() || day(plays.back().at) != day(entry.at)) {
             plays.push_back({entry.at, showHours});
+            isSaid = false;
+        }
+        if (const auto& hours = entry.figures.words.hours) {
+            plays.back().hours = *hours + (isSaid ? plays.back().hours : 0.0);
+            isSaid = true;
+        }
     }
+    std::erase_if(plays, [](const Play& play) { return play.hours <= 0.0; }); // tuned, not played
     return plays;
 }
 

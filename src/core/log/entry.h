@@ -57,6 +57,7 @@ struct EntryWords {
     std::vector<std::string> tags;
     int stars = 0; ///< 1 to 5; 0: not judged
     bool isPinned = false;
+    std::optional<double> hours{}; ///< played on it that day, as somebody said
     bool operator==(const EntryWords&) const = default;
 };
 

@@ -11,7 +11,6 @@ namespace bombo {
 namespace {
 
 constexpr double kFinestTurn = 1.0 / 16.0;
-constexpr Cents kOffFrom{25.0}; // of a snare side that stays: from here on it is another interval
 
 Turns counted(Tension from, Tension to, const TurnResponse& response) {
     return {std::round((to - from) / response.perTurn() / kFinestTurn) * kFinestTurn + 0.0};
@@ -106,9 +105,8 @@ ShowWay onwards(const ShowWay& way, std::size_t from, const DrumInShow& drum, st
                true};
     const ToneChange& change = on.step.change;
     on.step.fits = change.takes.value <= 60.0 * number.minutes;
-    const bool isOff = change.snareSideStays && std::abs(change.snareSideOff.value) > kOffFrom.value;
     on.cost.misfits += on.step.fits ? 0 : 1;
-    on.cost.off += isOff ? 1 : 0;
+    on.cost.off += isOffInterval(change) ? 1 : 0;
     on.cost.guessed += drum.isGuessed ? 1 : 0;
     on.cost.seconds += change.takes.value;
     const int tone = static_cast<int>(number.tone);

@@ -49,6 +49,13 @@ inline constexpr Seconds kPadTakes{6.0};
 ToneChange changeBetween(const DrumInShow& drum, const DrumInTone& from, const DrumInTone& to,
                          Seconds seconds);
 
+/// A snare side that stays has another interval to the batter than the tone asks.
+inline constexpr Cents kOffInterval{25.0};
+inline bool isOffInterval(const ToneChange& change) {
+    return change.snareSideStays &&
+           (change.snareSideOff > kOffInterval || change.snareSideOff < -kOffInterval);
+}
+
 struct ShowNumber {
     std::size_t tone = 0; ///< index into DrumInShow::tones
     double minutes = 0;   ///< before it, free for the drum

@@ -98,6 +98,7 @@ EntryWords wordsOf(const Figures& at) {
     words.place = at.text("place", kLongestName);
     words.stars = static_cast<int>(at.figure<double>("stars", 0.0, 5.0).value_or(0.0));
     words.isPinned = at.isTrue("pinned");
+    words.hours = at.figure<double>("hours", 0.0, kMostHours);
     const Json& tags = at.at("tags").json();
     if (tags.is_array())
         for (const Json& tag : tags)
@@ -145,9 +146,11 @@ Result<EntryFigures, InputProblem> entryFiguresFrom(const std::string& text) {
 }
 
 std::string entryWordsText(const EntryWords& words) {
-    return Json{{"note", words.note}, {"player", words.player}, {"place", words.place},
-                {"tags", words.tags}, {"stars", words.stars},   {"pinned", words.isPinned}}
-        .dump(-1, ' ', false, Json::error_handler_t::replace);
+    Json text{{"note", words.note}, {"player", words.player}, {"place", words.place},
+              {"tags", words.tags}, {"stars", words.stars},   {"pinned", words.isPinned}};
+    if (words.hours)
+        text["hours"] = *words.hours;
+    return text.dump(-1, ' ', false, Json::error_handler_t::replace);
 }
 
 Result<EntryWords, InputProblem> entryWordsFrom(const std::string& text) {

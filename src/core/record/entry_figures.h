@@ -16,5 +16,6 @@ Result<EntryWords, InputProblem> entryWordsFrom(const std::string& text);
 inline constexpr std::size_t kLongestNote = 4000; ///< bytes
 inline constexpr std::size_t kLongestName = 120;  ///< of a player, a place, a tag; bytes
 inline constexpr std::size_t kMostTags = 20;
+inline constexpr double kMostHours = 24.0; ///< played in a day
 
 } // namespace bombo

@@ -1,5 +1,6 @@
 #include "store/exchange/entries_csv.h"
 
+#include "core/record/entry_figures.h"
 #include "core/record/json_values.h"
 #include "store/exchange/csv_cell.h"
 
@@ -30,6 +31,7 @@ constexpr std::array kFigures{
     Column{"temperature_c", "/temperature_c", -100.0, 100.0},
     Column{"humidity_percent", "/relative_humidity", 0.0, 1.0},
     Column{"stars", "/stars", 0.0, 5.0},
+    Column{"hours_played", "/hours", 0.0, kMostHours},
 };
 constexpr std::array kTexts{Column{"player", "/player", 0, 0}, Column{"place", "/place", 0, 0},
                             Column{"note", "/note", 0, 0}};
@@ -259,6 +261,7 @@ QString entriesCsv(const std::vector<Entry>& entries) {
                                 figure(f.weather.temperature, 1),
                                 f.weather.humidity ? figure(100.0 * *f.weather.humidity, 1) : QString(),
                                 f.words.stars > 0 ? QString::number(f.words.stars) : QString(),
+                                f.words.hours ? figure(*f.words.hours, 2) : QString(),
                                 QString::fromStdString(f.words.player),
                                 QString::fromStdString(f.words.place),
                                 QString::fromStdString(f.words.note),

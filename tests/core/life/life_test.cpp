@@ -92,6 +92,24 @@ TEST(Life, HoursCountFromWhenThePartWasPutOn) {
               DueBecause::NotKnown);
 }
 
+TEST(Life, HoursThatSomebodySaidStandForTheUsualShow) {
+    std::vector<Entry> entries;
+    for (int day = 0; day < 4; ++day)
+        entries.push_back(evening(kBegin + day * kDay));
+    entries.push_back(evening(kBegin + 3 * kDay + 600)); // once more that day
+    entries[1].figures.words.hours = 6.0;
+    entries[2].figures.words.hours = 0.0; // tuned, not played
+    entries[3].figures.words.hours = 1.0;
+    entries[4].figures.words.hours = 1.5;
+    const auto plays = playsOf(entries);
+    ASSERT_EQ(plays.size(), 3U);
+    EXPECT_EQ(plays[0].hours, kShowHours);
+    EXPECT_EQ(plays[1].hours, 6.0);
+    EXPECT_EQ(plays[2].hours, 2.5);
+    entries[3].figures.words.hours.reset(); // said of one of the day's entries
+    EXPECT_EQ(playsOf(entries)[2].hours, 1.5);
+}
+
 TEST(Life, WornOutIsDueNow) {
     Drum drum = testing::plover();
     drum.fittedAt = {kBegin, kBegin, kBegin};
