@@ -8,6 +8,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMessageBox>
+#include <QScrollBar>
 #include <QTextBlock>
 #include <QTextBrowser>
 #include <QTextDocument>
@@ -162,6 +163,10 @@ void HelpWindow::showPage(int index, const QString& line, const QString& word) {
     }
     if (!word.isEmpty())
         m_text->find(word);
+    if (!line.isEmpty()) { // with what stands before it and after it
+        QScrollBar* scroll = m_text->verticalScrollBar();
+        scroll->setValue(scroll->value() + m_text->cursorRect().top() - m_text->viewport()->height() / 3);
+    }
 }
 
 void showAbout(QWidget* parent) {
