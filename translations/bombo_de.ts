@@ -124,10 +124,6 @@
         <translation>jede Schraube %1</translation>
     </message>
     <message>
-        <source>then %1 %2</source>
-        <translation>dann %1 %2</translation>
-    </message>
-    <message>
         <source>It is there already</source>
         <translation>Sie ist schon dort</translation>
     </message>
@@ -337,6 +333,10 @@
     <message>
         <source>By the count since the last round: a round of taps makes it surer.</source>
         <translation>Nach der Zählung seit der letzten Runde: Eine Runde Schläge macht es sicherer.</translation>
+    </message>
+    <message>
+        <source>then %1: %2</source>
+        <translation>dann %1: %2</translation>
     </message>
 </context>
 <context>

@@ -124,10 +124,6 @@
         <translation>cada tornillo %1</translation>
     </message>
     <message>
-        <source>then %1 %2</source>
-        <translation>luego %1 %2</translation>
-    </message>
-    <message>
         <source>It is there already</source>
         <translation>Ya está ahí</translation>
     </message>
@@ -337,6 +333,10 @@
     <message>
         <source>By the count since the last round: a round of taps makes it surer.</source>
         <translation>Según la cuenta desde la última ronda: una ronda de toques lo hace más seguro.</translation>
+    </message>
+    <message>
+        <source>then %1: %2</source>
+        <translation>después %1: %2</translation>
     </message>
 </context>
 <context>

@@ -450,7 +450,7 @@ TEST_F(HeadJob, TheCalendarFileIsWhatCalendarsRead) {
 TEST(CalendarFile, EscapesAndFoldsWithoutBreakingACharacter) {
     const QString drum = QStringLiteral("A; B, C\\ ") + QString(60, QChar(0x00E4));
     const QByteArray text =
-        calendarFile({{1'800'000'000, reminderText({ReminderKind::Recheck, 1'800'000'000}, drum), {}}},
+        calendarFile({{1'800'000'000, reminderText({ReminderKind::Recheck, 1'800'000'000}, drum), {}, {}}},
                      QDateTime::fromSecsSinceEpoch(1'790'000'000));
     EXPECT_TRUE(text.contains("SUMMARY:A\\; B\\, C\\\\ "));
     QByteArray unfolded = text;

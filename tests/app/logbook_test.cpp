@@ -339,6 +339,19 @@ TEST_F(Logbook, WhatIsDueGoesOutToACalendar) {
     EXPECT_EQ(text.count("BEGIN:VEVENT"), parts.size());
     EXPECT_EQ(text.count("BEGIN:VALARM"), parts.size());
     EXPECT_EQ(ids.size(), parts.size());
+    // Saved once more, each takes the place of its own.
+    testing::answerNext<QFileDialog>([&](QFileDialog& dialog) {
+        dialog.selectFile(p().path(QStringLiteral("again.ics")));
+        QMetaObject::invokeMethod(&dialog, "accept");
+    });
+    p().click(QStringLiteral("dueCalendar"));
+    QFile again(p().path(QStringLiteral("again.ics")));
+    ASSERT_TRUE(again.open(QIODevice::ReadOnly));
+    QSet<QByteArray> sameIds;
+    for (const QByteArray& line : again.readAll().replace("\r\n ", "").split('\n'))
+        if (line.startsWith("UID:"))
+            sameIds << line;
+    EXPECT_EQ(sameIds, ids);
     EXPECT_TRUE(parts[0].startsWith(QString::fromStdString(session().drum.name) +
                                     QStringLiteral(": look at the batter head\\, ")))
         << parts[0].toStdString();

@@ -6,6 +6,7 @@
 
 #include <QCoreApplication>
 #include <QDateTime>
+#include <algorithm>
 #include <cmath>
 
 namespace bombo {
@@ -101,6 +102,22 @@ QString reservationText(const Reservation& one) {
     return BackText::tr("A muffler of a kind that is no longer at hand lay on it.");
 }
 
+/// Rods that are turned alike in one move.
+std::vector<RodMove> alikeTogether(const std::vector<RodMove>& moves) {
+    std::vector<RodMove> together;
+    for (const RodMove& move : moves) {
+        const auto alike = std::find_if(together.begin(), together.end(),
+                                        [&](const RodMove& one) { return one.turns == move.turns; });
+        if (alike == together.end())
+            together.push_back(move);
+        else
+            alike->rods.insert(alike->rods.end(), move.rods.begin(), move.rods.end());
+    }
+    for (RodMove& one : together)
+        std::sort(one.rods.begin(), one.rods.end());
+    return together;
+}
+
 } // namespace
 
 QString padList(const std::vector<Pad>& pads) {
@@ -122,10 +139,10 @@ QString headBackText(const HeadBack& head) {
     QStringList parts;
     if (head.all.value != 0.0)
         parts << BackText::tr("every rod %1").arg(turned(head.all));
-    for (const RodMove& move : head.own) {
+    for (const RodMove& move : alikeTogether(head.own)) {
         const QString rods = rodsText(move.rods);
-        parts << (head.all.value != 0.0 && parts.size() == 1 ? BackText::tr("then %1 %2")
-                                                             : QStringLiteral("%1 %2"))
+        parts << (head.all.value != 0.0 && parts.size() == 1 ? BackText::tr("then %1: %2")
+                                                             : QStringLiteral("%1: %2"))
                      .arg(rods)
                      .arg(turned(move.turns));
     }

@@ -112,7 +112,11 @@ std::int64_t soonest(const DueDays& days) {
 }
 
 /// When to look at a part, and why.
-CalendarEvent eventOf(const PartLife& life, const DueDays& days, const QString& drum) {
+CalendarEvent eventOf(const PartLife& life, const DueDays& days, const Drum& of) {
+    const QString drum = QString::fromStdString(of.name);
+    constexpr std::array parts{"batter", "snare side", "wires"};
+    const QString what = QStringLiteral("%1 %2").arg(
+        QString::fromStdString(of.id), QLatin1String(parts[static_cast<std::size_t>(life.part)]));
     const auto written = [](double after) {
         return QLocale().toString(dayAfter(after), QLocale::ShortFormat);
     };
@@ -120,7 +124,8 @@ CalendarEvent eventOf(const PartLife& life, const DueDays& days, const QString& 
             DuePanel::tr("%1: look at the %2, %3").arg(drum, partName(life.part), horizonText(life)),
             life.isDue() ? lifeReason(life)
                          : DuePanel::tr("%1. At the pace of your shows it is due between %2 and %3.")
-                               .arg(lifeReason(life), written(days.low), written(days.high))};
+                               .arg(lifeReason(life), written(days.low), written(days.high)),
+            what};
 }
 
 } // namespace
@@ -131,7 +136,15 @@ DuePanel::DuePanel(SessionController& controller, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(16, 10, 16, 12);
     column->setSpacing(6);
-    column->addWidget(textLabel("heading", tr("How long it lasts")));
+    m_remind = secondaryButton(tr("Remind me…"));
+    m_remind->setObjectName(QStringLiteral("dueRemind"));
+    m_remind->setProperty("small", true);
+    connect(m_remind, &QPushButton::clicked, this, &DuePanel::remind);
+    auto* head = new QHBoxLayout;
+    head->addWidget(textLabel("heading", tr("How long it lasts")));
+    head->addStretch();
+    head->addWidget(m_remind);
+    column->addLayout(head);
     m_view = new DueView;
     column->addWidget(m_view, 1);
     m_tonight = textLabel("quiet");
@@ -141,15 +154,7 @@ DuePanel::DuePanel(SessionController& controller, QWidget* parent)
     m_calendar = secondaryButton(tr("Save for a calendar…"));
     m_calendar->setObjectName(QStringLiteral("dueCalendar"));
     connect(m_calendar, &QPushButton::clicked, this, &DuePanel::saveCalendar);
-    m_remind = secondaryButton(tr("Remind me…"));
-    m_remind->setObjectName(QStringLiteral("dueRemind"));
-    connect(m_remind, &QPushButton::clicked, this, &DuePanel::remind);
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(6);
-    buttons->addWidget(m_remind);
-    buttons->addWidget(m_calendar);
-    buttons->addStretch();
-    column->addLayout(buttons);
+    column->addWidget(m_calendar, 0, Qt::AlignLeft);
 }
 
 void DuePanel::remind() {
@@ -167,10 +172,9 @@ void DuePanel::saveCalendar() {
     const QString path = askForCalendar(m_controller.settings(), this);
     if (path.isEmpty())
         return;
-    const QString drum = QString::fromStdString(m_controller.session().drum.name);
     std::vector<CalendarEvent> events;
     for (const auto& [life, days] : m_due)
-        events.push_back(eventOf(life, days, drum));
+        events.push_back(eventOf(life, days, m_controller.session().drum));
     if (saveFile(m_controller, path, calendarFile(events, QDateTime::currentDateTimeUtc())))
         m_controller.say(tr("What is due was written to %1; open it with your calendar.").arg(path));
 }

@@ -6,6 +6,7 @@
 #include "app/theme/choices.h"
 #include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
+#include "app/theme/scale.h"
 #include "audio/microphone.h"
 #include "audio/player.h"
 
@@ -39,6 +40,7 @@ PreferencesDialog::PreferencesDialog(SessionController& controller, QWidget* par
     : QDialog(parent), m_controller(controller), m_language(controller.settings().language()) {
     setObjectName(QStringLiteral("preferences"));
     setWindowTitle(tr("Settings"));
+    setMinimumWidth(scaled(640));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 16, 24, 16);
     column->setSpacing(10);

@@ -3,6 +3,7 @@
 #include "app/files/file_questions.h"
 
 #include <QCoreApplication>
+#include <QCryptographicHash>
 
 namespace bombo {
 namespace {
@@ -70,14 +71,14 @@ QByteArray calendarFile(const std::vector<CalendarEvent>& events, const QDateTim
             file += folded(line);
     };
     write({"BEGIN:VCALENDAR", "VERSION:2.0", "PRODID:-//Bombo//Reminder//EN"});
-    int count = 0;
     for (const CalendarEvent& event : events) {
         const QByteArray summary = escaped(event.summary);
-        write({"BEGIN:VEVENT",
-               "UID:" + QByteArray::number(static_cast<qlonglong>(event.at)) + "-" +
-                   QByteArray::number(++count) + "-" + utc(made) + "@bombo",
-               "DTSTAMP:" + utc(made), "DTSTART:" + utc(QDateTime::fromSecsSinceEpoch(event.at)),
-               "DURATION:PT15M", "SUMMARY:" + summary});
+        const QByteArray id =
+            QCryptographicHash::hash(event.of.toUtf8(), QCryptographicHash::Sha256).toHex().left(32);
+        write({"BEGIN:VEVENT", "UID:" + id + "@bombo",
+               "SEQUENCE:" + QByteArray::number(made.toSecsSinceEpoch() / 60), "DTSTAMP:" + utc(made),
+               "DTSTART:" + utc(QDateTime::fromSecsSinceEpoch(event.at)), "DURATION:PT15M",
+               "SUMMARY:" + summary});
         if (!event.about.isEmpty())
             write({"DESCRIPTION:" + escaped(event.about)});
         write({"BEGIN:VALARM", "ACTION:DISPLAY", "TRIGGER:PT0S", "DESCRIPTION:" + summary, "END:VALARM",

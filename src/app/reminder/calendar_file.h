@@ -16,6 +16,7 @@ struct CalendarEvent {
     std::int64_t at = 0; ///< seconds since 1970, UTC
     QString summary;
     QString about; ///< in sentences; may be empty
+    QString of;    ///< what it is of, by ids: saved again it takes the place of the earlier one
 };
 
 /// Events of a quarter of an hour with an alarm at their start. Source: RFC 5545.

@@ -92,9 +92,10 @@ Reminder ReminderDialog::chosen() const {
 bool ReminderDialog::saveCalendar(const QString& path) {
     const Reminder reminder = chosen();
     const QString drum = QString::fromStdString(m_controller.session().drum.name);
-    return saveFile(
-        m_controller, path,
-        calendarFile({{reminder.due, reminderText(reminder, drum), {}}}, QDateTime::currentDateTimeUtc()));
+    const QString of = QString::fromStdString(m_controller.session().drum.id) + QStringLiteral(" reminder");
+    return saveFile(m_controller, path,
+                    calendarFile({{reminder.due, reminderText(reminder, drum), {}, of}},
+                                 QDateTime::currentDateTimeUtc()));
 }
 
 } // namespace bombo
