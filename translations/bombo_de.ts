@@ -7518,7 +7518,7 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     </message>
     <message>
         <source>How long it lasts</source>
-        <translation>Wie lange es hält</translation>
+        <translation>Haltbarkeit</translation>
     </message>
     <message>
         <source>%1 ± %2 cents</source>

@@ -115,7 +115,8 @@ TEST_F(ToneStation, WeatherHereIsKeptAndElsewhereCompared) {
     EXPECT_TRUE(text("weatherSoon1").contains(QStringLiteral("cents")));
     auto* there = p().find<QSpinBox>(QStringLiteral("thereTemperature"));
     const QString cold = text("weatherSoon1");
-    EXPECT_TRUE(text("weatherChange").contains(QRegularExpression(QStringLiteral("tighter \\(± 0[.,]\\d\\d"))))
+    EXPECT_TRUE(
+        text("weatherChange").contains(QRegularExpression(QStringLiteral("tighter \\(± 0[.,]\\d\\d"))))
         << text("weatherChange").toStdString();
     there->setValue(35);
     EXPECT_TRUE(text("weatherChange").contains(QStringLiteral("looser")))
