@@ -285,7 +285,8 @@ TEST_F(Logbook, AnEntrysSetupCardIsKeptAsOnePage) {
 TEST_F(Logbook, WhatIsDueIsRemindedOf) {
     p().click(QStringLiteral("logbook"));
     testing::answerNext<ReminderDialog>([](ReminderDialog& dialog) {
-        QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("setReminder")), Qt::LeftButton);
+        EXPECT_TRUE(QTest::qWaitForWindowActive(&dialog));
+        QTest::keyClick(dialog.focusWidget(), Qt::Key_Space); // as its button says
     });
     p().click(QStringLiteral("dueRemind"));
     ASSERT_TRUE(session().reminder);

@@ -121,6 +121,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     lookAtDrums();
     load();
     plan();
+    m_play->setFocus(); // the space bar is its
 }
 
 /// Before the show and after it: nothing is done to a drum while it is planned.

@@ -64,6 +64,7 @@ PreferencesDialog::PreferencesDialog(SessionController& controller, QWidget* par
     connect(done, &QPushButton::clicked, this, &QDialog::accept);
     row->addWidget(done);
     column->addLayout(row);
+    done->setFocus(); // the space bar is its
 }
 
 void PreferencesDialog::heading(QGridLayout& grid, const QString& words) {

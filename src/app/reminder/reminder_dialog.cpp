@@ -83,6 +83,7 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent, s
     buttons->addStretch();
     buttons->addWidget(remind);
     column->addLayout(buttons);
+    remind->setFocus(); // the space bar is its
 }
 
 Reminder ReminderDialog::chosen() const {
