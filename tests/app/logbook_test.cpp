@@ -190,7 +190,14 @@ TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
     p().click(QStringLiteral("entryStar-2"));
     auto* note = p().find<QPlainTextEdit>(QStringLiteral("entryNote"));
-    QTest::keyClicks(note, QStringLiteral("too bright for the balcony"));
+    QTest::keyClicks(note, QStringLiteral("too bright for"));
+    EXPECT_TRUE(p().waitFor([&] { // a pause keeps it, and one types on where one was
+        for (const Entry& entry : p().controller.entries())
+            if (entry.id == id)
+                return entry.figures.words.note == "too bright for";
+        return false;
+    }));
+    QTest::keyClicks(note, QStringLiteral(" the balcony"));
     walk(Qt::Key_Left); // going on keeps what was typed
     auto* tags = p().find<QLineEdit>(QStringLiteral("entryTags"));
     QTest::keyClicks(tags, QStringLiteral("dry, loud"));

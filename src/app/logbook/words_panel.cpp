@@ -13,6 +13,7 @@ namespace bombo {
 namespace {
 
 constexpr double kHoursStep = 0.25;
+constexpr int kTypingPause = 700; // ms without a key, and what was typed is kept
 
 } // namespace
 
@@ -91,7 +92,13 @@ WordsPanel::WordsPanel(QWidget* parent) : QWidget(parent) {
     right->addLayout(buttons);
     row->addLayout(right, 6);
     // What was typed is not lost when one goes on to another entry without a button.
-    connect(m_note, &QPlainTextEdit::textChanged, this, [this] { m_keep->setEnabled(said() != m_kept); });
+    m_pause.setSingleShot(true);
+    m_pause.setInterval(kTypingPause);
+    connect(&m_pause, &QTimer::timeout, this, &WordsPanel::keep);
+    connect(m_note, &QPlainTextEdit::textChanged, this, [this] {
+        m_keep->setEnabled(said() != m_kept);
+        m_pause.start();
+    });
 }
 
 void WordsPanel::show(const Entry* shown) {
@@ -147,6 +154,7 @@ EntryWords WordsPanel::said() const {
 }
 
 void WordsPanel::keep() {
+    m_pause.stop();
     const EntryWords words = said();
     if (m_id == 0 || words == m_kept)
         return;

@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QTimer>
 #include <QWidget>
 
 namespace bombo {
@@ -40,6 +41,7 @@ private:
     std::vector<QPushButton*> m_starButtons;
     QPushButton* m_keep;
     QPushButton* m_delete;
+    QTimer m_pause; ///< since the last key in the note
 };
 
 } // namespace bombo
