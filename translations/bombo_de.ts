@@ -10764,10 +10764,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Nicht gezählt: %1</translation>
     </message>
     <message>
-        <source>the snare side stays, %1 cents off</source>
-        <translation>das Resonanzfell bleibt, %1 Cent daneben</translation>
-    </message>
-    <message>
         <source>then %1, on %2</source>
         <translation>dann %1, auf %2</translation>
     </message>

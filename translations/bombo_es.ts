@@ -10764,10 +10764,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>No contado: %1</translation>
     </message>
     <message>
-        <source>the snare side stays, %1 cents off</source>
-        <translation>el bordonero se queda, a %1 cents</translation>
-    </message>
-    <message>
         <source>then %1, on %2</source>
         <translation>después %1, en %2</translation>
     </message>

@@ -69,17 +69,17 @@ QString shownText(const ManualPage& page) {
 }
 
 std::vector<ManualFind> searchManual(const QString& words) {
-    QStringList stems;
+    std::vector<QRegularExpression> wanted;
     for (const QString& word :
          words.toLower().split(QRegularExpression(QStringLiteral("\\W+")), Qt::SkipEmptyParts))
-        stems << stem(word);
+        wanted.push_back(wordOf(stem(word)));
     std::vector<ManualFind> titles;
     std::vector<ManualFind> lines;
-    if (stems.isEmpty())
+    if (wanted.empty())
         return lines;
     const auto holds = [&](const QString& text) {
-        return std::all_of(stems.begin(), stems.end(),
-                           [&](const QString& one) { return text.contains(wordOf(one)); });
+        return std::all_of(wanted.begin(), wanted.end(),
+                           [&](const QRegularExpression& one) { return text.contains(one); });
     };
     static const QRegularExpression paragraphs(QStringLiteral("\\n\\s*\\n|\\n(?=\\s*[-*|\\d])"));
     for (int page = 0; page < static_cast<int>(manualPages().size()); ++page)
@@ -87,7 +87,7 @@ std::vector<ManualFind> searchManual(const QString& words) {
             const QString line = plain(part);
             if (line.isEmpty() || !holds(line + QLatin1Char(' ') + alsoWords().match(part).captured(1)))
                 continue;
-            const QRegularExpressionMatch first = wordOf(stems.front()).match(line);
+            const QRegularExpressionMatch first = wanted.front().match(line);
             const ManualFind found{page, line, std::max<qsizetype>(0, first.capturedStart()),
                                    first.captured()};
             (part.trimmed().startsWith(QLatin1Char('#')) ? titles : lines).push_back(found);

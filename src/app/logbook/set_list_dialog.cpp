@@ -24,7 +24,7 @@ namespace {
 
 const QString kKey = QStringLiteral("set_list");
 constexpr int kMostNumbers = 60;
-constexpr std::size_t kMostDrums = 5; // every choice is looked at
+constexpr std::size_t kMostDrums = 5; // lanes beside each other
 
 /// A drum's newest session, or a fresh one, for looking at.
 std::optional<Session> sessionOf(SessionController& controller, const DrumRow& row) {
@@ -292,7 +292,7 @@ void SetListDialog::toStand() {
     if (m_table->rowCount() == 0)
         return;
     m_stand->begin(showFrom(std::max(0, m_table->currentRow())));
-    showFullScreen();
+    setWindowState(windowState() | Qt::WindowFullScreen);
     m_stand->setGeometry(rect());
     m_stand->setVisible(true);
     m_stand->raise();
@@ -303,7 +303,7 @@ void SetListDialog::toStand() {
 void SetListDialog::leaveStand() {
     const int number = m_stand->number();
     m_stand->hide();
-    showNormal();
+    setWindowState(windowState() & ~Qt::WindowFullScreen);
     lookAtDrums();
     plan();
     m_table->selectRow(number);

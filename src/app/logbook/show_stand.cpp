@@ -1,12 +1,9 @@
 #include "app/logbook/show_stand.h"
 
 #include "app/logbook/show_words.h"
-#include "app/numbers/numbers.h"
 #include "app/session/session_controller.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
-
-#include <cmath>
 
 namespace bombo {
 
@@ -45,52 +42,53 @@ void ShowStand::backwards() {
     if (m_counted.empty() || !PrimaryButton::isAPress())
         return;
     m_problem.clear();
-    const int steps = m_counted.back();
+    const bool isStep = m_counted.back();
     m_counted.pop_back();
-    const ShowStep& step = m_show.steps[m_moves[m_counted.size()].number];
-    if (steps > 0) {
-        m_controller.chooseDrum(m_show.drums[*step.drum].drum.id);
-        for (int i = 0; i < steps; ++i)
-            m_controller.undoStack().undo();
-    }
+    if (isStep && bringInFront(m_moves[m_counted.size()]) != nullptr)
+        m_controller.undoStack().undo();
     refresh();
 }
 
-int ShowStand::count(const ShowMove& move) {
-    const ShowStep& step = m_show.steps[move.number];
-    if (!step.drum)
-        return 0;
-    const DrumInShow& drum = m_show.drums[*step.drum];
+const DrumInShow* ShowStand::bringInFront(const ShowMove& move) {
+    const auto& index = m_show.steps[move.number].drum;
+    if (!index)
+        return nullptr;
+    const DrumInShow& drum = m_show.drums[*index];
     if (m_controller.session().drum.id != drum.drum.id)
         m_controller.chooseDrum(drum.drum.id);
-    const std::size_t tone = m_show.numbers[move.number].tone;
-    const DrumInTone& wanted = *drum.tones[tone];
+    return &drum;
+}
+
+bool ShowStand::count(const ShowMove& move) {
+    const DrumInShow* drum = bringInFront(move);
+    if (drum == nullptr)
+        return false;
+    const std::size_t index = m_show.numbers[move.number].tone;
+    const DrumInTone& wanted = *drum->tones[index];
+    const Tone& tone = m_show.tones[index];
+    if (move.what == ShowMoveKind::Play && m_controller.session().tone.id == tone.id)
+        return false;
     const auto problem = connect(&m_controller, &SessionController::notice, this,
                                  [this](const Notice& notice) { m_problem = notice.text; });
-    const qint64 clock = m_controller.session().clock;
-    bool done = true;
-    switch (move.what) {
-    case ShowMoveKind::SnareSide:
-        done = m_controller.perform(BothTurned{{}, move.turns});
-        break;
-    case ShowMoveKind::Batter:
-        done = m_controller.perform(BothTurned{move.turns, {}});
-        break;
-    case ShowMoveKind::Strainer:
-        done = m_controller.perform(SetStrainer{*wanted.strainer});
-        break;
-    case ShowMoveKind::Pads:
-        done = m_controller.perform(LayPads{*wanted.pads});
-        break;
-    case ShowMoveKind::Play: // it stands in that tone now
-        if (m_controller.session().tone.id != m_show.tones[tone].id)
-            done = m_controller.perform(ChooseTone{m_show.tones[tone]});
-        break;
-    }
+    const bool isStep = [&] {
+        switch (move.what) {
+        case ShowMoveKind::SnareSide:
+            return m_controller.perform(BothTurned{{}, move.turns});
+        case ShowMoveKind::Batter:
+            return m_controller.perform(BothTurned{move.turns, {}});
+        case ShowMoveKind::Strainer:
+            return m_controller.perform(SetStrainer{*wanted.strainer});
+        case ShowMoveKind::Pads:
+            return m_controller.perform(LayPads{*wanted.pads});
+        case ShowMoveKind::Play:
+            break;
+        }
+        return m_controller.perform(ChooseTone{tone}); // it stands in that tone now
+    }();
     disconnect(problem);
-    if (done)
+    if (isStep)
         m_problem.clear();
-    return done ? static_cast<int>(m_controller.session().clock - clock) : 0;
+    return isStep;
 }
 
 void ShowStand::refresh() {
@@ -128,9 +126,9 @@ StandWords ShowStand::words() const {
     }
     if (!m_problem.isEmpty())
         words.heard = tr("Not counted: %1").arg(m_problem);
-    else if (step.change.snareSideStays && move.what != ShowMoveKind::Play)
-        words.heard = tr("the snare side stays, %1 cents off").arg(centsText(step.change.snareSideOff));
-    else if (move.what == ShowMoveKind::Play && move.number + 1 < m_show.steps.size()) {
+    else if (move.what != ShowMoveKind::Play)
+        words.heard = stayText(step.change);
+    else if (move.number + 1 < m_show.steps.size()) {
         const ShowStep& next = m_show.steps[move.number + 1];
         words.heard = next.drum ? tr("then %1, on %2").arg(nameOf(move.number + 1), drumOf(next))
                                 : tr("then %1").arg(nameOf(move.number + 1));

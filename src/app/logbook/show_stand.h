@@ -29,16 +29,17 @@ private:
     void onwards();
     void backwards();
     void refresh();
-    /// Counts a move on its drum. @return how many steps of that drum it took; 0 where it could not be
-    /// counted
-    int count(const ShowMove& move);
+    /// The drum that plays a move's number, in front; null where none can have its tone.
+    const DrumInShow* bringInFront(const ShowMove& move);
+    /// Counts a move on its drum, where it changes anything there. @return whether it is a step of that drum
+    bool count(const ShowMove& move);
     StandWords words() const;
 
     SessionController& m_controller;
     ShowAtHand m_show;
     std::vector<ShowMove> m_moves;
-    std::vector<int> m_counted; ///< by move that was made: steps on its drum
-    QString m_problem;          ///< why the last move could not be counted
+    std::vector<bool> m_counted; ///< by move that was made: it is a step of its drum
+    QString m_problem;           ///< why the last move could not be counted
 };
 
 } // namespace bombo

@@ -45,9 +45,8 @@ QString showStepText(const ShowStep& step) {
     QString text = parts.join(QStringLiteral(", ")) + QLatin1Char('\n') +
                    SetListText::tr("%1 s, sure to %2 cents")
                        .arg(number(change.takes.value, 0), number(std::ceil(change.batterError.value), 0));
-    if (change.snareSideStays && std::abs(change.snareSideOff.value) >= 1.0)
-        text += QStringLiteral(", ") +
-                SetListText::tr("snare side stays %1 cents off").arg(centsText(change.snareSideOff));
+    if (const QString stays = stayText(change); !stays.isEmpty())
+        text += QStringLiteral(", ") + stays;
     if (!step.fits)
         text += QStringLiteral(", ") + SetListText::tr("no time for it");
     return text;
@@ -55,6 +54,12 @@ QString showStepText(const ShowStep& step) {
 
 QString sureText(const ToneChange& change) {
     return SetListText::tr("sure to %1 cents").arg(number(std::ceil(change.batterError.value), 0));
+}
+
+QString stayText(const ToneChange& change) {
+    return change.snareSideStays && std::abs(change.snareSideOff.value) >= 1.0
+               ? SetListText::tr("snare side stays %1 cents off").arg(centsText(change.snareSideOff))
+               : QString();
 }
 
 QString showMoveText(const ShowMove& move, const std::vector<Pad>& pads) {

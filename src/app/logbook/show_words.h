@@ -14,5 +14,7 @@ QString showMoveText(const ShowMove& move, const std::vector<Pad>& pads);
 QString showMovePlace(const ShowMove& move, const std::vector<Pad>& pads);
 /// How far off the batter may be after a change.
 QString sureText(const ToneChange& change);
+/// How far off a snare side stays that there is no time for; empty where it does not.
+QString stayText(const ToneChange& change);
 
 } // namespace bombo

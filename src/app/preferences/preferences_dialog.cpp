@@ -38,6 +38,7 @@ QComboBox* devices(const QString& none, const std::vector<std::pair<QString, QBy
 
 PreferencesDialog::PreferencesDialog(SessionController& controller, QWidget* parent)
     : QDialog(parent), m_controller(controller), m_language(controller.settings().language()) {
+    keepWordsWhole(this);
     setObjectName(QStringLiteral("preferences"));
     setWindowTitle(tr("Settings"));
     setMinimumWidth(scaled(640));
@@ -72,7 +73,6 @@ void PreferencesDialog::heading(QGridLayout& grid, const QString& words) {
 }
 
 void PreferencesDialog::line(QGridLayout& grid, const QString& label, QWidget* field, const char* name) {
-    keepWordsWhole(this);
     const int row = grid.rowCount();
     field->setObjectName(QLatin1String(name));
     if (!label.isEmpty()) {

@@ -32,7 +32,7 @@ int padsMoved(const std::optional<std::vector<Pad>>& from, const std::optional<s
     return static_cast<int>(from->size() + to->size()) - 2 * same;
 }
 
-/// OpenWays that are gone on with after each number: every one of them in a show of a few numbers or drums.
+/// Ways that are gone on with after each number: every one of them in a show of a few numbers or drums.
 constexpr std::size_t kWaysKept = 1000;
 
 /// What a plan is judged by, the worst first.
