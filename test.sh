@@ -9,7 +9,7 @@ need_packages build run test
 private_runtime_folder
 
 configure_and_build dev
-ctest --preset dev -j "$(nproc)"
+ctest --preset dev -j "$(($(nproc) * 2))" # the windows wait half of the time
 if [ "${1:-}" != quick ]; then
     configure_and_build asan
     ctest --preset asan -j "$(nproc)"

@@ -23,6 +23,11 @@ if(BOMBO_SANITIZE)
     endif()
 endif()
 
+# For code that is not under test, and slow to compile and to run with sanitizers: other people's, and what tests compare with.
+if(BOMBO_SANITIZE)
+    set(BOMBO_UNSANITIZED -fno-sanitize=all)
+endif()
+
 # Nearly all that a test waits for is done in the libraries that it calls; optimising the tests themselves takes half of the
 # time that they take to compile.
 function(compile_as_test target)

@@ -903,6 +903,29 @@
     </message>
 </context>
 <context>
+    <name>CompareOverlays</name>
+    <message>
+        <source>Batter rod by rod, ± %1 cents</source>
+        <translation>Schlagfell Schraube für Schraube, ± %1 Cent</translation>
+    </message>
+    <message>
+        <source>How it dies away, 60 dB down</source>
+        <translation>Wie es verklingt, 60 dB</translation>
+    </message>
+    <message>
+        <source>Knob in its span</source>
+        <translation>Knopf im Spielraum</translation>
+    </message>
+    <message>
+        <source>Knob, in turns</source>
+        <translation>Knopf, in Umdrehungen</translation>
+    </message>
+    <message>
+        <source>○ this entry  ● the other</source>
+        <translation>○ dieser Eintrag  ● der andere</translation>
+    </message>
+</context>
+<context>
     <name>CutawayPaint</name>
     <message>
         <source>now %1, %2 cents away</source>
@@ -3252,6 +3275,81 @@ trifft hier</translation>
     <message>
         <source>Key in the pocket, walk on</source>
         <translation>Schlüssel in die Tasche, hinausgehen</translation>
+    </message>
+</context>
+<context>
+    <name>LikedPanel</name>
+    <message>
+        <source>With %1</source>
+        <translation>Mit %1</translation>
+    </message>
+    <message>
+        <source>At %1</source>
+        <translation>Ort %1</translation>
+    </message>
+    <message>
+        <source>In the cold (below %1 °C)</source>
+        <translation>In der Kälte (unter %1 °C)</translation>
+    </message>
+    <message>
+        <source>the interval is liked wider</source>
+        <translation>gefällt der Abstand der Felle weiter</translation>
+    </message>
+    <message>
+        <source>the interval is liked narrower</source>
+        <translation>gefällt der Abstand der Felle enger</translation>
+    </message>
+    <message>
+        <source>the batter is liked less even</source>
+        <translation>gefällt das Schlagfell weniger gleichmäßig</translation>
+    </message>
+    <message>
+        <source>the batter is liked more even</source>
+        <translation>gefällt das Schlagfell gleichmäßiger</translation>
+    </message>
+    <message>
+        <source>the wires are liked tighter</source>
+        <translation>gefällt der Teppich fester</translation>
+    </message>
+    <message>
+        <source>the wires are liked looser</source>
+        <translation>gefällt der Teppich loser</translation>
+    </message>
+    <message>
+        <source>the ring is liked longer</source>
+        <translation>gefällt der Ausklang länger</translation>
+    </message>
+    <message>
+        <source>the ring is liked shorter</source>
+        <translation>gefällt der Ausklang kürzer</translation>
+    </message>
+    <message>
+        <source>the batter is liked higher</source>
+        <translation>gefällt das Schlagfell höher</translation>
+    </message>
+    <message>
+        <source>the batter is liked lower</source>
+        <translation>gefällt das Schlagfell tiefer</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 turns</source>
+        <translation>%1 ± %2 Umdrehungen</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 s</source>
+        <translation>%1 ± %2 s</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 cents</source>
+        <translation>%1 ± %2 Cent</translation>
+    </message>
+    <message>
+        <source>%1 %2: by %3 (%4 evenings against %5).</source>
+        <translation>%1 %2: um %3 (%4 Abende gegen %5).</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
     </message>
 </context>
 <context>
@@ -6898,34 +6996,6 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
 <context>
     <name>bombo::ComparePanel</name>
     <message>
-        <source>What differs</source>
-        <translation>Unterschiede</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3</source>
-        <translation>%1: %2, %3</translation>
-    </message>
-    <message>
-        <source>heard from here on</source>
-        <translation>ab hier zu hören</translation>
-    </message>
-    <message>
-        <source>batter rod by rod, ± %1 cents: ○ this entry, ● the other</source>
-        <translation>Schlagfell je Schraube, ± %1 Cent: ○ dieser Eintrag, ● der andere</translation>
-    </message>
-    <message>
-        <source>can be heard</source>
-        <translation>zu hören</translation>
-    </message>
-    <message>
-        <source>not heard by itself</source>
-        <translation>für sich nicht zu hören</translation>
-    </message>
-    <message>
-        <source>Nothing that is known in both differs.</source>
-        <translation>Was von beiden bekannt ist, ist gleich.</translation>
-    </message>
-    <message>
         <source>against</source>
         <translation>gegen</translation>
     </message>
@@ -6959,6 +7029,45 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>One of them does not say how high both heads were, or had another head</source>
         <translation>Einer davon sagt nicht, wie hoch beide Felle waren, oder hatte ein anderes Fell</translation>
+    </message>
+    <message>
+        <source>%1 as it is now</source>
+        <translation>%1, wie sie jetzt ist</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Only of the drum in front</source>
+        <translation>Nur bei der Trommel, die vorn steht</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CompareView</name>
+    <message>
+        <source>can be heard</source>
+        <translation>zu hören</translation>
+    </message>
+    <message>
+        <source>not heard by itself</source>
+        <translation>für sich nicht zu hören</translation>
+    </message>
+    <message>
+        <source>Nothing that is known in both differs.</source>
+        <translation>Nichts, was bei beiden bekannt ist, unterscheidet sich.</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Was anders ist</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
+    </message>
+    <message>
+        <source>heard from here on</source>
+        <translation>ab hier zu hören</translation>
     </message>
 </context>
 <context>
@@ -7559,6 +7668,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>Remind me…</source>
         <translation>Erinnern…</translation>
+    </message>
+    <message>
+        <source>Expected, with the turns counted since the last entry: %1.</source>
+        <translation>Zu erwarten, mit den seit dem letzten Eintrag gezählten Umdrehungen: %1.</translation>
     </message>
 </context>
 <context>
@@ -8855,6 +8968,58 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     </message>
 </context>
 <context>
+    <name>bombo::LikedPanel</name>
+    <message>
+        <source>Keep as a tone…</source>
+        <translation>Als Klang behalten…</translation>
+    </message>
+    <message numerus="yes">
+        <source>Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and more make a range; %n evenings have stars so far.</source>
+        <translation>
+            <numerusform>Geben Sie jedem Abend seine Sterne (Reiter „In Worten“). %1 Abende eines Klangs mit %2 Sternen und mehr ergeben einen Bereich; bisher hat %n Abend Sterne.</numerusform>
+            <numerusform>Geben Sie jedem Abend seine Sterne (Reiter „In Worten“). %1 Abende eines Klangs mit %2 Sternen und mehr ergeben einen Bereich; bisher haben %n Abende Sterne.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>What was liked, over %n evenings with stars. Player, place and cold make no difference that chance would not make as well.</source>
+        <translation>
+            <numerusform>Was gefiel, über %n Abend mit Sternen. Spieler, Ort und Kälte machen keinen Unterschied, den nicht auch der Zufall machte.</numerusform>
+            <numerusform>Was gefiel, über %n Abende mit Sternen. Spieler, Ort und Kälte machen keinen Unterschied, den nicht auch der Zufall machte.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The middle of what was liked becomes a tone of this workbook, as wide as it reached, and is aimed at from now on</source>
+        <translation>Die Mitte dessen, was gefiel, wird ein Klang dieses Arbeitsbuchs, so breit wie es reichte, und ist von nun an das Ziel</translation>
+    </message>
+    <message>
+        <source>Once enough evenings of the drum in front have stars</source>
+        <translation>Sobald genug Abende der Trommel, die vorn steht, Sterne haben</translation>
+    </message>
+    <message>
+        <source>Keep what works as a tone</source>
+        <translation>Was sich bewährt als Klang behalten</translation>
+    </message>
+    <message>
+        <source>Kept: the middle of the pitches and of the ring that got the stars, as wide as they reached. It scales to other drums.</source>
+        <translation>Behalten: die Mitte der Tonhöhen und des Ausklangs, die Sterne bekamen, so breit wie sie reichten. Passt sich anderen Trommeln an.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LikedView</name>
+    <message>
+        <source>What got the stars</source>
+        <translation>Was die Sterne bekam</translation>
+    </message>
+    <message>
+        <source>%1: liked from %2</source>
+        <translation>%1: gefiel von %2</translation>
+    </message>
+    <message>
+        <source>Higher: more stars.  ● four and more  ○ fewer  | the drum now</source>
+        <translation>Höher: mehr Sterne.  ● vier und mehr  ○ weniger  | die Trommel jetzt</translation>
+    </message>
+</context>
+<context>
     <name>bombo::ListenBar</name>
     <message>
         <source>Hear it</source>
@@ -9105,6 +9270,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
             <numerusform>%n gelöschten Eintrag zurückholen</numerusform>
             <numerusform>%n gelöschte Einträge zurückholen</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>What works</source>
+        <translation>Was sich bewährt</translation>
     </message>
 </context>
 <context>
@@ -10735,6 +10904,48 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Play from %1</source>
         <translation>Spielen ab %1</translation>
+    </message>
+    <message>
+        <source>Stays</source>
+        <translation>Bleibt</translation>
+    </message>
+    <message>
+        <source>Keeps its place when a better order is looked for: the opener, the last number</source>
+        <translation>Behält seinen Platz, wenn eine bessere Reihenfolge gesucht wird: die erste Nummer, die letzte</translation>
+    </message>
+    <message>
+        <source>Find an order with less turning</source>
+        <translation>Reihenfolge mit weniger Drehen suchen</translation>
+    </message>
+    <message>
+        <source>Stays in its place</source>
+        <translation>Bleibt an seinem Platz</translation>
+    </message>
+    <message>
+        <source>No other order was found that takes less.</source>
+        <translation>Keine andere Reihenfolge braucht weniger.</translation>
+    </message>
+    <message>
+        <source>Back to the order as it was</source>
+        <translation>Zurück zur Reihenfolge, wie sie war</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more changes fit in this order.</source>
+        <translation>
+            <numerusform>In dieser Reihenfolge passt %n Wechsel mehr.</numerusform>
+            <numerusform>In dieser Reihenfolge passen %n Wechsel mehr.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In this order there is time for the snare side on %n more numbers.</source>
+        <translation>
+            <numerusform>In dieser Reihenfolge ist bei %n Nummer mehr Zeit für das Resonanzfell.</numerusform>
+            <numerusform>In dieser Reihenfolge ist bei %n Nummern mehr Zeit für das Resonanzfell.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>This order saves %1 min of turning.</source>
+        <translation>Diese Reihenfolge spart %1 min Drehen.</translation>
     </message>
 </context>
 <context>

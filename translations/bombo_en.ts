@@ -239,6 +239,23 @@
     </message>
 </context>
 <context>
+    <name>bombo::LikedPanel</name>
+    <message numerus="yes">
+        <source>Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and more make a range; %n evenings have stars so far.</source>
+        <translation>
+            <numerusform>Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and more make a range; %n evening has stars so far.</numerusform>
+            <numerusform>Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and more make a range; %n evenings have stars so far.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>What was liked, over %n evenings with stars. Player, place and cold make no difference that chance would not make as well.</source>
+        <translation>
+            <numerusform>What was liked, over %n evening with stars. Player, place and cold make no difference that chance would not make as well.</numerusform>
+            <numerusform>What was liked, over %n evenings with stars. Player, place and cold make no difference that chance would not make as well.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::LogbookPage</name>
     <message numerus="yes">
         <source>%n entries. Click on a heading to sort by it; two that are selected (Ctrl) are compared.</source>
@@ -289,6 +306,20 @@
         <translation>
             <numerusform>On %n number there is no time for the snare side: it stays where it was.</numerusform>
             <numerusform>On %n numbers there is no time for the snare side: it stays where it was.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more changes fit in this order.</source>
+        <translation>
+            <numerusform>%n more change fits in this order.</numerusform>
+            <numerusform>%n more changes fit in this order.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In this order there is time for the snare side on %n more numbers.</source>
+        <translation>
+            <numerusform>In this order there is time for the snare side on %n more number.</numerusform>
+            <numerusform>In this order there is time for the snare side on %n more numbers.</numerusform>
         </translation>
     </message>
 </context>

@@ -903,6 +903,29 @@
     </message>
 </context>
 <context>
+    <name>CompareOverlays</name>
+    <message>
+        <source>Batter rod by rod, ± %1 cents</source>
+        <translation>Batidor tornillo a tornillo, ± %1 cents</translation>
+    </message>
+    <message>
+        <source>How it dies away, 60 dB down</source>
+        <translation>Cómo se apaga, 60 dB</translation>
+    </message>
+    <message>
+        <source>Knob in its span</source>
+        <translation>Perilla en su margen</translation>
+    </message>
+    <message>
+        <source>Knob, in turns</source>
+        <translation>Perilla, en vueltas</translation>
+    </message>
+    <message>
+        <source>○ this entry  ● the other</source>
+        <translation>○ esta entrada  ● la otra</translation>
+    </message>
+</context>
+<context>
     <name>CutawayPaint</name>
     <message>
         <source>now %1, %2 cents away</source>
@@ -3252,6 +3275,81 @@ la baqueta</translation>
     <message>
         <source>Key in the pocket, walk on</source>
         <translation>Llave al bolsillo y a escena</translation>
+    </message>
+</context>
+<context>
+    <name>LikedPanel</name>
+    <message>
+        <source>With %1</source>
+        <translation>Con %1</translation>
+    </message>
+    <message>
+        <source>At %1</source>
+        <translation>En %1</translation>
+    </message>
+    <message>
+        <source>In the cold (below %1 °C)</source>
+        <translation>Con frío (menos de %1 °C)</translation>
+    </message>
+    <message>
+        <source>the interval is liked wider</source>
+        <translation>gusta más ancho el intervalo</translation>
+    </message>
+    <message>
+        <source>the interval is liked narrower</source>
+        <translation>gusta más estrecho el intervalo</translation>
+    </message>
+    <message>
+        <source>the batter is liked less even</source>
+        <translation>gusta menos parejo el batidor</translation>
+    </message>
+    <message>
+        <source>the batter is liked more even</source>
+        <translation>gusta más parejo el batidor</translation>
+    </message>
+    <message>
+        <source>the wires are liked tighter</source>
+        <translation>gusta más apretada la bordonera</translation>
+    </message>
+    <message>
+        <source>the wires are liked looser</source>
+        <translation>gusta más floja la bordonera</translation>
+    </message>
+    <message>
+        <source>the ring is liked longer</source>
+        <translation>gusta más larga la resonancia</translation>
+    </message>
+    <message>
+        <source>the ring is liked shorter</source>
+        <translation>gusta más corta la resonancia</translation>
+    </message>
+    <message>
+        <source>the batter is liked higher</source>
+        <translation>gusta más agudo el batidor</translation>
+    </message>
+    <message>
+        <source>the batter is liked lower</source>
+        <translation>gusta más grave el batidor</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 turns</source>
+        <translation>%1 ± %2 vueltas</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 s</source>
+        <translation>%1 ± %2 s</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 cents</source>
+        <translation>%1 ± %2 cents</translation>
+    </message>
+    <message>
+        <source>%1 %2: by %3 (%4 evenings against %5).</source>
+        <translation>%1 %2: %3 (%4 noches frente a %5).</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 a %2</translation>
     </message>
 </context>
 <context>
@@ -6898,34 +6996,6 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
 <context>
     <name>bombo::ComparePanel</name>
     <message>
-        <source>What differs</source>
-        <translation>Diferencias</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3</source>
-        <translation>%1: %2, %3</translation>
-    </message>
-    <message>
-        <source>heard from here on</source>
-        <translation>se oye desde aquí</translation>
-    </message>
-    <message>
-        <source>batter rod by rod, ± %1 cents: ○ this entry, ● the other</source>
-        <translation>batidor por tornillo, ± %1 cents: ○ esta entrada, ● la otra</translation>
-    </message>
-    <message>
-        <source>can be heard</source>
-        <translation>se oye</translation>
-    </message>
-    <message>
-        <source>not heard by itself</source>
-        <translation>por sí solo no se oye</translation>
-    </message>
-    <message>
-        <source>Nothing that is known in both differs.</source>
-        <translation>Lo que se sabe de ambas es igual.</translation>
-    </message>
-    <message>
         <source>against</source>
         <translation>contra</translation>
     </message>
@@ -6959,6 +7029,45 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>One of them does not say how high both heads were, or had another head</source>
         <translation>Una de ellas no dice a qué altura estaban los dos parches, o tenía otro parche</translation>
+    </message>
+    <message>
+        <source>%1 as it is now</source>
+        <translation>%1 tal como está ahora</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Only of the drum in front</source>
+        <translation>Solo del tambor que está delante</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::CompareView</name>
+    <message>
+        <source>can be heard</source>
+        <translation>se oye</translation>
+    </message>
+    <message>
+        <source>not heard by itself</source>
+        <translation>no se oye por sí solo</translation>
+    </message>
+    <message>
+        <source>Nothing that is known in both differs.</source>
+        <translation>Nada de lo que se sabe en ambas es distinto.</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Qué cambia</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
+    </message>
+    <message>
+        <source>heard from here on</source>
+        <translation>se oye desde aquí</translation>
     </message>
 </context>
 <context>
@@ -7559,6 +7668,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>Remind me…</source>
         <translation>Recordar…</translation>
+    </message>
+    <message>
+        <source>Expected, with the turns counted since the last entry: %1.</source>
+        <translation>Se espera, con las vueltas contadas desde la última entrada: %1.</translation>
     </message>
 </context>
 <context>
@@ -8855,6 +8968,58 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     </message>
 </context>
 <context>
+    <name>bombo::LikedPanel</name>
+    <message>
+        <source>Keep as a tone…</source>
+        <translation>Guardar como sonido…</translation>
+    </message>
+    <message numerus="yes">
+        <source>Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and more make a range; %n evenings have stars so far.</source>
+        <translation>
+            <numerusform>Dé a cada noche sus estrellas (pestaña «En palabras»). %1 noches de un sonido con %2 estrellas o más hacen un margen; hasta ahora %n noche tiene estrellas.</numerusform>
+            <numerusform>Dé a cada noche sus estrellas (pestaña «En palabras»). %1 noches de un sonido con %2 estrellas o más hacen un margen; hasta ahora %n noches tienen estrellas.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>What was liked, over %n evenings with stars. Player, place and cold make no difference that chance would not make as well.</source>
+        <translation>
+            <numerusform>Lo que gustó, en %n noche con estrellas. Ni el músico ni el lugar ni el frío hacen una diferencia que el azar no haría también.</numerusform>
+            <numerusform>Lo que gustó, en %n noches con estrellas. Ni el músico ni el lugar ni el frío hacen una diferencia que el azar no haría también.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The middle of what was liked becomes a tone of this workbook, as wide as it reached, and is aimed at from now on</source>
+        <translation>El centro de lo que gustó se vuelve un sonido de este cuaderno, tan ancho como llegó, y es la meta desde ahora</translation>
+    </message>
+    <message>
+        <source>Once enough evenings of the drum in front have stars</source>
+        <translation>Cuando tengan estrellas bastantes noches del tambor que está delante</translation>
+    </message>
+    <message>
+        <source>Keep what works as a tone</source>
+        <translation>Guardar lo que funciona como sonido</translation>
+    </message>
+    <message>
+        <source>Kept: the middle of the pitches and of the ring that got the stars, as wide as they reached. It scales to other drums.</source>
+        <translation>Se guarda: el centro de las alturas y de la resonancia que recibieron estrellas, tan ancho como llegaron. Se adapta a otros tambores.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LikedView</name>
+    <message>
+        <source>What got the stars</source>
+        <translation>Lo que recibió las estrellas</translation>
+    </message>
+    <message>
+        <source>%1: liked from %2</source>
+        <translation>%1: gustó de %2</translation>
+    </message>
+    <message>
+        <source>Higher: more stars.  ● four and more  ○ fewer  | the drum now</source>
+        <translation>Más alto: más estrellas.  ● cuatro o más  ○ menos  | el tambor ahora</translation>
+    </message>
+</context>
+<context>
     <name>bombo::ListenBar</name>
     <message>
         <source>Hear it</source>
@@ -9105,6 +9270,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
             <numerusform>Recuperar %n entrada eliminada</numerusform>
             <numerusform>Recuperar %n entradas eliminadas</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>What works</source>
+        <translation>Lo que funciona</translation>
     </message>
 </context>
 <context>
@@ -10735,6 +10904,48 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Play from %1</source>
         <translation>Tocar desde %1</translation>
+    </message>
+    <message>
+        <source>Stays</source>
+        <translation>Fijo</translation>
+    </message>
+    <message>
+        <source>Keeps its place when a better order is looked for: the opener, the last number</source>
+        <translation>Conserva su puesto al buscar un orden mejor: el primer número, el último</translation>
+    </message>
+    <message>
+        <source>Find an order with less turning</source>
+        <translation>Buscar un orden con menos vueltas</translation>
+    </message>
+    <message>
+        <source>Stays in its place</source>
+        <translation>Se queda en su puesto</translation>
+    </message>
+    <message>
+        <source>No other order was found that takes less.</source>
+        <translation>No se encontró otro orden que cueste menos.</translation>
+    </message>
+    <message>
+        <source>Back to the order as it was</source>
+        <translation>Volver al orden de antes</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more changes fit in this order.</source>
+        <translation>
+            <numerusform>En este orden cabe %n cambio más.</numerusform>
+            <numerusform>En este orden caben %n cambios más.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In this order there is time for the snare side on %n more numbers.</source>
+        <translation>
+            <numerusform>En este orden hay tiempo para el parche bordonero en %n número más.</numerusform>
+            <numerusform>En este orden hay tiempo para el parche bordonero en %n números más.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>This order saves %1 min of turning.</source>
+        <translation>Este orden ahorra %1 min de girar.</translation>
     </message>
 </context>
 <context>

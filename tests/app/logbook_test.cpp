@@ -187,7 +187,7 @@ TEST_F(Logbook, WithoutARoundItIsForetoldAndSaidSo) {
 TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     p().click(QStringLiteral("logbook"));
     const qint64 id = chooseDay("2026-10-10")->id;
-    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(3);
     p().click(QStringLiteral("entryStar-2"));
     auto* note = p().find<QPlainTextEdit>(QStringLiteral("entryNote"));
     QTest::keyClicks(note, QStringLiteral("too bright for"));
@@ -223,7 +223,7 @@ TEST_F(Logbook, WordsAreKeptAndAnEntryDeletedCanBeHadBack) {
     EXPECT_EQ(wordsOf(other).tags, (std::vector<std::string>{"dry", "loud"}));
     p().click(QStringLiteral("logbook"));
     chooseDay("2026-10-10");
-    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(3);
     const std::size_t before = p().controller.entries().size();
     p().click(QStringLiteral("entryDelete"));
     EXPECT_EQ(p().controller.entries().size(), before - 1);
@@ -462,7 +462,7 @@ TEST_F(Logbook, SeveralEntriesAreWorkedOnTogether) {
         QLocale().toString(QDateTime::fromSecsSinceEpoch(kept->at), QStringLiteral("d MMM yyyy  hh:mm")),
         first);
     clickRow(7, Qt::ControlModifier);
-    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(3);
     EXPECT_TRUE(p().find<QPushButton>(QStringLiteral("entryDelete"))->text().contains(QLatin1Char('3')));
     p().click(QStringLiteral("asList")); // the picture knows one entry, and so does the button there
     EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("entryDelete"))->text().contains(QLatin1Char('3')));
@@ -484,7 +484,7 @@ TEST_F(Logbook, SeveralDeletedEntriesComeBackTogether) {
     table->selectAll();
     const std::size_t rows = static_cast<std::size_t>(table->model()->rowCount());
     const std::size_t before = p().controller.entries().size();
-    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
+    p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(3);
     p().click(QStringLiteral("entryDelete"));
     EXPECT_EQ(p().controller.entries().size(), before - rows);
     p().click(QStringLiteral("entryRestore"));

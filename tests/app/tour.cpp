@@ -510,6 +510,11 @@ void tour(Program& p, Visitor& visitor, QSize size) {
     log->setCurrentIndex(1);
     visitor.see(QStringLiteral("logbook-differs"), p.window);
     log->setCurrentIndex(2);
+    QTest::keyClick(p.find<QWidget>(QStringLiteral("season")),
+                    Qt::Key_Right); // of the tone that is played most
+    visitor.see(QStringLiteral("logbook-works"), p.window);
+    QTest::keyClick(p.find<QWidget>(QStringLiteral("season")), Qt::Key_Left);
+    log->setCurrentIndex(3);
     visitor.see(QStringLiteral("logbook-words"), p.window);
     p.click(QStringLiteral("asList"));
     visitor.see(QStringLiteral("logbook-list"), p.window);

@@ -2,147 +2,16 @@
 
 #include "app/listening/sound_output.h"
 #include "app/logbook/back_words.h"
-#include "app/numbers/numbers.h"
+#include "app/logbook/compare_view.h"
 #include "app/session/wording.h"
-#include "app/theme/fitted_type.h"
-#include "app/theme/palette.h"
 #include "app/theme/parts.h"
-#include "app/theme/scale.h"
 #include "core/record/session_sound.h"
 
 #include <QHBoxLayout>
-#include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
-#include <array>
-#include <cmath>
 
 namespace bombo {
-
-/// A line a difference: by how many just noticeable steps, past the mark where hearing begins.
-class CompareView : public QWidget {
-public:
-    CompareView() {
-        setObjectName(QStringLiteral("differences"));
-        setAccessibleName(ComparePanel::tr("What differs"));
-        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    }
-    void show(std::vector<Difference> differences, const EntryFigures& inHand = {},
-              const EntryFigures& other = {}) {
-        m_differences = std::move(differences);
-        m_rods = {rodsOf(inHand), rodsOf(other)};
-        QStringList lines;
-        for (const Difference& one : m_differences)
-            lines
-                << ComparePanel::tr("%1: %2, %3").arg(differsName(one.what), differenceText(one), heard(one));
-        describe(this, lines.isEmpty() ? none() : lines.join(QStringLiteral("; ")));
-        setToolTip({});
-        update();
-    }
-    QSize minimumSizeHint() const override { return scaled(QSize(300, 110)); }
-
-protected:
-    void paintEvent(QPaintEvent*) override {
-        PicturePainter painter(this);
-        const QRectF area = drawnRect(*this);
-        if (m_differences.empty()) {
-            painter.setFont(typeface(15));
-            painter.setPen(ink().quiet);
-            painter.drawText(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, none());
-            return;
-        }
-        const bool hasRods = !m_rods[0].empty() && m_rods[0].size() == m_rods[1].size();
-        const double below = hasRods ? std::min(96.0, 0.36 * area.height()) : 0.0;
-        const double high =
-            std::min(24.0, (area.height() - below - 16.0) / static_cast<double>(m_differences.size()));
-        if (hasRods)
-            paintRods(painter, QRectF(area.left(), area.bottom() - below, area.width(), below));
-        const double nameEnds = area.left() + 0.32 * area.width();
-        const double barBegins = nameEnds + 10.0;
-        const double step = 0.05 * area.width(); // of one just noticeable difference
-        const double textBegins = barBegins + step * kMostSteps + 12.0;
-        painter.setPen(QPen(ink().quiet, 1, Qt::DashLine));
-        const double bottom = area.top() + high * static_cast<double>(m_differences.size());
-        painter.drawLine(QPointF(barBegins + step, area.top()), QPointF(barBegins + step, bottom));
-        double y = area.top();
-        for (const Difference& one : m_differences) {
-            const bool isHeard = one.isHeard();
-            const QFont::Weight weight = isHeard ? QFont::DemiBold : QFont::Normal;
-            const QString name = differsName(one.what);
-            painter.setPen(isHeard ? ink().ink : ink().quiet);
-            painter.setFont(typefaceFor(name, nameEnds - area.left(), 14, weight));
-            painter.drawText(QRectF(area.left(), y, nameEnds - area.left(), high),
-                             Qt::AlignRight | Qt::AlignVCenter, name);
-            if (one.steps > 0.0) {
-                const double width = step * std::min(kMostSteps, one.steps);
-                painter.fillRect(QRectF(barBegins, y + 0.5 * high - 4, width, 8),
-                                 isHeard ? ink().accent : ink().quiet);
-            }
-            const QString text = differenceText(one);
-            painter.setPen(isHeard ? ink().ink : ink().quiet);
-            painter.setFont(typefaceFor(text, area.right() - textBegins, 14, weight));
-            painter.drawText(QRectF(textBegins, y, area.right() - textBegins, high),
-                             Qt::AlignLeft | Qt::AlignVCenter, text);
-            y += high;
-        }
-        const QString mark = ComparePanel::tr("heard from here on");
-        painter.setFont(typeface(12));
-        painter.setPen(ink().quiet);
-        if (bottom + 16 <= area.bottom())
-            painter.drawText(QRectF(barBegins + step + 4, bottom, 240, 16), Qt::AlignLeft | Qt::AlignVCenter,
-                             mark);
-    }
-
-private:
-    static constexpr double kMostSteps = 5.0;
-    static std::vector<Cents> rodsOf(const EntryFigures& figures) {
-        return figures.batter.left ? figures.batter.left->rods : std::vector<Cents>{};
-    }
-
-    /// The batter laid flat, rod by rod: the entry in hand hollow, the other full.
-    void paintRods(QPainter& painter, const QRectF& box) const {
-        constexpr double captionWide = 150.0;
-        const QRectF field(box.left() + captionWide, box.top() + 6, box.width() - captionWide - 6,
-                           box.height() - 24);
-        double most = 8.0;
-        for (const auto& rods : m_rods)
-            for (const Cents cents : rods)
-                most = std::max(most, std::abs(cents.value));
-        painter.setPen(QPen(ink().line, 1));
-        painter.drawLine(QPointF(field.left(), field.center().y()),
-                         QPointF(field.right(), field.center().y()));
-        painter.setFont(typeface(12));
-        painter.setPen(ink().quiet);
-        painter.drawText(QRectF(box.left(), field.top(), captionWide - 10, field.height()),
-                         Qt::AlignRight | Qt::AlignVCenter | Qt::TextWordWrap,
-                         ComparePanel::tr("batter rod by rod, ± %1 cents: ○ this entry, ● the other")
-                             .arg(number(std::ceil(most), 0)));
-        const auto rods = static_cast<double>(m_rods[0].size());
-        for (std::size_t rod = 0; rod < m_rods[0].size(); ++rod) {
-            const double x = field.left() + field.width() * (static_cast<double>(rod) + 0.5) / rods;
-            const auto place = [&](const std::vector<Cents>& of) {
-                return QPointF(x, field.center().y() - 0.5 * field.height() * of[rod].value / most);
-            };
-            painter.setPen(QPen(ink().batter, 1.4));
-            painter.drawLine(place(m_rods[0]), place(m_rods[1]));
-            painter.setBrush(ink().batter);
-            painter.drawEllipse(place(m_rods[1]), 4, 4);
-            painter.setBrush(ink().card);
-            painter.drawEllipse(place(m_rods[0]), 4, 4);
-            painter.setPen(ink().quiet);
-            painter.drawText(QRectF(x - 15, field.bottom() + 2, 30, 14), Qt::AlignCenter,
-                             QString::number(rod + 1));
-        }
-    }
-
-    static QString heard(const Difference& one) {
-        return one.isHeard() ? ComparePanel::tr("can be heard") : ComparePanel::tr("not heard by itself");
-    }
-    static QString none() { return ComparePanel::tr("Nothing that is known in both differs."); }
-
-    std::vector<Difference> m_differences;
-    std::array<std::vector<Cents>, 2> m_rods; ///< of the batter: the entry in hand, the other
-};
 
 ComparePanel::ComparePanel(SessionController& controller, QWidget* parent)
     : QWidget(parent), m_controller(controller) {
@@ -178,15 +47,32 @@ void ComparePanel::show(Biography& biography, const Entry* entry, const std::vec
     const QVariant kept = m_wanted != 0 ? QVariant::fromValue<qlonglong>(m_wanted) : m_with->currentData();
     m_wanted = 0;
     m_with->clear();
-    m_with->addItem(tr("the drum as it is now"), QVariant::fromValue<qlonglong>(0));
+    const Session& session = m_controller.session();
+    const bool isInFront = entry == nullptr || entry->drumId == session.drum.id;
+    m_with->addItem(isInFront ? tr("the drum as it is now")
+                              : tr("%1 as it is now").arg(QString::fromStdString(session.drum.name)),
+                    QVariant::fromValue<qlonglong>(0));
     const std::int64_t now = Biography::clock();
     const auto& all = biography.entries();
-    for (auto one = all.rbegin(); one != all.rend(); ++one)
-        if (entry != nullptr && one->drumId == entry->drumId && one->id != entry->id)
-            m_with->addItem(tr("%1: %2").arg(dayText(one->at, now), cueName(one->toneId, tones)),
+    for (auto one = all.rbegin(); one != all.rend(); ++one) {
+        if (entry == nullptr || one->id == entry->id)
+            continue;
+        const QString name = tr("%1: %2").arg(dayText(one->at, now), cueName(one->toneId, tones));
+        if (one->drumId == entry->drumId)
+            m_with->addItem(name, QVariant::fromValue<qlonglong>(one->id));
+        else if (one->id == kept.toLongLong()) // that was selected beside it
+            m_with->addItem(tr("%1, %2").arg(drumNamed(one->drumId), name),
                             QVariant::fromValue<qlonglong>(one->id));
+    }
     m_with->setCurrentIndex(std::max(0, m_with->findData(kept)));
     compare();
+}
+
+QString ComparePanel::drumNamed(const std::string& id) const {
+    for (const DrumRow& row : m_controller.drums())
+        if (row.drum.id == id)
+            return QString::fromStdString(row.drum.name);
+    return QString::fromStdString(id);
 }
 
 void ComparePanel::against(std::int64_t entry) {
@@ -194,6 +80,8 @@ void ComparePanel::against(std::int64_t entry) {
     if (const int at = m_with->findData(QVariant::fromValue<qlonglong>(entry)); at >= 0) {
         m_with->setCurrentIndex(at);
         compare();
+    } else if (m_biography != nullptr) { // of another drum
+        show(*m_biography, m_biography->entry(m_entry), std::vector<Tone>(m_tones));
     }
 }
 
@@ -223,14 +111,28 @@ void ComparePanel::compare() {
     m_hear->setEnabled(false);
     if (entry == nullptr)
         return;
-    const EntryFigures& figures = other();
-    m_view->show(differences(entry->figures, figures), entry->figures, figures);
-    const bool sounds =
-        canSound(m_controller.session(), entry->figures) && canSound(m_controller.session(), figures);
+    const Entry* with = m_biography->entry(m_with->currentData().toLongLong());
+    const std::string& front = m_controller.session().drum.id;
+    const std::string& otherDrum = with != nullptr ? with->drumId : front;
+    ComparePicture picture;
+    picture.inHand = entry->figures;
+    picture.other = other();
+    if (entry->drumId != otherDrum)
+        for (EntryFigures* one : {&picture.inHand, &picture.other}) // when it was put on says nothing there
+            one->batter.fittedAt = one->snareSide.fittedAt = one->wiresFittedAt = 0;
+    else if (entry->drumId == front)
+        picture.wires = wireAdviceOf(m_controller.reckoned());
+    picture.differences = differences(picture.inHand, picture.other);
+    const bool isInFront = entry->drumId == front && otherDrum == front;
+    const bool sounds = isInFront && canSound(m_controller.session(), picture.inHand) &&
+                        canSound(m_controller.session(), picture.other);
+    m_view->show(std::move(picture));
     m_hear->setEnabled(sounds);
     m_hear->setToolTip(sounds ? tr("A stroke of this entry, then one of the other, equally loud: as they are "
                                    "predicted, not recorded")
-                              : tr("One of them does not say how high both heads were, or had another head"));
+                       : !isInFront
+                           ? tr("Only of the drum in front")
+                           : tr("One of them does not say how high both heads were, or had another head"));
     std::vector<Entry> alike;
     for (const Entry& one : m_biography->entries())
         if (one.drumId == entry->drumId && one.toneId == entry->toneId)

@@ -25,6 +25,7 @@ private:
     void compare();
     const EntryFigures& other();
     void hearBoth();
+    QString drumNamed(const std::string& id) const;
 
     SessionController& m_controller;
     Biography* m_biography = nullptr;

@@ -194,18 +194,26 @@ void DuePanel::show(Biography& biography) {
             m_due.empty() ? tr("Once four shows are in the logbook and something is due within %1 of them")
                                 .arg(number(kShowsForeseen, 0))
                           : QString());
+    const auto isTurned = [&](HeadSide side) {
+        return m_controller.session().head(side).meanTurns().value != 0.0;
+    };
+    const auto isHeard = [&](HeadSide side) { return !m_controller.session().head(side).history.empty(); };
+    const bool isAnyTurned = isTurned(HeadSide::Batter) || isTurned(HeadSide::SnareSide);
     QStringList heads;
     for (const HeadSide side : {HeadSide::Batter, HeadSide::SnareSide})
-        if (const auto expected = biography.expectedNow(side)) {
-            const QString moves =
-                tr("%1 ± %2 cents")
-                    .arg(centsText(expected->moves), number(std::ceil(expected->error.value), 0));
-            heads << (side == HeadSide::Batter ? tr("batter %1").arg(moves) : tr("snare side %1").arg(moves));
+        if (const auto expected = biography.expectedNow(side);
+            expected && !(isTurned(side) && isHeard(side))) { // the ear knows better
+            const QString error = number(std::ceil(expected->error.value), 0);
+            const QString stands = isAnyTurned ? tr("%1 ± %2 cents").arg(hertzText(expected->edge), error)
+                                               : tr("%1 ± %2 cents").arg(centsText(expected->moves), error);
+            heads << (side == HeadSide::Batter ? tr("batter %1").arg(stands)
+                                               : tr("snare side %1").arg(stands));
         }
-    m_tonight->setText(
-        heads.isEmpty()
-            ? QString()
-            : tr("Since the last entry, if nobody turned a rod: %1.").arg(heads.join(QStringLiteral(", "))));
+    const QString all = heads.join(QStringLiteral(", "));
+    m_tonight->setText(heads.isEmpty() ? QString()
+                       : isAnyTurned
+                           ? tr("Expected, with the turns counted since the last entry: %1.").arg(all)
+                           : tr("Since the last entry, if nobody turned a rod: %1.").arg(all));
     m_tonight->setVisible(!heads.isEmpty());
 }
 

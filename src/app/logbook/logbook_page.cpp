@@ -6,6 +6,7 @@
 #include "app/logbook/compare_panel.h"
 #include "app/logbook/due_panel.h"
 #include "app/logbook/filter_bar.h"
+#include "app/logbook/liked_panel.h"
 #include "app/logbook/season_view.h"
 #include "app/logbook/words_panel.h"
 #include "app/proof/setup_card.h"
@@ -179,7 +180,7 @@ QWidget* LogbookPage::lowerSide() {
     auto* column = new QVBoxLayout(panel);
     column->setContentsMargins(14, 8, 14, 12);
     column->setSpacing(6);
-    m_tabs = viewTabs("logTabs", {tr("Back to it"), tr("What differs"), tr("In words")});
+    m_tabs = viewTabs("logTabs", {tr("Back to it"), tr("What differs"), tr("What works"), tr("In words")});
     auto* top = new QHBoxLayout;
     top->setSpacing(3);
     top->addWidget(m_tabs);
@@ -200,14 +201,13 @@ QWidget* LogbookPage::lowerSide() {
     m_card->setToolTip(
         tr("One page as PDF: the turns of every rod, the knob, what lay on the head, and how it was known."));
     connect(m_card, &QPushButton::clicked, this, &LogbookPage::saveCard);
-    top->addWidget(m_card);
-    top->addWidget(m_open);
     column->addLayout(top);
     m_panels = new QStackedWidget;
     m_backPanel = new BackPanel;
     m_compare = new ComparePanel(m_controller);
+    m_liked = new LikedPanel(m_controller);
     m_words = new WordsPanel;
-    for (QWidget* one : std::initializer_list<QWidget*>{m_backPanel, m_compare, m_words})
+    for (QWidget* one : std::initializer_list<QWidget*>{m_backPanel, m_compare, m_liked, m_words})
         m_panels->addWidget(one);
     connect(m_tabs, &QTabBar::currentChanged, this, [this](int tab) {
         m_panels->setCurrentIndex(tab);
@@ -223,6 +223,11 @@ QWidget* LogbookPage::lowerSide() {
     side->setSpacing(10);
     m_due = new DuePanel(m_controller);
     side->addWidget(m_due, 1);
+    auto* wholeSetup = new QHBoxLayout;
+    wholeSetup->setSpacing(6);
+    wholeSetup->addWidget(m_card);
+    wholeSetup->addWidget(m_open, 1);
+    side->addLayout(wholeSetup);
     m_back = primaryButton();
     m_back->setText(tr("Take me back"));
     connect(m_back, &QPushButton::clicked, this, &LogbookPage::takeBack);
@@ -365,6 +370,8 @@ void LogbookPage::showChosen() {
     m_backPanel->show(m_biography, shown, m_controller.session().drum.rods);
     if (m_panels->currentWidget() == m_compare)
         m_compare->show(m_biography, shown, m_controller.tones());
+    if (m_panels->currentWidget() == m_liked)
+        m_liked->show(m_biography, shown);
     m_due->show(m_biography);
     const auto& plan = m_backPanel->plan();
     m_back->setEnabled(plan && (plan->batter || plan->snareSide) && !plan->isThere());

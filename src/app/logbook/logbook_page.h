@@ -17,6 +17,7 @@ class BackPanel;
 class ComparePanel;
 class DuePanel;
 class FilterBar;
+class LikedPanel;
 class SeasonView;
 class WordsPanel;
 
@@ -78,6 +79,7 @@ private:
     QStackedWidget* m_panels;
     BackPanel* m_backPanel;
     ComparePanel* m_compare;
+    LikedPanel* m_liked;
     WordsPanel* m_words;
     DuePanel* m_due;
     QPushButton* m_card;

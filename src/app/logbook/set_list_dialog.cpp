@@ -9,9 +9,11 @@
 #include "app/theme/parts.h"
 #include "core/record/json_values.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QCoreApplication>
 #include <QDateTime>
+#include <QGuiApplication>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QScrollArea>
@@ -60,12 +62,15 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
         tr("Tones in the order of the show, and the minutes before each in which the drum is free."));
     words->setWordWrap(true);
     left->addWidget(words);
-    m_table = new QTableWidget(0, 2);
+    m_table = new QTableWidget(0, 3);
     m_table->setObjectName(QStringLiteral("numbers"));
     m_table->setAccessibleName(tr("Numbers of the show"));
-    m_table->setHorizontalHeaderLabels({tr("Tone"), tr("Minutes before")});
+    m_table->setHorizontalHeaderLabels({tr("Tone"), tr("Minutes before"), tr("Stays")});
     m_table->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     m_table->horizontalHeader()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setSectionResizeMode(2, QHeaderView::ResizeToContents);
+    m_table->horizontalHeaderItem(2)->setToolTip(
+        tr("Keeps its place when a better order is looked for: the opener, the last number"));
     m_table->verticalHeader()->setDefaultSectionSize(36);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setSelectionMode(QAbstractItemView::SingleSelection);
@@ -81,7 +86,7 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     button(tr("Add"), "addNumber", [this] {
         if (m_table->rowCount() >= kMostNumbers || m_controller.tones().empty())
             return;
-        addLine({nextTone(), 3.0}, m_table->rowCount());
+        addLine({nextTone(), 3.0, false}, m_table->rowCount());
         m_table->selectRow(m_table->rowCount() - 1);
         keep();
     });
@@ -94,6 +99,10 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     button(tr("Earlier"), "earlier", [this] { move(-1); });
     button(tr("Later"), "later", [this] { move(1); });
     left->addLayout(buttons);
+    m_order = secondaryButton(tr("Find an order with less turning"));
+    m_order->setObjectName(QStringLiteral("betterOrder"));
+    connect(m_order, &QPushButton::clicked, this, &SetListDialog::improveOrder);
+    left->addWidget(m_order);
     m_sum = textLabel("strong");
     m_sum->setObjectName(QStringLiteral("showSum"));
     m_sum->setWordWrap(true);
@@ -159,6 +168,13 @@ void SetListDialog::addLine(const Line& line, int row) {
     minutes->setValue(line.minutes);
     connect(minutes, &QDoubleSpinBox::valueChanged, this, &SetListDialog::keep);
     m_table->setCellWidget(row, 1, minutes);
+    auto* stays = new QCheckBox;
+    stays->setObjectName(QStringLiteral("stays"));
+    stays->setAccessibleName(tr("Stays in its place"));
+    stays->setStyleSheet(QStringLiteral("margin-left: 12px"));
+    stays->setChecked(line.stays);
+    connect(stays, &QCheckBox::toggled, this, &SetListDialog::keep);
+    m_table->setCellWidget(row, 2, stays);
 }
 
 /// The tone of the drum in front to begin with, then those that are not in the show yet.
@@ -180,7 +196,8 @@ std::vector<SetListDialog::Line> SetListDialog::lines() const {
     for (int row = 0; row < m_table->rowCount(); ++row)
         all.push_back(
             {static_cast<QComboBox*>(m_table->cellWidget(row, 0))->currentData().toString().toStdString(),
-             static_cast<NumberBox*>(m_table->cellWidget(row, 1))->value()});
+             static_cast<NumberBox*>(m_table->cellWidget(row, 1))->value(),
+             static_cast<QCheckBox*>(m_table->cellWidget(row, 2))->isChecked()});
     return all;
 }
 
@@ -192,19 +209,22 @@ void SetListDialog::load() {
             if (one.is_object() && one.contains("tone") && one["tone"].is_string() &&
                 m_table->rowCount() < kMostNumbers) {
                 const bool hasMinutes = one.contains("minutes") && one["minutes"].is_number();
-                addLine({one["tone"].get<std::string>(), hasMinutes ? one["minutes"].get<double>() : 0.0},
+                addLine({one["tone"].get<std::string>(), hasMinutes ? one["minutes"].get<double>() : 0.0,
+                         one.contains("stays") && one["stays"] == true},
                         m_table->rowCount());
             }
         return;
     }
     for (std::size_t i = 0; i < m_controller.ownTones(); ++i)
-        addLine({m_controller.tones()[i].id, i == 0 ? 0.0 : 3.0}, m_table->rowCount());
+        addLine({m_controller.tones()[i].id, i == 0 ? 0.0 : 3.0, false}, m_table->rowCount());
 }
 
 void SetListDialog::keep() {
+    m_before.clear();
+    m_order->setText(tr("Find an order with less turning"));
     Json all = Json::array();
     for (const Line& line : lines())
-        all.push_back({{"tone", line.tone}, {"minutes", line.minutes}});
+        all.push_back({{"tone", line.tone}, {"minutes", line.minutes}, {"stays", line.stays}});
     if (!m_controller.isReadOnly())
         if (const auto kept = m_controller.workbook()->setValue(kKey, QString::fromStdString(all.dump()));
             !kept)
@@ -222,6 +242,45 @@ void SetListDialog::move(int by) {
     addLine(line, to);
     m_table->selectRow(to);
     keep();
+}
+
+void SetListDialog::putIn(const std::vector<Line>& lines) {
+    const int row = m_table->currentRow();
+    m_table->setRowCount(0);
+    for (const Line& line : lines)
+        addLine(line, m_table->rowCount());
+    m_table->selectRow(row);
+    keep();
+}
+
+/// Looks for it; pressed again it goes back to the order as it was.
+void SetListDialog::improveOrder() {
+    if (!m_before.empty())
+        return putIn(std::vector<Line>(m_before));
+    const std::vector<Line> was = lines();
+    const ShowAtHand show = showFrom(0);
+    std::vector<bool> stays;
+    for (const Line& line : was)
+        stays.push_back(line.stays);
+    QGuiApplication::setOverrideCursor(Qt::WaitCursor);
+    const ShowOrder order = leastOrder(show.drums, show.numbers, stays);
+    QGuiApplication::restoreOverrideCursor();
+    if (!order.isBetter()) {
+        m_sum->setText(tr("No other order was found that takes less."));
+        return;
+    }
+    std::vector<Line> better = was; // the minutes stay with the place
+    for (std::size_t place = 0; place < was.size(); ++place)
+        better[place].tone = was[order.numbers[place]].tone;
+    putIn(better);
+    m_before = was;
+    m_order->setText(tr("Back to the order as it was"));
+    const QString saved =
+        order.misfitsLess > 0 ? tr("%n more changes fit in this order.", nullptr, order.misfitsLess)
+        : order.offLess > 0
+            ? tr("In this order there is time for the snare side on %n more numbers.", nullptr, order.offLess)
+            : tr("This order saves %1 min of turning.").arg(number(order.less.value / 60.0, 1));
+    m_sum->setText(saved + QLatin1Char(' ') + m_sum->text());
 }
 
 ShowAtHand SetListDialog::showFrom(int row) const {
@@ -279,6 +338,7 @@ void SetListDialog::plan() {
                        .arg(picture.drums[static_cast<qsizetype>(drum)]);
     m_sum->setText(sum);
     m_play->setEnabled(!picture.steps.empty());
+    m_order->setEnabled(picture.steps.size() > 2);
     m_view->show(std::move(picture));
 }
 

@@ -24,6 +24,8 @@ private:
     struct Line {
         std::string tone;
         double minutes = 0;
+        bool stays = false; ///< in its place, when a better order is looked for
+        bool operator==(const Line&) const = default;
     };
     /// A drum that may play, as its newest session has it, with its entries.
     struct Played {
@@ -40,6 +42,8 @@ private:
     ShowAtHand showFrom(int row) const;
     void plan();
     void move(int by);
+    void putIn(const std::vector<Line>& lines);
+    void improveOrder();
     void namePlay();
     void toStand();
     void leaveStand();
@@ -49,6 +53,8 @@ private:
     QTableWidget* m_table;
     ShowView* m_view;
     QLabel* m_sum;
+    QPushButton* m_order;
+    std::vector<Line> m_before; ///< the order that was given up last; empty once something else was changed
     PrimaryButton* m_play;
     ShowStand* m_stand;
 };

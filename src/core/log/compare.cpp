@@ -11,32 +11,6 @@ std::optional<Hertz> pitchOf(const HeadFigures& head) {
     return head.left ? std::optional(head.left->edge) : std::nullopt;
 }
 
-std::optional<double> figure(const EntryFigures& of, Differs what) {
-    const auto value = [](const auto& known) {
-        return known ? std::optional<double>(known->value) : std::nullopt;
-    };
-    switch (what) {
-    case Differs::BatterPitch:
-        return value(pitchOf(of.batter));
-    case Differs::SnareSidePitch:
-        return value(pitchOf(of.snareSide));
-    case Differs::Interval:
-        if (of.batter.left && of.snareSide.left)
-            return centsBetween(of.batter.left->edge, of.snareSide.left->edge).value;
-        return std::nullopt;
-    case Differs::Evenness:
-        return value(of.batter.evenTo);
-    case Differs::Strainer:
-        return value(of.strainer);
-    case Differs::Ring:
-        return value(of.ringHeard ? of.ringHeard : of.ringPredicted);
-    case Differs::Temperature:
-        return value(of.weather.temperature);
-    default:
-        return std::nullopt;
-    }
-}
-
 /// Of a figure that changed by so much, in just noticeable differences.
 Difference measured(Differs what, double from, double to) {
     Difference d{what, from, to, to - from, 0.0};
@@ -101,11 +75,37 @@ bool samePads(const EntryFigures& a, const EntryFigures& b) {
 
 } // namespace
 
+std::optional<double> figureOf(const EntryFigures& of, Differs what) {
+    const auto value = [](const auto& known) {
+        return known ? std::optional<double>(known->value) : std::nullopt;
+    };
+    switch (what) {
+    case Differs::BatterPitch:
+        return value(pitchOf(of.batter));
+    case Differs::SnareSidePitch:
+        return value(pitchOf(of.snareSide));
+    case Differs::Interval:
+        if (of.batter.left && of.snareSide.left)
+            return centsBetween(of.batter.left->edge, of.snareSide.left->edge).value;
+        return std::nullopt;
+    case Differs::Evenness:
+        return value(of.batter.evenTo);
+    case Differs::Strainer:
+        return value(of.strainer);
+    case Differs::Ring:
+        return value(of.ringHeard ? of.ringHeard : of.ringPredicted);
+    case Differs::Temperature:
+        return value(of.weather.temperature);
+    default:
+        return std::nullopt;
+    }
+}
+
 std::vector<Difference> differences(const EntryFigures& from, const EntryFigures& to) {
     std::vector<Difference> found;
     for (const Differs what : kMeasured) {
-        const auto a = figure(from, what);
-        const auto b = figure(to, what);
+        const auto a = figureOf(from, what);
+        const auto b = figureOf(to, what);
         if (!a || !b)
             continue;
         const Difference d = measured(what, *a, *b);
@@ -140,7 +140,7 @@ std::optional<ExplainsStars> explainsStars(std::span<const Entry> entries) {
         std::vector<std::pair<double, double>> points; // figure, stars
         int most = 0;
         for (const Entry& entry : entries)
-            if (const auto value = figure(entry.figures, what); value && entry.figures.words.stars > 0) {
+            if (const auto value = figureOf(entry.figures, what); value && entry.figures.words.stars > 0) {
                 points.push_back({*value, entry.figures.words.stars});
                 most = std::max(most, entry.figures.words.stars);
             }

@@ -36,6 +36,9 @@ inline constexpr Cents kEvennessJnd{8.0}; ///< of the widest rod: beating begins
 inline constexpr double kRingJnd = 0.15;  ///< share of the ring time
 inline constexpr Turns kStrainerJnd{0.125};
 
+/// A figure of an entry in its own unit (see Difference); empty where it is not known, or is none.
+std::optional<double> figureOf(const EntryFigures& of, Differs what);
+
 /// What is known in both and differs by more than its figures are rounded, the most plainly heard first.
 std::vector<Difference> differences(const EntryFigures& from, const EntryFigures& to);
 

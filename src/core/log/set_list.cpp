@@ -114,6 +114,126 @@ ShowWay onwards(const ShowWay& way, std::size_t from, const DrumInShow& drum, st
     return on;
 }
 
+/// A plan with what it costs.
+struct CostedPlan {
+    std::vector<ShowStep> steps;
+    Cost cost;
+};
+
+CostedPlan planned(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers,
+                   std::size_t waysKept) {
+    std::vector<std::vector<ShowWay>> after{{ShowWay{Standing(drums.size()), {}, {}, 0}}};
+    for (const ShowNumber& number : numbers) {
+        OpenWays next;
+        for (std::size_t from = 0; from < after.back().size(); ++from) {
+            const ShowWay& way = after.back()[from];
+            bool hasAny = false;
+            for (std::size_t i = 0; i < drums.size(); ++i) {
+                if (!drums[i].tones[number.tone])
+                    continue;
+                hasAny = true;
+                next.offer(onwards(way, from, drums[i], i, number));
+            }
+            if (!hasAny) {
+                ShowWay without = way;
+                without.before = from;
+                ++without.cost.misfits;
+                without.step = {};
+                next.offer(std::move(without));
+            }
+        }
+        after.push_back(next.take(waysKept));
+    }
+    const auto least =
+        std::min_element(after.back().begin(), after.back().end(),
+                         [](const ShowWay& one, const ShowWay& other) { return one.cost < other.cost; });
+    std::vector<ShowStep> steps(numbers.size());
+    auto at = static_cast<std::size_t>(least - after.back().begin());
+    for (std::size_t number = numbers.size(); number > 0; --number) {
+        steps[number - 1] = after[number][at].step;
+        at = after[number][at].before;
+    }
+    return {std::move(steps), least->cost};
+}
+
+/// Tries to exchange, to move and to reverse, as long as something helps or a number of tries is used up.
+class OrderSearch {
+public:
+    OrderSearch(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers,
+                const std::vector<bool>& stays)
+        : m_drums(drums), m_numbers(numbers) {
+        for (std::size_t i = 0; i < numbers.size(); ++i) {
+            m_best.push_back(i);
+            if (i >= stays.size() || !stays[i])
+                m_free.push_back(i);
+        }
+        m_cost = costOf(m_best, kWaysTried);
+    }
+
+    std::vector<std::size_t> run() {
+        bool helped = true;
+        while (helped && m_tries < kMostTries) {
+            helped = false;
+            for (std::size_t i = 0; i < m_free.size(); ++i)
+                for (std::size_t j = i + 1; j < m_free.size() && m_tries < kMostTries; ++j)
+                    helped = tryAll(i, j) || helped;
+        }
+        return m_best;
+    }
+
+    Cost costOf(const std::vector<std::size_t>& order, std::size_t waysKept) const {
+        return planned(m_drums, inOrder(order), waysKept).cost;
+    }
+
+private:
+    static constexpr std::size_t kWaysTried = 6;
+    static constexpr int kMostTries = 1500;
+
+    std::vector<ShowNumber> inOrder(const std::vector<std::size_t>& order) const {
+        std::vector<ShowNumber> numbers = m_numbers;
+        for (std::size_t place = 0; place < order.size(); ++place)
+            numbers[place].tone = m_numbers[order[place]].tone;
+        return numbers;
+    }
+    /// Between two of the places that are free.
+    bool tryAll(std::size_t i, std::size_t j) {
+        const auto numbersAt = [&] {
+            std::vector<std::size_t> numbers;
+            for (std::size_t place = i; place <= j; ++place)
+                numbers.push_back(m_best[m_free[place]]);
+            return numbers;
+        };
+        bool helped = false;
+        const auto attempt = [&](auto change) {
+            std::vector<std::size_t> numbers = numbersAt();
+            change(numbers);
+            std::vector<std::size_t> order = m_best;
+            for (std::size_t place = i; place <= j; ++place)
+                order[m_free[place]] = numbers[place - i];
+            ++m_tries;
+            if (const Cost cost = costOf(order, kWaysTried); cost < m_cost) {
+                m_cost = cost;
+                m_best = std::move(order);
+                helped = true;
+            }
+        };
+        attempt([](auto& n) { std::swap(n.front(), n.back()); });
+        if (j > i + 1) {
+            attempt([](auto& n) { std::rotate(n.begin(), n.begin() + 1, n.end()); });
+            attempt([](auto& n) { std::rotate(n.begin(), n.end() - 1, n.end()); });
+            attempt([](auto& n) { std::reverse(n.begin(), n.end()); });
+        }
+        return helped;
+    }
+
+    const std::vector<DrumInShow>& m_drums;
+    const std::vector<ShowNumber>& m_numbers;
+    std::vector<std::size_t> m_best; ///< by place
+    std::vector<std::size_t> m_free; ///< places whose number may go elsewhere
+    Cost m_cost;
+    int m_tries = 0;
+};
+
 } // namespace
 
 ToneChange changeBetween(const DrumInShow& drum, const DrumInTone& from, const DrumInTone& to,
@@ -144,37 +264,7 @@ ToneChange changeBetween(const DrumInShow& drum, const DrumInTone& from, const D
 }
 
 std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers) {
-    std::vector<std::vector<ShowWay>> after{{ShowWay{Standing(drums.size()), {}, {}, 0}}};
-    for (const ShowNumber& number : numbers) {
-        OpenWays next;
-        for (std::size_t from = 0; from < after.back().size(); ++from) {
-            const ShowWay& way = after.back()[from];
-            bool hasAny = false;
-            for (std::size_t i = 0; i < drums.size(); ++i) {
-                if (!drums[i].tones[number.tone])
-                    continue;
-                hasAny = true;
-                next.offer(onwards(way, from, drums[i], i, number));
-            }
-            if (!hasAny) {
-                ShowWay without = way;
-                without.before = from;
-                ++without.cost.misfits;
-                without.step = {};
-                next.offer(std::move(without));
-            }
-        }
-        after.push_back(next.take(kWaysKept));
-    }
-    const auto least =
-        std::min_element(after.back().begin(), after.back().end(),
-                         [](const ShowWay& one, const ShowWay& other) { return one.cost < other.cost; });
-    std::vector<ShowStep> steps(numbers.size());
-    auto at = static_cast<std::size_t>(least - after.back().begin());
-    for (std::size_t number = numbers.size(); number > 0; --number) {
-        steps[number - 1] = after[number][at].step;
-        at = after[number][at].before;
-    }
+    std::vector<ShowStep> steps = planned(drums, numbers, kWaysKept).steps;
     // A count is trusted less each time it is gone on with: errors since a drum was heard add up.
     std::map<std::size_t, std::pair<double, double>> squares;
     for (ShowStep& step : steps)
@@ -186,6 +276,24 @@ std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::
             step.change.snareSideError = Cents{std::sqrt(snareSide)};
         }
     return steps;
+}
+
+ShowOrder leastOrder(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers,
+                     const std::vector<bool>& stays) {
+    OrderSearch search(drums, numbers, stays);
+    ShowOrder order;
+    for (std::size_t i = 0; i < numbers.size(); ++i)
+        order.numbers.push_back(i);
+    const std::vector<std::size_t> found = search.run();
+    const Cost before = search.costOf(order.numbers, kWaysKept);
+    const Cost after = search.costOf(found, kWaysKept); // few ways were looked at on the way
+    if (after < before) {
+        order.numbers = found;
+        order.misfitsLess = before.misfits - after.misfits;
+        order.offLess = before.off - after.off;
+        order.less = Seconds{before.seconds - after.seconds};
+    }
+    return order;
 }
 
 std::vector<ShowMove> showMoves(const std::vector<ShowStep>& steps) {

@@ -72,6 +72,19 @@ struct ShowStep {
 /// number; in a longer show the 1,000 cheapest are gone on with.
 std::vector<ShowStep> planShow(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers);
 
+/// An order of the tones; the minutes belong to the places in the evening and stay there.
+struct ShowOrder {
+    std::vector<std::size_t> numbers; ///< by place: index of the number that is played there
+    int misfitsLess = 0;              ///< changes without time, than in the order as it was
+    int offLess = 0;                  ///< numbers with the snare side off
+    Seconds less;                     ///< of turning; below 0: it is what the others cost
+    bool isBetter() const { return misfitsLess > 0 || offLess > 0 || less.value >= 1.0; }
+};
+/// The order that costs least of those that were tried: each number put elsewhere, pairs exchanged and runs
+/// reversed as long as it helps. Never worse than as it was. @param stays by number: it keeps its place
+ShowOrder leastOrder(const std::vector<DrumInShow>& drums, const std::vector<ShowNumber>& numbers,
+                     const std::vector<bool>& stays);
+
 enum class ShowMoveKind { SnareSide, Batter, Strainer, Pads, Play };
 /// One thing to do in a show: what hands do in one go, or the number itself.
 struct ShowMove {

@@ -92,7 +92,7 @@ HeadNow headNow(const Reckoned& reckoned, HeadSide side, std::span<const Entry> 
             now.error = now.response.spreadAt(work.meanTurns());
         }
     } else if (const auto expected = expectedNow(reckoned, side, entries, at)) {
-        now.by = KnownBy::Foretold;
+        now.by = session.head(side).meanTurns().value == 0.0 ? KnownBy::Foretold : KnownBy::Counted;
         now.tension = expected->tension;
         now.error = expected->tensionError;
     }

@@ -161,7 +161,7 @@ TEST(GoingBack, TurnsThatNobodyHeardAreCountedOnTheEntry) {
         }
         const std::vector<HeadSpec> heads{testing::coated25(), testing::film76()};
         const DrumNow now = drumNow(show, entries, kThen + 3600);
-        EXPECT_EQ(now.batter.by, KnownBy::Foretold);
+        EXPECT_EQ(now.batter.by, KnownBy::Counted);
         const BackTo plan = backTo(now, entries[0], SameAs::Pitches, heads, padKinds());
         ASSERT_TRUE(plan.batter && plan.snareSide);
         EXPECT_NEAR(plan.batter->all.value, 0.375, 1.0 / 16.0 + 1e-9);
