@@ -10828,6 +10828,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>The logbook was taken in.</source>
         <translation>Das Logbuch wurde aufgenommen.</translation>
     </message>
+    <message>
+        <source>Saved to the logbook, with %1 hours that it was heard being played.</source>
+        <translation>Ins Logbuch geschrieben, mit %1 Stunden, in denen sie zu hören war.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::SetListDialog</name>

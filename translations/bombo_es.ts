@@ -10828,6 +10828,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>The logbook was taken in.</source>
         <translation>El diario se incorporó.</translation>
     </message>
+    <message>
+        <source>Saved to the logbook, with %1 hours that it was heard being played.</source>
+        <translation>Guardado en el diario, con %1 horas en que se la oyó tocar.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::SetListDialog</name>

@@ -440,5 +440,31 @@ TEST(SoundServer, ARoundForTheEarIsPlayedAndKept) {
     EXPECT_GE(kept.trials, kFewestTrials);
 }
 
+TEST(SoundServer, TimePlayedIsCounted) {
+    QTemporaryDir folder;
+    const QString book = folder.filePath(QStringLiteral("played.bombo"));
+    ASSERT_TRUE(createDemoWorkbook(book));
+    constexpr int strokes = 24;
+    auto sound = testing::silence(1.0 + 0.4 * strokes);
+    for (int i = 0; i < strokes; ++i)
+        testing::addTones(sound, testing::edgeTap(300.0, 0.1, 0.3), 0.5 + 0.4 * i);
+    const QString wav = folder.filePath(QStringLiteral("beat.wav"));
+    ASSERT_TRUE(writeSoundFile(wav.toStdString(), sound, 48000));
+    Program p(book);
+    p.controller.goTo(Station::Proof);
+    QSignalSpy started(&p.controller.ear().listener(), &Listener::microphoneStarted);
+    QSignalSpy level(&p.controller.ear().listener(), &Listener::level);
+    p.controller.ear().chooseSource(SoundSource::Microphone);
+    ASSERT_TRUE(p.waitFor([&] { return started.count() == 1 && level.count() > 2; }, 20000));
+    QProcess play;
+    play.start(QStringLiteral("paplay"), {wav});
+    ASSERT_TRUE(play.waitForStarted());
+    const auto seconds = [&] { return kSecondsAnHour * p.controller.ear().played().sinceEntry(); };
+    EXPECT_TRUE(p.waitFor([&] { return seconds() > 0.3 * strokes; }, 30000)) << seconds();
+    EXPECT_LT(seconds(), 0.4 * strokes + 2.0);
+    p.controller.ear().chooseSource(SoundSource::Practice);
+    play.waitForFinished();
+}
+
 } // namespace sound_server_test
 } // namespace bombo

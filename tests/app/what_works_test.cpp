@@ -1,6 +1,7 @@
 /// What several evenings say together: two entries of any drums, what got the stars, an order of the show.
 #include "driver.h"
 
+#include "app/listening/ear.h"
 #include "app/logbook/liked_panel.h"
 #include "app/logbook/set_list_dialog.h"
 #include "app/tone/name_tone_dialog.h"
@@ -171,6 +172,35 @@ TEST_F(WhatWorks, AnOrderOfTheShowSavesTurningAndCanBeGivenBack) {
     auto* order = again.findChild<QPushButton*>(QStringLiteral("betterOrder"));
     QTest::mouseClick(order, Qt::LeftButton);
     EXPECT_EQ(tones(again), better) << "there is none that is better still";
+}
+
+/// What the microphone heard being played goes into the next entry, and is not counted twice.
+TEST_F(WhatWorks, HoursThatWereHeardStandInTheEntry) {
+    const auto play = [&](double seconds) {
+        for (double at = 0.0; at <= seconds; at += 1.0)
+            p().controller.ear().played().strokeHeardAt(Seconds{at});
+    };
+    play(3600.0);
+    restart(); // all but the last half minute is on the disk
+    EXPECT_NEAR(p().controller.ear().played().sinceEntry(), 1.0, 0.01);
+    play(1800.0);
+    ASSERT_TRUE(p().controller.saveToLog());
+    const auto newest = [&] {
+        const std::string drum = p().session().drum.id;
+        const auto entries = p().controller.entries();
+        return *std::find_if(entries.rbegin(), entries.rend(),
+                             [&](const Entry& one) { return one.drumId == drum; });
+    };
+    ASSERT_TRUE(newest().figures.words.hours);
+    EXPECT_NEAR(*newest().figures.words.hours, 1.5, 1e-9);
+    EXPECT_EQ(p().controller.ear().played().sinceEntry(), 0.0);
+    restart();
+    EXPECT_NEAR(newest().figures.words.hours.value_or(0.0), 1.5, 1e-9);
+    EXPECT_EQ(p().controller.ear().played().sinceEntry(), 0.0);
+    play(20.0); // less than a tenth of an hour is not worth a word
+    ASSERT_TRUE(p().controller.perform(SetNote{"after the show"}));
+    ASSERT_TRUE(p().controller.saveToLog());
+    EXPECT_FALSE(newest().figures.words.hours);
 }
 
 } // namespace what_works_test

@@ -13,7 +13,8 @@
 
 namespace bombo {
 
-Ear::Ear(SessionController& controller, QObject* parent) : QObject(parent), m_controller(controller) {
+Ear::Ear(SessionController& controller, QObject* parent)
+    : QObject(parent), m_controller(controller), m_played(controller, this) {
     connect(&m_listener, &Listener::heard, this, &Ear::onHeard);
     connect(&m_listener, &Listener::samplesDone, this, &Ear::onSoundDone);
     connect(&m_listener, &Listener::fileDone, this, &Ear::onFileDone);
@@ -309,6 +310,9 @@ void Ear::onHeard(const HeardTap& tap) {
             emit backbeatHeard(strokeFrom(*tap.heard.stroke, tap.heard.reading.levelDb));
         return;
     }
+    if (m_use == Use::Work && hearsStrokes() && m_controller.session().source == SoundSource::Microphone &&
+        isOfThisSession(tap.ticket))
+        m_played.strokeHeard();
     const bool asked = tap.ticket.due.kind != DueKind::Nothing && m_use == Use::Work;
     const bool isDue =
         asked && isOfThisSession(tap.ticket) && isStillDue(tap.ticket.due, due(), tap.rodIsSure);

@@ -2,6 +2,7 @@
 /// What is heard in the window, from which source, and where it goes: a ticket goes out with each order to
 /// the listener, and what comes back under it is filed or put aside.
 #include "app/listening/listener.h"
+#include "app/listening/played_hours.h"
 #include "core/record/ticket.h"
 #include "store/records.h"
 
@@ -17,6 +18,7 @@ public:
     Ear(SessionController& controller, QObject* parent);
 
     Listener& listener() { return m_listener; }
+    PlayedHours& played() { return m_played; }
     bool isReading() const { return m_listener.isReading(); }
     /// The session in front changed, or another one came.
     void follow();
@@ -106,6 +108,7 @@ private:
 
     SessionController& m_controller;
     Listener m_listener;
+    PlayedHours m_played;
     Attention m_attention;
     Use m_use = Use::Work;
     Expectation m_edgeExpected; ///< of edge taps

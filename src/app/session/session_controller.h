@@ -134,6 +134,7 @@ private:
     void beginOn(const DrumRow& row);
     const DrumRow* inFront(const std::string& wished) const;
     void keepInFront(const std::string& drumId);
+    double sayPlayed(const std::string& drumId);
     bool isSaved(const LogEntry& entry);
     void onSessionChanged();
 

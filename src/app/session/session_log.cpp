@@ -2,9 +2,13 @@
 #include "app/session/session_controller.h"
 
 #include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
 #include "app/session/wording.h"
 #include "core/record/json_values.h"
 #include "store/times.h"
+
+#include <algorithm>
+#include <cmath>
 
 namespace bombo {
 
@@ -28,9 +32,32 @@ bool SessionController::saveToLog() {
     }
     if (said(m_journal.putWithEntry(QString::fromLatin1(MarkSaved::name), saved, entry)))
         return false;
+    const double hours = sayPlayed(entry.drumId);
     emit logChanged();
-    say(tr("Saved to the logbook."));
+    say(hours > 0.0
+            ? tr("Saved to the logbook, with %1 hours that it was heard being played.").arg(number(hours, 1))
+            : tr("Saved to the logbook."));
     return true;
+}
+
+/// Into the newest entry, where nobody said it. @return the hours; 0: none worth a word
+double SessionController::sayPlayed(const std::string& drumId) {
+    const double hours = std::round(10.0 * m_ear->played().sinceEntry()) / 10.0;
+    if (hours < PlayedHours::kLeast)
+        return 0.0;
+    const std::vector<Entry> all = entries();
+    const auto newest =
+        std::find_if(all.rbegin(), all.rend(), [&](const Entry& entry) { return entry.drumId == drumId; });
+    if (newest == all.rend() || newest->figures.words.hours)
+        return 0.0;
+    EntryWords words = newest->figures.words;
+    words.hours = hours;
+    if (const auto kept = workbook()->keepWords(newest->id, words); !kept) {
+        said(kept.fault());
+        return 0.0;
+    }
+    m_ear->played().begin();
+    return hours;
 }
 
 /// Nothing was done or noted since this drum's newest entry.

@@ -1,4 +1,5 @@
 #include "core/life/life.h"
+#include "core/life/play_time.h"
 
 #include "core/units/dice.h"
 #include "support/drums.h"
@@ -206,6 +207,27 @@ TEST(Life, NoDayIsSaidWithoutAPace) {
     const auto now = daysUntilDue(life, plays, kBegin + 22 * kDay);
     ASSERT_TRUE(now);
     EXPECT_EQ(now->high, 0.0) << "due already";
+}
+
+/// Two and four of a ballad for three minutes, a pause, a few tries, a roll: 178 s and 1 s were played.
+TEST(Life, TimePlayedIsOfStretchesAndNotOfTries) {
+    PlayTime time;
+    double at = 100.0;
+    for (int i = 0; i < 90; ++i, at += 2.0)
+        time.stroke(Seconds{at});
+    EXPECT_NEAR(time.played().value, 178.0, 1e-9);
+    EXPECT_EQ(time.strokes(), 90);
+    at += 60.0;
+    for (int i = 0; i < PlayTime::kFewestStrokes - 1; ++i, at += 0.5)
+        time.stroke(Seconds{at});
+    EXPECT_NEAR(time.played().value, 178.0, 1e-9) << "tries";
+    at += 60.0;
+    for (int i = 0; i <= 50; ++i, at += 0.02)
+        time.stroke(Seconds{at});
+    EXPECT_NEAR(time.played().value, 179.0, 1e-9);
+    EXPECT_EQ(time.strokes(), 141);
+    time.stroke(Seconds{1.0}); // a clock that was set back
+    EXPECT_NEAR(time.played().value, 179.0, 1e-9);
 }
 
 } // namespace life_test
