@@ -10830,7 +10830,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     </message>
     <message>
         <source>Saved to the logbook, with %1 hours that it was heard being played.</source>
-        <translation>Ins Logbuch geschrieben, mit %1 Stunden, in denen sie zu hören war.</translation>
+        <translation>Ins Logbuch gespeichert, mit %1 Stunden, in denen sie gespielt zu hören war.</translation>
     </message>
 </context>
 <context>

@@ -40,8 +40,11 @@ std::optional<Session> sessionOf(SessionController& controller, const DrumRow& r
             usual = tone;
     Session session = newSession(row.drum, usual, row.practiceSeed);
     if (const auto latest = controller.workbook()->latestSession(row.drum.id); latest && *latest)
-        if (const auto stored = controller.workbook()->loadSession(**latest))
+        if (const auto stored = controller.workbook()->loadSession(**latest)) {
             static_cast<Work&>(session) = stored->work;
+            if (const auto rig = controller.workbook()->rig(row.drum.id, stored->id)) // things of one's own
+                static_cast<Rig&>(session) = rig->rig;
+        }
     session.weather = controller.session().weather; // one room for all
     return session;
 }
