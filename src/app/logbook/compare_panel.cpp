@@ -5,6 +5,7 @@
 #include "app/logbook/compare_view.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/log/entry_filter.h"
 #include "core/record/session_sound.h"
 
 #include <QHBoxLayout>
@@ -133,10 +134,8 @@ void ComparePanel::compare() {
                        : !isInFront
                            ? tr("Only of the drum in front")
                            : tr("One of them does not say how high both heads were, or had another head"));
-    std::vector<Entry> alike;
-    for (const Entry& one : m_biography->entries())
-        if (one.drumId == entry->drumId && one.toneId == entry->toneId)
-            alike.push_back(one);
+    const std::vector<Entry> alike =
+        passing(m_biography->entries(), {.drumId = entry->drumId, .toneId = entry->toneId});
     if (const auto explained = explainsStars(alike)) {
         m_stars->setText(
             tr("Over %n entries of this tone the stars go with the %1: best near %2.", nullptr,

@@ -5,6 +5,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "app/tone/name_tone_dialog.h"
+#include "core/log/entry_filter.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
@@ -36,9 +37,7 @@ void LikedPanel::show(Biography& biography, const Entry* entry) {
     std::vector<Entry> alike;
     Tone tone;
     if (entry != nullptr) {
-        for (const Entry& one : biography.entries())
-            if (one.drumId == entry->drumId && one.toneId == entry->toneId)
-                alike.push_back(one);
+        alike = passing(biography.entries(), {.drumId = entry->drumId, .toneId = entry->toneId});
         for (const Tone& one : m_controller.tones())
             if (one.id == entry->toneId)
                 tone = one;
