@@ -216,7 +216,7 @@ Answer compareEntries(const std::string& workbook, std::int64_t id, std::int64_t
     if (!second)
         return second.fault();
     Json out = Json::array();
-    for (const Difference& d : differences(one->figures, second->figures))
+    for (const Difference& d : differences(*one, *second))
         out.push_back({{"what", differsKey(d.what)},
                        {"from", d.from},
                        {"to", d.to},

@@ -87,11 +87,11 @@ void ComparePanel::against(std::int64_t entry) {
 }
 
 /// What the entry is compared with. @pre show() was called
-const EntryFigures& ComparePanel::other() {
+const Entry& ComparePanel::other() {
     if (const Entry* entry = m_biography->entry(m_with->currentData().toLongLong()))
-        return entry->figures;
+        return *entry;
     m_now = m_biography->now();
-    return m_now.figures;
+    return m_now;
 }
 
 void ComparePanel::hearBoth() {
@@ -99,7 +99,7 @@ void ComparePanel::hearBoth() {
     if (entry == nullptr)
         return;
     const auto one = strokeThen(m_controller.session(), entry->figures);
-    const auto two = strokeThen(m_controller.session(), other());
+    const auto two = strokeThen(m_controller.session(), other().figures);
     if (one && two)
         m_controller.output().hear(*one, *two);
 }
@@ -112,19 +112,12 @@ void ComparePanel::compare() {
     m_hear->setEnabled(false);
     if (entry == nullptr)
         return;
-    const Entry* with = m_biography->entry(m_with->currentData().toLongLong());
+    const Entry& with = other();
+    ComparePicture picture{differences(*entry, with), entry->figures, with.figures, {}};
     const std::string& front = m_controller.session().drum.id;
-    const std::string& otherDrum = with != nullptr ? with->drumId : front;
-    ComparePicture picture;
-    picture.inHand = entry->figures;
-    picture.other = other();
-    if (entry->drumId != otherDrum)
-        for (EntryFigures* one : {&picture.inHand, &picture.other}) // when it was put on says nothing there
-            one->batter.fittedAt = one->snareSide.fittedAt = one->wiresFittedAt = 0;
-    else if (entry->drumId == front)
+    const bool isInFront = entry->drumId == front && with.drumId == front;
+    if (isInFront)
         picture.wires = wireAdviceOf(m_controller.reckoned());
-    picture.differences = differences(picture.inHand, picture.other);
-    const bool isInFront = entry->drumId == front && otherDrum == front;
     const bool sounds = isInFront && canSound(m_controller.session(), picture.inHand) &&
                         canSound(m_controller.session(), picture.other);
     m_view->show(std::move(picture));

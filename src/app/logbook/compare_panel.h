@@ -23,7 +23,7 @@ public:
 
 private:
     void compare();
-    const EntryFigures& other();
+    const Entry& other();
     void hearBoth();
     QString drumNamed(const std::string& id) const;
 

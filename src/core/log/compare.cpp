@@ -132,6 +132,16 @@ std::vector<Difference> differences(const EntryFigures& from, const EntryFigures
     return found;
 }
 
+std::vector<Difference> differences(const Entry& from, const Entry& to) {
+    if (from.drumId == to.drumId)
+        return differences(from.figures, to.figures);
+    const auto undated = [](EntryFigures figures) {
+        figures.batter.fittedAt = figures.snareSide.fittedAt = figures.wiresFittedAt = 0;
+        return figures;
+    };
+    return differences(undated(from.figures), undated(to.figures));
+}
+
 std::optional<ExplainsStars> explainsStars(std::span<const Entry> entries) {
     constexpr int fewest = 5;
     std::optional<ExplainsStars> best;

@@ -41,6 +41,8 @@ std::optional<double> figureOf(const EntryFigures& of, Differs what);
 
 /// What is known in both and differs by more than its figures are rounded, the most plainly heard first.
 std::vector<Difference> differences(const EntryFigures& from, const EntryFigures& to);
+/// Of two entries: when heads and wires were put on tells nothing of two drums.
+std::vector<Difference> differences(const Entry& from, const Entry& to);
 
 /// Which figure goes with the stars over several entries of one tone: the one whose distance from the best
 /// entries' own middle explains them best.

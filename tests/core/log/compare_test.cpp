@@ -54,6 +54,20 @@ TEST(Compare, WhatIsHeardComesFirstAndIsMarked) {
     EXPECT_FALSE(of(Differs::BatterHead).isHeard());
 }
 
+TEST(Compare, WhenAHeadWasPutOnTellsNothingOfTwoDrums) {
+    Entry one{1, 0, "plover", "chase", false, some()};
+    Entry two = one;
+    two.figures.batter.fittedAt = 2000;
+    two.figures.wiresFittedAt = 3000;
+    ASSERT_EQ(differences(one, two).size(), 1U);
+    EXPECT_EQ(differences(one, two).front().what, Differs::BatterHead) << "another one of its kind";
+    two.drumId = "wren";
+    EXPECT_TRUE(differences(one, two).empty());
+    two.figures.batter.kind = "clear";
+    ASSERT_EQ(differences(one, two).size(), 1U);
+    EXPECT_EQ(differences(one, two).front().what, Differs::BatterHead);
+}
+
 TEST(Compare, PadsMovedByAHandAreNoDifference) {
     EntryFigures a = some();
     EntryFigures b = some();
