@@ -5,6 +5,7 @@
 #include "app/logbook/drum_state.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/log/entry_filter.h"
 #include "core/record/entry_figures.h"
 
 #include <QDateTime>

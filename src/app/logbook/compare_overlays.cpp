@@ -41,6 +41,14 @@ bool has(Overlay overlay, const ComparePicture& picture) {
     return picture.inHand.strainer && picture.other.strainer;
 }
 
+std::vector<Overlay> overlaysOf(const ComparePicture& picture) {
+    std::vector<Overlay> found;
+    for (const Overlay one : {Overlay::Rods, Overlay::Ring, Overlay::Knob})
+        if (has(one, picture))
+            found.push_back(one);
+    return found;
+}
+
 void paintCaption(QPainter& painter, const QRectF& box, const QString& text) {
     painter.setFont(typefaceFor(text, box.width(), 12));
     painter.setPen(ink().quiet);
@@ -92,11 +100,10 @@ void paintRing(QPainter& painter, const QRectF& box, const ComparePicture& pictu
     const double longest = std::max(rings[0], rings[1]) * 1.05;
     painter.setPen(QPen(ink().line, 1));
     painter.drawLine(field.bottomLeft(), field.bottomRight());
-    const bool isFirstShorter = rings[0] <= rings[1];
+    const std::size_t longer = rings[0] > rings[1] ? 0 : 1;
     // The longer one's figure finds its place first, that of the shorter one left of it.
     double end = box.right();
-    for (const std::size_t which :
-         {isFirstShorter ? std::size_t{1} : 0, isFirstShorter ? std::size_t{0} : 1}) {
+    for (const std::size_t which : {longer, 1 - longer}) {
         const double x = field.left() + field.width() * rings[which] / longest;
         painter.setPen(QPen(ink().accent, which == 0 ? 1.4 : 2.4, which == 0 ? Qt::DashLine : Qt::SolidLine));
         painter.drawLine(field.topLeft(), QPointF(x, field.bottom()));
@@ -152,16 +159,11 @@ void paintKnob(QPainter& painter, const QRectF& box, const ComparePicture& pictu
 } // namespace
 
 bool hasOverlays(const ComparePicture& picture) {
-    return has(Overlay::Rods, picture) || has(Overlay::Ring, picture) || has(Overlay::Knob, picture);
+    return !overlaysOf(picture).empty();
 }
 
-bool paintOverlays(QPainter& painter, const QRectF& box, const ComparePicture& picture) {
-    std::vector<Overlay> drawn;
-    for (const Overlay one : {Overlay::Rods, Overlay::Ring, Overlay::Knob})
-        if (has(one, picture))
-            drawn.push_back(one);
-    if (drawn.empty())
-        return false;
+void paintOverlays(QPainter& painter, const QRectF& box, const ComparePicture& picture) {
+    const std::vector<Overlay> drawn = overlaysOf(picture);
     const QString key = OverlayText::tr("○ this entry  ● the other");
     painter.setFont(typeface(12));
     painter.setPen(ink().quiet);
@@ -185,7 +187,6 @@ bool paintOverlays(QPainter& painter, const QRectF& box, const ComparePicture& p
         else
             paintKnob(painter, place, picture);
     }
-    return true;
 }
 
 } // namespace bombo

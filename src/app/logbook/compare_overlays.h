@@ -8,9 +8,8 @@ class QPainter;
 
 namespace bombo {
 
-/// Those that both entries say enough for, side by side.
-/// @return false where there is none: then nothing was drawn
-bool paintOverlays(QPainter& painter, const QRectF& box, const ComparePicture& picture);
+/// Those that both entries say enough for, side by side. @pre hasOverlays()
+void paintOverlays(QPainter& painter, const QRectF& box, const ComparePicture& picture);
 /// Whether there is any.
 bool hasOverlays(const ComparePicture& picture);
 

@@ -49,10 +49,12 @@ void CompareView::paintEvent(QPaintEvent*) {
         painter.drawText(area, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, noDifference());
         return;
     }
-    const double below = hasOverlays(m_picture) ? std::min(112.0, 0.42 * area.height()) : 0.0;
+    const bool hasBelow = hasOverlays(m_picture);
+    const double below = hasBelow ? std::min(112.0, 0.42 * area.height()) : 0.0;
     const double high =
         std::min(24.0, (area.height() - below - 16.0) / static_cast<double>(m_picture.differences.size()));
-    paintOverlays(painter, QRectF(area.left(), area.bottom() - below, area.width(), below), m_picture);
+    if (hasBelow)
+        paintOverlays(painter, QRectF(area.left(), area.bottom() - below, area.width(), below), m_picture);
     const double nameEnds = area.left() + 0.32 * area.width();
     const double barBegins = nameEnds + 10.0;
     const double step = 0.05 * area.width(); // of one just noticeable difference

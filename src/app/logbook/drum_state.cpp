@@ -4,6 +4,7 @@
 #include "app/numbers/numbers.h"
 #include "app/session/wording.h"
 #include "core/acoustics/film.h"
+#include "core/log/entry_filter.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -19,12 +20,6 @@ struct StateText {
 constexpr double kSoon = 6.0; // shows
 
 } // namespace
-
-const Entry* newestOf(const std::vector<Entry>& entries, const std::string& drumId) {
-    const auto newest = std::find_if(entries.rbegin(), entries.rend(),
-                                     [&](const Entry& entry) { return entry.drumId == drumId; });
-    return newest == entries.rend() ? nullptr : &*newest;
-}
 
 DrumStateLine drumStateLine(const Drum& drum, const std::vector<Entry>& entries, const QString& tone,
                             const Weather& weather, std::int64_t now) {

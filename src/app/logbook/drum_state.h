@@ -16,7 +16,5 @@ struct DrumStateLine {
 /// UTC
 DrumStateLine drumStateLine(const Drum& drum, const std::vector<Entry>& entries, const QString& tone,
                             const Weather& weather, std::int64_t now);
-/// The newest entry of a drum; null without one.
-const Entry* newestOf(const std::vector<Entry>& entries, const std::string& drumId);
 
 } // namespace bombo

@@ -59,8 +59,7 @@ void LikedPanel::show(Biography& biography, const Entry* entry) {
                                       [](const LikedFigure& one) { return one.isRange(); });
     if (!hasRange)
         says << tr("Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and "
-                   "more "
-                   "make a range; %n evenings have stars so far.",
+                   "more make a range; %n evenings have stars so far.",
                    nullptr, picture.liked.starred)
                     .arg(kFewestLiked)
                     .arg(kLikedStars);

@@ -4,10 +4,10 @@
 #include "app/listening/ear.h"
 #include "app/numbers/numbers.h"
 #include "app/session/wording.h"
+#include "core/log/entry_filter.h"
 #include "core/record/json_values.h"
 #include "store/times.h"
 
-#include <algorithm>
 #include <cmath>
 
 namespace bombo {
@@ -46,9 +46,8 @@ double SessionController::sayPlayed(const std::string& drumId) {
     if (hours < PlayedHours::kLeast)
         return 0.0;
     const std::vector<Entry> all = entries();
-    const auto newest =
-        std::find_if(all.rbegin(), all.rend(), [&](const Entry& entry) { return entry.drumId == drumId; });
-    if (newest == all.rend() || newest->figures.words.hours)
+    const Entry* newest = newestOf(all, drumId);
+    if (newest == nullptr || newest->figures.words.hours)
         return 0.0;
     EntryWords words = newest->figures.words;
     words.hours = hours;

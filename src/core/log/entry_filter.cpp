@@ -51,6 +51,12 @@ std::vector<Entry> passing(std::span<const Entry> entries, const EntryFilter& fi
     return kept;
 }
 
+const Entry* newestOf(std::span<const Entry> entries, const std::string& drumId) {
+    const auto newest = std::find_if(entries.rbegin(), entries.rend(),
+                                     [&](const Entry& entry) { return entry.drumId == drumId; });
+    return newest == entries.rend() ? nullptr : &*newest;
+}
+
 std::vector<std::string> playersIn(std::span<const Entry> entries) {
     return namesIn(entries, &EntryWords::player);
 }

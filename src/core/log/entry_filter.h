@@ -34,6 +34,9 @@ struct EntryFilter {
 bool passes(const Entry& entry, const EntryFilter& filter);
 std::vector<Entry> passing(std::span<const Entry> entries, const EntryFilter& filter);
 
+/// The newest entry of a drum; null without one. @param entries in order of time
+const Entry* newestOf(std::span<const Entry> entries, const std::string& drumId);
+
 /// The names that entries say, each once, in the order of the alphabet.
 std::vector<std::string> playersIn(std::span<const Entry> entries);
 std::vector<std::string> placesIn(std::span<const Entry> entries);

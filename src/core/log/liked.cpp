@@ -46,14 +46,16 @@ struct ShiftSeen {
     double chance = 1.0; ///< that groups drawn at random lie as far apart
 };
 
-/// The smaller side drawn anew from all, again and again.
+constexpr double kRareEnough = 0.05; // that chance alone would have anything said
+
+/// The smaller side drawn anew from all, again and again; no longer than it may still be rare enough.
 double chanceByDrawing(const LikedSide& small, const LikedSide& large, double by) {
     std::vector<double> all = small.values();
     all.insert(all.end(), large.values().begin(), large.values().end());
     const double total = small.sum() + large.sum();
     Dice dice(0x11CEDULL);
     int asFar = 1;
-    for (int draw = 0; draw < kDraws; ++draw) {
+    for (int draw = 0; draw < kDraws && asFar <= kRareEnough * (kDraws + 1); ++draw) {
         double drawn = 0.0;
         for (std::size_t i = 0; i < small.values().size(); ++i) {
             const auto left = static_cast<double>(all.size() - i);
@@ -165,7 +167,7 @@ Liked likedOf(std::span<const Entry> entries) {
                      [](const ShiftSeen& a, const ShiftSeen& b) { return a.chance < b.chance; });
     // Holm's steps: as many chances to be deceived as were looked at and not yet believed.
     for (std::size_t i = 0; i < seen.size(); ++i) {
-        if (seen[i].chance * static_cast<double>(seen.size() - i) >= 0.05)
+        if (seen[i].chance * static_cast<double>(seen.size() - i) >= kRareEnough)
             break;
         const Differs what = seen[i].shift.what; // a player who plays in one place only is said once
         if (std::none_of(found.shifts.begin(), found.shifts.end(),
