@@ -338,6 +338,22 @@
         <source>then %1: %2</source>
         <translation>dann %1: %2</translation>
     </message>
+    <message>
+        <source>it stays dished, %1</source>
+        <translation>es bleibt eingedellt, %1</translation>
+    </message>
+    <message>
+        <source>its coating is gone or dented, %1</source>
+        <translation>die Beschichtung ist weg oder verbeult, %1</translation>
+    </message>
+    <message>
+        <source>its coating is worn, %1</source>
+        <translation>die Beschichtung ist abgenutzt, %1</translation>
+    </message>
+    <message>
+        <source>it looks as new, %1</source>
+        <translation>es sieht aus wie neu, %1</translation>
+    </message>
 </context>
 <context>
     <name>BuzzPicture</name>
@@ -3515,6 +3531,21 @@ trifft hier</translation>
     </message>
 </context>
 <context>
+    <name>NowAndThen</name>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message>
+        <source>%1: batter %2, snare side %3</source>
+        <translation>%1: Schlagfell %2, Resonanzfell %3</translation>
+    </message>
+</context>
+<context>
     <name>PrepWords</name>
     <message>
         <source>Lever off, loosen them, then a smooth stick under the strands; out again before they are pulled: it can stretch or mark them.</source>
@@ -5646,10 +5677,6 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <translation>Randtonhöhe in Hz über die Zeit: Schlagfell voll, Resonanzfell gestrichelt, dünn das Gewünschte; eine Stufe hat ein Schlüssel gemacht. Darunter: wie ungleich, in Cent, und das Wetter; Dreiecke sind Einträge. Pfeile gehen von Eintrag zu Eintrag.</translation>
     </message>
     <message>
-        <source>What each rod is turned on the way back, in parts of a turn: an arrow up is tighter. The batter above, the snare side below, the knob at the left.</source>
-        <translation>Was jede Schraube auf dem Rückweg gedreht wird, in Teilen einer Umdrehung: Pfeil nach oben ist fester. Oben das Schlagfell, unten das Resonanzfell, links der Knopf.</translation>
-    </message>
-    <message>
         <source>The way back to a saved sound, as far as it is made: heads, knob, and what lay on the head.</source>
         <translation>Der Weg zurück zu einem gespeicherten Klang, so weit er gegangen ist: Felle, Knopf, und was auf dem Fell lag.</translation>
     </message>
@@ -5704,6 +5731,10 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Each turn as the drum tells it, against the quarter that was asked for. The line on a bar is how far the ear may be off.</source>
         <translation>Jede Drehung, wie die Trommel sie meldet, gegen das Viertel, das verlangt war. Der Strich am Balken ist, wie weit das Ohr irren kann.</translation>
+    </message>
+    <message>
+        <source>The drum now and then, cut through, with the pitch of each head, the knob and what lay on it. Below: what each rod is turned on the way back, in parts of a turn; an arrow away from the shell is tighter.</source>
+        <translation>Die Trommel jetzt und damals, aufgeschnitten, mit der Tonhöhe jedes Fells, dem Knopf und dem, was darauf lag. Darunter: wie weit jede Schraube auf dem Weg zurück gedreht wird, in Teilen einer Umdrehung; ein Pfeil vom Kessel weg ist fester.</translation>
     </message>
 </context>
 <context>
@@ -8965,6 +8996,48 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Input level</source>
         <translation>Eingangspegel</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LikedOffer</name>
+    <message>
+        <source>batter %1</source>
+        <translation>Schlagfell %1</translation>
+    </message>
+    <message>
+        <source>ring %1</source>
+        <translation>Ausklang %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 (%n evenings)</source>
+        <translation>
+            <numerusform>%1 (%n Abend)</numerusform>
+            <numerusform>%1 (%n Abende)</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Aimed at what got the stars on this drum: %1.</source>
+        <translation>Angepeilt, was auf dieser Trommel Sterne bekam: %1.</translation>
+    </message>
+    <message>
+        <source>What got the stars on this drum: %1.</source>
+        <translation>Was auf dieser Trommel Sterne bekam: %1.</translation>
+    </message>
+    <message>
+        <source>As it came</source>
+        <translation>Wie mitgeliefert</translation>
+    </message>
+    <message>
+        <source>Aim there</source>
+        <translation>Anpeilen</translation>
+    </message>
+    <message>
+        <source>The tone is aimed at by its own figures again</source>
+        <translation>Der Klang wird wieder nach seinen eigenen Zahlen angepeilt</translation>
+    </message>
+    <message>
+        <source>The middle of what got four stars and more is aimed at, as wide as it reached; at this drum only</source>
+        <translation>Angepeilt wird die Mitte dessen, was vier Sterne und mehr bekam, so weit es reichte; nur an dieser Trommel</translation>
     </message>
 </context>
 <context>

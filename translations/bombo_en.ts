@@ -239,6 +239,16 @@
     </message>
 </context>
 <context>
+    <name>bombo::LikedOffer</name>
+    <message numerus="yes">
+        <source>%1 (%n evenings)</source>
+        <translation>
+            <numerusform>%1 (%n evening)</numerusform>
+            <numerusform>%1 (%n evenings)</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::LikedPanel</name>
     <message numerus="yes">
         <source>Give each evening its stars (tab “In words”). %1 evenings of one tone with %2 stars and more make a range; %n evenings have stars so far.</source>

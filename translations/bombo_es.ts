@@ -338,6 +338,22 @@
         <source>then %1: %2</source>
         <translation>después %1: %2</translation>
     </message>
+    <message>
+        <source>it stays dished, %1</source>
+        <translation>queda hundido, %1</translation>
+    </message>
+    <message>
+        <source>its coating is gone or dented, %1</source>
+        <translation>el revestimiento falta o está abollado, %1</translation>
+    </message>
+    <message>
+        <source>its coating is worn, %1</source>
+        <translation>el revestimiento está gastado, %1</translation>
+    </message>
+    <message>
+        <source>it looks as new, %1</source>
+        <translation>parece nuevo, %1</translation>
+    </message>
 </context>
 <context>
     <name>BuzzPicture</name>
@@ -3515,6 +3531,21 @@ la baqueta</translation>
     </message>
 </context>
 <context>
+    <name>NowAndThen</name>
+    <message>
+        <source>not known</source>
+        <translation>no se sabe</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>ahora</translation>
+    </message>
+    <message>
+        <source>%1: batter %2, snare side %3</source>
+        <translation>%1: parche batidor %2, parche bordonero %3</translation>
+    </message>
+</context>
+<context>
     <name>PrepWords</name>
     <message>
         <source>Lever off, loosen them, then a smooth stick under the strands; out again before they are pulled: it can stretch or mark them.</source>
@@ -5646,10 +5677,6 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <translation>Altura del borde en Hz a lo largo del tiempo: batidor continuo, bordonero a trazos, fino lo querido; un escalón lo hizo una llave. Abajo: cuán desigual, en cents, y el tiempo; los triángulos son entradas. Las flechas van de entrada en entrada.</translation>
     </message>
     <message>
-        <source>What each rod is turned on the way back, in parts of a turn: an arrow up is tighter. The batter above, the snare side below, the knob at the left.</source>
-        <translation>Lo que se gira cada tornillo en el camino de vuelta, en partes de vuelta: flecha arriba es más tenso. Arriba el batidor, abajo el bordonero, a la izquierda la perilla.</translation>
-    </message>
-    <message>
         <source>The way back to a saved sound, as far as it is made: heads, knob, and what lay on the head.</source>
         <translation>El camino de vuelta a un sonido guardado, hasta donde va hecho: parches, perilla y lo que había sobre el parche.</translation>
     </message>
@@ -5704,6 +5731,10 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Each turn as the drum tells it, against the quarter that was asked for. The line on a bar is how far the ear may be off.</source>
         <translation>Cada giro según lo dice el tambor, frente al cuarto que se pedía. La línea de la barra es lo que puede errar el oído.</translation>
+    </message>
+    <message>
+        <source>The drum now and then, cut through, with the pitch of each head, the knob and what lay on it. Below: what each rod is turned on the way back, in parts of a turn; an arrow away from the shell is tighter.</source>
+        <translation>El tambor ahora y entonces, en corte, con el tono de cada parche, la perilla y lo que había encima. Debajo: cuánto gira cada tornillo en el camino de vuelta, en partes de vuelta; una flecha que se aleja del casco es más apretado.</translation>
     </message>
 </context>
 <context>
@@ -8965,6 +8996,48 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Input level</source>
         <translation>Nivel de entrada</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::LikedOffer</name>
+    <message>
+        <source>batter %1</source>
+        <translation>parche batidor %1</translation>
+    </message>
+    <message>
+        <source>ring %1</source>
+        <translation>resonancia %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 (%n evenings)</source>
+        <translation>
+            <numerusform>%1 (%n noche)</numerusform>
+            <numerusform>%1 (%n noches)</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Aimed at what got the stars on this drum: %1.</source>
+        <translation>Se apunta a lo que recibió estrellas en este tambor: %1.</translation>
+    </message>
+    <message>
+        <source>What got the stars on this drum: %1.</source>
+        <translation>Lo que recibió estrellas en este tambor: %1.</translation>
+    </message>
+    <message>
+        <source>As it came</source>
+        <translation>Como venía</translation>
+    </message>
+    <message>
+        <source>Aim there</source>
+        <translation>Apuntar ahí</translation>
+    </message>
+    <message>
+        <source>The tone is aimed at by its own figures again</source>
+        <translation>Se vuelve a apuntar al sonido por sus propias cifras</translation>
+    </message>
+    <message>
+        <source>The middle of what got four stars and more is aimed at, as wide as it reached; at this drum only</source>
+        <translation>Se apunta al centro de lo que recibió cuatro estrellas o más, con la anchura que alcanzó; solo en este tambor</translation>
     </message>
 </context>
 <context>

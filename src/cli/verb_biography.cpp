@@ -145,6 +145,8 @@ const char* reasonName(DueBecause because) {
     switch (because) {
     case DueBecause::RingsLonger:
         return "rings_longer";
+    case DueBecause::Looks:
+        return "looks";
     case DueBecause::Age:
         return "age";
     case DueBecause::Creeps:

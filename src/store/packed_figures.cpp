@@ -10,7 +10,7 @@
 namespace bombo {
 namespace {
 
-constexpr quint16 kVersion = 2;
+constexpr quint16 kVersion = 3;
 constexpr quint32 kMost = 1000; // elements of any list: more is damage
 
 /// What follows what, for both ways.
@@ -20,7 +20,9 @@ template <class Io, class T> void inOrder(Io& io, T& value) {
         io(value.edge, value.error, value.rods);
     } else if constexpr (std::same_as<Plain, HeadFigures>) {
         io(value.wanted, value.found, value.left, value.evenTo, value.turns, value.countedFromSlack,
-           value.perTurn, value.perTurnError, value.kind, value.fittedAt);
+           value.perTurn, value.perTurnError, value.kind, value.fittedAt, value.look);
+    } else if constexpr (std::same_as<Plain, HeadLook>) {
+        io(value.coating, value.isDished);
     } else if constexpr (std::same_as<Plain, LaidPad>) {
         io(value.kind, value.fromCentre, value.angle);
     } else if constexpr (std::same_as<Plain, WeatherSaid>) {
@@ -118,7 +120,7 @@ bool canBe(const HeadFigures& head) {
     return pitch(head.found) && pitch(head.left) &&
            head.turns.size() <= static_cast<std::size_t>(kMostRods) &&
            (!head.wanted || head.wanted->value >= 1.0) && (!head.perTurn || head.perTurn->value > 0.0) &&
-           head.fittedAt >= 0;
+           head.fittedAt >= 0 && (!head.look.coating || (*head.look.coating >= 0 && *head.look.coating <= 2));
 }
 
 /// Nothing from a file is trusted, not even what was written here.

@@ -122,6 +122,15 @@ TEST_F(Logbook, FromAnEntryToTheDrumBroughtBack) {
     const HeardHead below = *entry->figures.snareSide.left;
     EXPECT_FALSE(says("backSteps").isEmpty());
     EXPECT_TRUE(says("backSteps").contains(QStringLiteral("1 1/2 turns from first contact")));
+    // Both ends of the way are drawn: as it stands and as it stood.
+    const QString drawn = p().find<QWidget>(QStringLiteral("wayBack"))->accessibleDescription();
+    EXPECT_TRUE(drawn.contains(QStringLiteral("now: batter %1, snare side %2")
+                                   .arg(hertzText(lastEstimate(session().batter)->mean),
+                                        hertzText(lastEstimate(session().snareSide)->mean))))
+        << drawn.toStdString();
+    EXPECT_TRUE(drawn.contains(
+        QStringLiteral("3 Oct: batter %1, snare side %2").arg(hertzText(wanted.edge), hertzText(below.edge))))
+        << drawn.toStdString();
     p().press(Qt::Key_Space);
     EXPECT_EQ(session().station, Station::SnareSide);
     EXPECT_TRUE(session().goingBack);

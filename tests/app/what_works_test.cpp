@@ -112,6 +112,42 @@ TEST_F(WhatWorks, WhatGotTheStarsBecomesATone) {
         std::any_of(tones.begin(), tones.end(), [](const Tone& one) { return one.name == "As we like it"; }));
 }
 
+TEST_F(WhatWorks, AtTheToneStationItIsOfferedAndGivenBack) {
+    p().controller.goTo(Station::Tone);
+    p().click(QStringLiteral("tone-chase"));
+    const Tone came = p().session().tone;
+    ASSERT_EQ(came.id, "chase");
+    std::vector<double> liked;
+    for (const Entry& entry : p().controller.entries())
+        if (entry.drumId == p().session().drum.id && entry.toneId == "chase" &&
+            entry.figures.words.stars >= 4)
+            liked.push_back(entry.figures.batter.left->edge.value);
+    const auto [low, high] = std::minmax_element(liked.begin(), liked.end());
+    EXPECT_TRUE(says("likedOffer").contains(QString::number(*low, 'f', 1)))
+        << says("likedOffer").toStdString();
+    EXPECT_TRUE(says("likedOffer").contains(QString::number(*high, 'f', 1)));
+    EXPECT_TRUE(says("likedOffer").contains(QStringLiteral("%1 evenings").arg(liked.size())));
+    p().click(QStringLiteral("aimAtLiked"));
+    const Tone taken = p().session().tone;
+    EXPECT_EQ(taken.id, "chase");
+    EXPECT_EQ(taken.name, came.name);
+    const double aimed = targetsOf(p().session())->batter.edgePitch.value;
+    EXPECT_GE(aimed, *low - 0.1);
+    EXPECT_LE(aimed, *high + 0.1);
+    EXPECT_TRUE(says("likedOffer").startsWith(QStringLiteral("Aimed at")));
+    restart();
+    p().controller.goTo(Station::Tone);
+    EXPECT_EQ(p().session().tone, taken); // as on the disk
+    EXPECT_TRUE(says("likedOffer").startsWith(QStringLiteral("Aimed at")));
+    p().click(QStringLiteral("aimAtLiked"));
+    EXPECT_EQ(p().session().tone, came);
+    p().controller.undoStack().undo();
+    EXPECT_EQ(p().session().tone, taken);
+    // A tone that nobody starred is offered nothing.
+    p().click(QStringLiteral("tone-newsreel"));
+    EXPECT_FALSE(p().window.findChild<QLabel*>(QStringLiteral("likedOffer"))->isVisible());
+}
+
 TEST_F(WhatWorks, WithoutStarsItSaysHowToGetThere) {
     p().click(QStringLiteral("logbook"));
     for (const Entry& entry : p().controller.entries()) {

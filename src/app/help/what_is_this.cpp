@@ -84,8 +84,9 @@ const QHash<QString, const char*>& explanations() {
                            "triangles are entries. Arrows walk from entry to entry.")},
         {QStringLiteral("WayView"),
          QT_TRANSLATE_NOOP("WhatIsThis",
-                           "What each rod is turned on the way back, in parts of a turn: an arrow up is "
-                           "tighter. The batter above, the snare side below, the knob at the left.")},
+                           "The drum now and then, cut through, with the pitch of each head, the knob and "
+                           "what lay on it. Below: what each rod is turned on the way back, in parts of a "
+                           "turn; an arrow away from the shell is tighter.")},
         {QStringLiteral("BackStrip"),
          QT_TRANSLATE_NOOP(
              "WhatIsThis",

@@ -40,9 +40,9 @@ BackPanel::BackPanel(QWidget* parent) : QWidget(parent) {
         words->addWidget(label);
     }
     words->addStretch();
-    middle->addLayout(words, 6);
+    middle->addLayout(words, 1);
     m_way = new WayView;
-    middle->addWidget(m_way, 5);
+    middle->addWidget(m_way, 1);
     column->addLayout(middle, 1);
     m_moved = new MovedBar;
     column->addWidget(m_moved);
@@ -60,7 +60,7 @@ void BackPanel::reckon() {
     m_plan.reset();
     m_same->setEnabled(entry != nullptr);
     m_moved->hide();
-    m_way->show({}, m_rods);
+    m_way->show({}, {}, m_rods);
     if (entry == nullptr) {
         m_headline->setText(tr("Nothing to go back to yet"));
         m_steps->setText(tr("Save how the drum stands at the last station, Proof."));
@@ -68,7 +68,7 @@ void BackPanel::reckon() {
         return;
     }
     m_plan = m_biography->backTo(*entry, static_cast<SameAs>(m_same->currentData().toInt()));
-    m_way->show(m_plan, m_rods);
+    m_way->show(m_plan, m_biography->nowAndThen(*entry, *m_plan), m_rods);
     m_headline->setText(backHeadline(*m_plan));
     m_steps->setText(backSteps(*m_plan).join(QLatin1Char('\n')));
     QStringList notes = backReservations(*m_plan);

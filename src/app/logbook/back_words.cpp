@@ -277,6 +277,11 @@ QString lifeReason(const PartLife& life) {
         return life.amount >= 1.0 / 16.0
                    ? BackText::tr("strands stretched by %1, %2").arg(turnsText(Turns{life.amount}), played)
                    : BackText::tr("strands as when new, %1").arg(played);
+    case DueBecause::Looks:
+        return life.amount >= 3.0   ? BackText::tr("it stays dished, %1").arg(played)
+               : life.amount >= 2.0 ? BackText::tr("its coating is gone or dented, %1").arg(played)
+               : life.amount >= 1.0 ? BackText::tr("its coating is worn, %1").arg(played)
+                                    : BackText::tr("it looks as new, %1").arg(played);
     case DueBecause::Age:
         return BackText::tr("by its age: %1").arg(played);
     case DueBecause::NotKnown:

@@ -1,5 +1,6 @@
 #include "app/logbook/biography.h"
 
+#include "app/logbook/back_words.h"
 #include "store/resources.h"
 
 #include <QDateTime>
@@ -64,6 +65,17 @@ BackTo Biography::backTo(const Entry& then, SameAs same) {
     std::vector<PadKind> kinds(padKinds().begin(), padKinds().end());
     kinds.insert(kinds.end(), session().ownKinds.begin(), session().ownKinds.end());
     return bombo::backTo(drumNow(m_controller.reckoned(), own(), clock()), then, same, m_heads, kinds);
+}
+
+NowAndThen Biography::nowAndThen(const Entry& then, const BackTo& plan) const {
+    const Shell& now = session().drum.shell;
+    Shell shell = now;
+    for (const DrumRow& row : m_controller.drums())
+        if (row.drum.id == then.drumId)
+            shell = row.drum.shell;
+    NowAndThen drums = bombo::nowAndThen(plan, then.figures, session().pads, now, shell);
+    drums[1].when = dayText(then.at, clock());
+    return drums;
 }
 
 SettlingBelief Biography::settling(HeadSide side) {

@@ -1,5 +1,6 @@
 #pragma once
 /// What the logbook knows of the drum in front, reckoned once until something changes.
+#include "app/logbook/now_and_then.h"
 #include "app/session/session_controller.h"
 #include "core/life/life.h"
 #include "core/record/drum_now.h"
@@ -20,6 +21,8 @@ public:
 
     // Of the drum in front. @pre the controller has a session
     BackTo backTo(const Entry& then, SameAs same);
+    /// Both ends of that way, drawn.
+    NowAndThen nowAndThen(const Entry& then, const BackTo& plan) const;
     /// What moved a head between the entry before this one and when it was found for this one.
     std::optional<Moved> movedBefore(const Entry& entry, HeadSide side);
     /// What moved it since its newest entry, where this session found it untouched.

@@ -79,8 +79,8 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
     m_stack = new QStackedWidget;
     m_stack->addWidget(seasonSide());
     m_stack->addWidget(listSide());
-    column->addWidget(m_stack, 11);
-    column->addWidget(lowerSide(), 8);
+    column->addWidget(m_stack, 7);
+    column->addWidget(lowerSide(), 9);
     showAsList(false);
     connect(&controller, &SessionController::logChanged, this, [this] {
         m_biography.forget();

@@ -14,6 +14,9 @@ namespace bombo {
 namespace {
 
 constexpr double kKnobWide = 88.0;
+constexpr double kWayHigh = 112.0; // at least, where the drums are drawn above it
+constexpr double kDrumsHigh = 62.0;
+constexpr double kMostDrumsHigh = 110.0;
 
 /// "+1/8", with a real minus sign; a dot for nothing.
 QString signedTurns(Turns turns) {
@@ -128,17 +131,32 @@ WayView::WayView(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
 }
 
-void WayView::show(const std::optional<BackTo>& plan, int rods) {
+void WayView::show(const std::optional<BackTo>& plan, const std::optional<NowAndThen>& drums, int rods) {
     m_plan = plan;
+    m_drums = drums;
     m_rods = rods;
-    describe(this, plan ? backSteps(*plan).join(QStringLiteral("; ")) : QString());
+    QStringList told;
+    if (drums)
+        for (const DrumSketch& drum : *drums)
+            told << sketchText(drum);
+    if (plan)
+        told << backSteps(*plan);
+    describe(this, told.join(QStringLiteral("; ")));
     update();
 }
 
 void WayView::paintEvent(QPaintEvent*) {
     PicturePainter painter(this);
-    if (m_plan)
-        paintWay(painter, drawnRect(*this), *m_plan, m_rods);
+    if (!m_plan)
+        return;
+    QRectF area = drawnRect(*this);
+    const double spare = area.height() - kWayHigh;
+    if (m_drums && spare >= kDrumsHigh) {
+        const double high = std::min(kMostDrumsHigh, spare - 8.0);
+        paintNowAndThen(painter, QRectF(area.left(), area.top(), area.width(), high), *m_drums);
+        area.setTop(area.top() + high + 8.0);
+    }
+    paintWay(painter, area, *m_plan, m_rods);
 }
 
 } // namespace bombo

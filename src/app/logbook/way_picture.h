@@ -1,5 +1,7 @@
 #pragma once
-/// The way back drawn on the drum: what each rod of both heads is turned, and where the knob goes.
+/// The way back drawn on the drum: how it stands and how it stood, what each rod of both heads is turned, and
+/// where the knob goes.
+#include "app/logbook/now_and_then.h"
 #include "app/theme/scale.h"
 #include "core/log/back_to.h"
 
@@ -16,7 +18,8 @@ class WayView : public QWidget {
     Q_OBJECT
 public:
     explicit WayView(QWidget* parent = nullptr);
-    void show(const std::optional<BackTo>& plan, int rods);
+    /// @param drums drawn where the height affords it, else only told
+    void show(const std::optional<BackTo>& plan, const std::optional<NowAndThen>& drums, int rods);
     QSize minimumSizeHint() const override { return scaled(QSize(250, 150)); }
 
 protected:
@@ -24,6 +27,7 @@ protected:
 
 private:
     std::optional<BackTo> m_plan;
+    std::optional<NowAndThen> m_drums;
     int m_rods = 8;
 };
 

@@ -5,6 +5,7 @@
 #include "app/theme/parts.h"
 #include "app/tone/correction_panel.h"
 #include "app/tone/cutaway_view.h"
+#include "app/tone/liked_offer.h"
 #include "app/tone/listen_bar.h"
 #include "app/tone/question_panel.h"
 #include "app/tone/school_panel.h"
@@ -25,6 +26,9 @@ TonePage::TonePage(SessionController& controller, QWidget* parent) : StationPage
     m_reason->setWordWrap(true);
     m_reason->setObjectName(QStringLiteral("reason"));
     column->addWidget(m_reason);
+    m_offer = new LikedOffer(controller);
+    connect(m_offer, &LikedOffer::toneTaken, this, [this](const Tone& tone) { attempt(ChooseTone{tone}); });
+    column->addWidget(m_offer);
 
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
@@ -93,6 +97,7 @@ void TonePage::attempt(const Command& command) {
 
 void TonePage::refresh() {
     m_list->refresh();
+    m_offer->refresh();
     const bool onToBatter = stationAfter(session(), Station::Tone) == Station::Batter;
     m_primary->setText(session().toneAt == 0 ? tr("Take this tone")
                        : onToBatter          ? tr("On to the batter")

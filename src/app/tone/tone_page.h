@@ -8,6 +8,7 @@ namespace bombo {
 
 class CorrectionPanel;
 class CutawayView;
+class LikedOffer;
 class ListenBar;
 class QuestionPanel;
 class SchoolPanel;
@@ -27,6 +28,7 @@ private:
     void attempt(const Command& command);
 
     QLabel* m_reason;
+    LikedOffer* m_offer;
     ToneList* m_list;
     CutawayView* m_cutaway;
     QTabWidget* m_tabs;

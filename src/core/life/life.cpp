@@ -66,6 +66,64 @@ std::vector<Seen> seenOf(Part part, std::span<const Entry> entries, std::span<co
     return thinned(std::move(seen));
 }
 
+/// The newest look at a batter since it was put on.
+struct LookSeen {
+    HeadLook look;
+    double coatingHours = 0; ///< played on it by then
+    double dishHours = 0;
+
+    bool isAny() const { return look.coating || look.isDished; }
+    /// As DueBecause::Looks counts; 0: nothing bad was seen.
+    int worst() const { return look.isDished.value_or(false) ? 3 : look.coating.value_or(0); }
+};
+
+LookSeen lookSeen(Part part, std::span<const Entry> entries, std::span<const Play> plays,
+                  std::int64_t since) {
+    LookSeen seen;
+    if (part != Part::Batter)
+        return seen;
+    for (const Entry& entry : entries) {
+        const HeadLook& look = entry.figures.batter.look;
+        if (entry.at < since || (!look.coating && !look.isDished))
+            continue;
+        const double hours = hoursPlayed(plays, since, entry.at);
+        if (look.coating) {
+            seen.look.coating = look.coating;
+            seen.coatingHours = hours;
+        }
+        if (look.isDished) {
+            seen.look.isDished = look.isDished;
+            seen.dishHours = hours;
+        }
+    }
+    return seen;
+}
+
+/// How well a life in hours goes with what was seen: chances as in data/faults.json of a good head and of a
+/// worn one, and between them by the share of its life that was over (estimate).
+double logChanceOf(const LookSeen& seen, double life) {
+    constexpr std::array good{0.62, 0.33, 0.05};
+    constexpr std::array worn{0.08, 0.42, 0.5};
+    constexpr double goodDished = 0.1;
+    constexpr double wornDished = 0.88;
+    const auto share = [life](double hours) {
+        const double used = std::pow(hours / life, 4.0);
+        return used / (1.0 + used);
+    };
+    double log = 0.0;
+    if (seen.look.coating) {
+        const auto level = static_cast<std::size_t>(std::clamp(*seen.look.coating, 0, 2));
+        const double w = share(seen.coatingHours);
+        log += std::log((1.0 - w) * good[level] + w * worn[level]);
+    }
+    if (seen.look.isDished) {
+        const double w = share(seen.dishHours);
+        const double dished = (1.0 - w) * goodDished + w * wornDished;
+        log += std::log(*seen.look.isDished ? dished : 1.0 - dished);
+    }
+    return log;
+}
+
 /// What can be said of a part's life in hours, and of how much it has changed since it was new.
 struct Wear {
     double low, middle, high; ///< hours in all; the middle 68 of a hundred
@@ -101,8 +159,8 @@ WearFit fitted(Part part, const std::vector<Seen>& seen, double life, double pow
 }
 
 /// Over a grid of lives and of powers of the hours: film and strands give quickly first, or slowly.
-std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hoursNow) {
-    if (part == Part::SnareSide || seen.size() < 2)
+std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, const LookSeen& look, double hoursNow) {
+    if (part == Part::SnareSide || (seen.size() < 2 && !look.isAny()))
         return std::nullopt;
     constexpr int steps = 61;
     const std::array<double, 4> powers =
@@ -117,7 +175,7 @@ std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, double hour
         for (const double power : powers) {
             fits.push_back(fitted(part, seen, lifeAt(i), power));
             const double prior = 3.0 * (i - 30) / 30.0;
-            fits.back().logWeight -= 0.5 * prior * prior;
+            fits.back().logWeight += logChanceOf(look, lifeAt(i)) - 0.5 * prior * prior;
             largest = std::max(largest, fits.back().logWeight);
         }
     double sum = 0.0;
@@ -192,12 +250,18 @@ PartLife lifeOf(const Drum& drum, Part part, std::span<const Entry> entries, std
 
     double low = 0.0; // hours to go
     double high = 0.0;
-    if (const auto wear = wearOf(part, seenOf(part, entries, plays, since), life.hours)) {
+    const std::vector<Seen> seen = seenOf(part, entries, plays, since);
+    const LookSeen look = lookSeen(part, entries, plays, since);
+    if (const auto wear = wearOf(part, seen, look, life.hours)) {
         low = wear->low - life.hours;
         high = wear->high - life.hours;
         life.used = life.hours / wear->middle;
         life.because = part == Part::Batter ? DueBecause::RingsLonger : DueBecause::Creeps;
         life.amount = wear->change;
+        if (look.isAny() && (look.worst() >= 2 || seen.size() < 2)) {
+            life.because = DueBecause::Looks;
+            life.amount = look.worst();
+        }
     } else {
         const double usual = lifeOfPart(part);
         low = usual / kLifeFactor - life.hours;

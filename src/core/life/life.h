@@ -22,6 +22,7 @@ double hoursPlayed(std::span<const Play> plays, std::int64_t from, std::int64_t 
 enum class Part { Batter, SnareSide, Wires };
 enum class DueBecause {
     RingsLonger, ///< amount: by which share longer than when it was new
+    Looks,       ///< amount: 1 coating worn, 2 gone or dented, 3 dished when slack
     Age,         ///< amount: hours played on it
     Creeps,      ///< of wires; amount: knob turns that the strands have eaten up since they were new
     NotKnown,    ///< when it was put on

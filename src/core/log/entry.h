@@ -20,6 +20,13 @@ struct HeardHead {
 /// Where an entry states none.
 inline constexpr Cents kErrorUnstated{3.0};
 
+/// What was seen of a head's wear.
+struct HeadLook {
+    std::optional<int> coating{};   ///< 0 as new, 1 worn, 2 gone or dented
+    std::optional<bool> isDished{}; ///< slackened, it stays dished in the middle
+    bool operator==(const HeadLook&) const = default;
+};
+
 struct HeadFigures {
     std::optional<Hertz> wanted;      ///< edge pitch
     std::optional<HeardHead> found;   ///< before a rod was turned that day
@@ -31,6 +38,7 @@ struct HeadFigures {
     Tension perTurnError;             ///< one standard error of it
     std::string kind;                 ///< id of the head; empty where it was not written down
     std::int64_t fittedAt = 0;        ///< seconds since 1970; 0: not known
+    HeadLook look{};
     bool operator==(const HeadFigures&) const = default;
 };
 

@@ -141,14 +141,18 @@ const LikedFigure* Liked::range(Differs what) const {
     return found == figures.end() ? nullptr : &*found;
 }
 
-Liked likedOf(std::span<const Entry> entries) {
+Liked likedRanges(std::span<const Entry> entries) {
     Liked found;
     for (const Entry& entry : entries)
         found.starred += entry.figures.words.stars > 0 ? 1 : 0;
     for (const Differs what : kLikedFigures)
         if (LikedFigure figure = figureOver(entries, what); !figure.points.empty())
             found.figures.push_back(std::move(figure));
+    return found;
+}
 
+Liked likedOf(std::span<const Entry> entries) {
+    Liked found = likedRanges(entries);
     std::vector<ShiftSeen> seen;
     for (const LikedGroup& group : groupsIn(entries))
         for (const Differs what : kLikedFigures) {

@@ -54,7 +54,9 @@ struct Liked {
     const LikedFigure* range(Differs what) const;
 };
 
-/// Over the entries of one drum and tone. A shift is said where chance would make as large a one in fewer
+/// Over the entries of one drum and tone, without looking for shifts.
+Liked likedRanges(std::span<const Entry> entries);
+/// With the shifts, too. One is said where chance would make as large a one in fewer
 /// than one of twenty logbooks, over all that was looked at: by drawing the groups anew (a permutation test),
 /// or by the errors of the means where both are large; Holm's steps (1979).
 Liked likedOf(std::span<const Entry> entries);

@@ -88,6 +88,12 @@ HeadFigures headFigures(const Figures& at) {
     head.perTurnError = at.figure<Tension>("per_turn_error_n_per_m", 0.0, 1e5).value_or(Tension{});
     head.kind = at.text("head", kLongestName);
     head.fittedAt = at.time("fitted_at");
+    const Figures look = at.at("look");
+    for (std::size_t i = 0; i < kCoatingLooks.size(); ++i)
+        if (look.text("coating", kLongestName) == kCoatingLooks[i])
+            head.look.coating = static_cast<int>(i);
+    if (look.at("dished").json().is_boolean())
+        head.look.isDished = look.isTrue("dished");
     return head;
 }
 

@@ -3,6 +3,8 @@
 #include "core/log/entry.h"
 #include "core/units/result.h"
 
+#include <array>
+
 namespace bombo {
 
 /// A figure that is not there, not one, or beyond what a drum can have is empty.
@@ -12,6 +14,9 @@ Result<EntryFigures, InputProblem> entryFiguresFrom(const std::string& summary);
 /// Words as they are kept beside the summary, and back; what is not there is empty.
 std::string entryWordsText(const EntryWords& words);
 Result<EntryWords, InputProblem> entryWordsFrom(const std::string& text);
+
+/// How a coating looks, as stored, by HeadLook::coating.
+inline constexpr std::array kCoatingLooks{"as_new", "worn", "gone_or_dented"};
 
 inline constexpr std::size_t kLongestNote = 4000; ///< bytes
 inline constexpr std::size_t kLongestName = 120;  ///< of a player, a place, a tag; bytes

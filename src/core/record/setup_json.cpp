@@ -1,5 +1,6 @@
 #include "core/log/entry.h"
 #include "core/procedure/head_rounds.h"
+#include "core/record/entry_figures.h"
 #include "core/record/head_heard.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
@@ -57,6 +58,21 @@ Json saysJson(const StrokesSay& says) {
             {"strokes", says.strokes}};
 }
 
+/// What the search for a fault saw of the batter that is on.
+Json lookJson(const Session& session) {
+    Json look = Json::object();
+    if (!session.faults || session.drum.fittedAt.batter > session.faults->begunAt) // seen of the one before
+        return look;
+    for (const FaultAnswer& answer : session.faults->answers) {
+        if (answer.test == "coating_look" && answer.level &&
+            *answer.level < static_cast<int>(kCoatingLooks.size()))
+            look["coating"] = kCoatingLooks[static_cast<std::size_t>(*answer.level)];
+        if (answer.test == "slack_dish" && answer.level)
+            look["dished"] = *answer.level == 1;
+    }
+    return look;
+}
+
 } // namespace
 
 Json setupSummary(const Session& session) {
@@ -88,6 +104,9 @@ Json setupSummary(const Session& session) {
             head["found"] = {{"measured_hz", estimateOf(*round).mean.value},
                              {"error_cents", errorOf(*round).value},
                              {"rods_cents", rodsOf(*round)}};
+        if (side == HeadSide::Batter)
+            if (Json look = lookJson(session); !look.empty())
+                head["look"] = std::move(look);
         return head;
     };
     Json experiments = Json::array();

@@ -73,6 +73,61 @@ TEST(Life, TheHorizonHoldsAsOftenAsItSays) {
     EXPECT_GE(heldWires, allWires * 62 / 100);
 }
 
+/// Batters that nobody heard with the wires off, looked at once: coating and dish come at shares of a hidden
+/// life that differ from head to head, by steps and not by the program's chances.
+TEST(Life, ALookAtTheHeadNarrowsTheHorizonAndItStillHolds) {
+    int all = 0, held = 0, spoken = 0;
+    double with = 0.0, without = 0.0; // how far the middle is off, as a factor
+    for (std::uint64_t seed = 1; seed <= 600; ++seed) {
+        Dice dice(seed);
+        Drum drum = testing::plover();
+        drum.fittedAt = {kBegin, kBegin, kBegin};
+        const double life = 60.0 * std::exp(0.45 * dice.normal()); // hours
+        const double until = dice.uniform(0.2, 1.1) * life;
+        std::vector<Entry> entries;
+        for (double hours = 0.0; hours < until; hours += kShowHours)
+            entries.push_back(evening(kBegin + kDay + static_cast<std::int64_t>(entries.size()) * 2 * kDay));
+        const double share = static_cast<double>(entries.size()) * kShowHours / life;
+        const auto plays = playsOf(entries);
+        const std::int64_t now = entries.back().at;
+        const PartLife unseen = lifeOf(drum, Part::Batter, entries, plays, now);
+        HeadLook& look = entries.back().figures.batter.look;
+        look.coating = share > 1.0 + 0.25 * dice.normal() ? 2 : share > 0.55 + 0.2 * dice.normal() ? 1 : 0;
+        if (dice.uniform(0.0, 1.0) < 0.5)
+            look.isDished = share > 0.95 + 0.25 * dice.normal();
+        const PartLife seen = lifeOf(drum, Part::Batter, entries, plays, now);
+        EXPECT_EQ(seen.because, DueBecause::Looks);
+        EXPECT_EQ(seen.amount, look.isDished.value_or(false) ? 3.0 : static_cast<double>(*look.coating));
+        const double togo = std::max(0.0, (life - seen.hours) / kShowHours);
+        ++all;
+        held += togo >= seen.low && togo <= seen.high ? 1 : 0;
+        with += std::abs(std::log(seen.used / share));
+        without += std::abs(std::log(unseen.used / share));
+        spoken += look.isDished.value_or(false) || *look.coating == 2 ? 1 : 0;
+    }
+    std::printf("looks: %d of %d within; the middle off by %.0f %% with, %.0f %% without; bad %d\n", held,
+                all, 100.0 * (std::exp(with / all) - 1.0), 100.0 * (std::exp(without / all) - 1.0), spoken);
+    EXPECT_GE(held, all * 64 / 100); // 68 less two standard errors
+    EXPECT_LT(with, without);
+}
+
+TEST(Life, OfAHeadPutOnSinceNothingWasSeen) {
+    Drum drum = testing::plover();
+    drum.fittedAt = {kBegin + 10 * kDay, kBegin, kBegin};
+    std::vector<Entry> entries;
+    for (int day = 0; day < 20; ++day)
+        entries.push_back(evening(kBegin + day * kDay));
+    entries[5].figures.batter.look.isDished = true; // of the head before
+    const auto plays = playsOf(entries);
+    EXPECT_EQ(lifeOf(drum, Part::Batter, entries, plays, entries.back().at).because, DueBecause::Age);
+    entries[15].figures.batter.look.coating = 1;
+    const PartLife life = lifeOf(drum, Part::Batter, entries, plays, entries.back().at);
+    EXPECT_EQ(life.because, DueBecause::Looks);
+    EXPECT_EQ(life.amount, 1.0);
+    // What a look at the batter says is nothing of the head below.
+    EXPECT_EQ(lifeOf(drum, Part::SnareSide, entries, plays, entries.back().at).because, DueBecause::Age);
+}
+
 TEST(Life, HoursCountFromWhenThePartWasPutOn) {
     std::vector<Entry> entries;
     for (int day = 0; day < 10; ++day)

@@ -163,6 +163,19 @@ TEST(SetupSummary, HoldsWhatIsNeededToFindItAgain) {
     EXPECT_EQ(figures->words.note, testing::fullSession().note);
 }
 
+TEST(SetupSummary, WhatTheFaultFinderSawOfTheBatterIsKept) {
+    Session session = testing::fullSession();
+    session.faults = begunCase("dull", 2'000'000'000);
+    session.faults->answers = {{"coating_look", 1}, {"slack_dish", 0}, {"coating_look", {}}};
+    auto look = [&] { return entryFiguresFrom(setupSummary(session).dump())->batter.look; };
+    EXPECT_EQ(look(), (HeadLook{1, false}));
+    EXPECT_EQ(entryFiguresFrom(setupSummary(session).dump())->snareSide.look, HeadLook{});
+    session.drum.fittedAt.batter = 2'000'000'001; // it was changed since: seen of the one before
+    EXPECT_EQ(look(), HeadLook{});
+    const auto odd = entryFiguresFrom(R"({"batter":{"look":{"coating":"shiny","dished":"very"}}})");
+    EXPECT_EQ(odd->batter.look, HeadLook{});
+}
+
 TEST(SetupSummary, WhatIsNotKnownIsNull) {
     const Json summary = setupSummary(testing::fresh());
     EXPECT_TRUE(summary["batter"]["measured_hz"].is_null());
