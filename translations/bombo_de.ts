@@ -356,6 +356,93 @@
     </message>
 </context>
 <context>
+    <name>BeginTools</name>
+    <message>
+        <source>A new head</source>
+        <translation>Ein neues Fell</translation>
+    </message>
+    <message>
+        <source>The same head from slack</source>
+        <translation>Dasselbe Fell von schlaff an</translation>
+    </message>
+    <message>
+        <source>The same head as it stands</source>
+        <translation>Dasselbe Fell, wie es steht</translation>
+    </message>
+    <message>
+        <source>a stick under the wires</source>
+        <translation>ein Stock unter dem Teppich</translation>
+    </message>
+    <message>
+        <source>the wires lifted</source>
+        <translation>der Teppich angehoben</translation>
+    </message>
+    <message>
+        <source>the wires taken off</source>
+        <translation>der Teppich abgenommen</translation>
+    </message>
+    <message>
+        <source>seated by palm</source>
+        <translation>mit der Handfläche gesetzt</translation>
+    </message>
+    <message>
+        <source>not pressed, for it is thin</source>
+        <translation>nicht gedrückt, denn es ist dünn</translation>
+    </message>
+    <message>
+        <source>left overnight</source>
+        <translation>über Nacht gelassen</translation>
+    </message>
+    <message>
+        <source>stretched overnight</source>
+        <translation>über Nacht gedehnt</translation>
+    </message>
+    <message>
+        <source>not stretched, for it is thin</source>
+        <translation>nicht gedehnt, denn es ist dünn</translation>
+    </message>
+    <message>
+        <source>not seated</source>
+        <translation>nicht gesetzt</translation>
+    </message>
+    <message>
+        <source>in pairs with two keys</source>
+        <translation>paarweise mit zwei Schlüsseln</translation>
+    </message>
+    <message>
+        <source>far apart with one key</source>
+        <translation>weit auseinander mit einem Schlüssel</translation>
+    </message>
+    <message>
+        <source>across with one key</source>
+        <translation>über Kreuz mit einem Schlüssel</translation>
+    </message>
+    <message>
+        <source>round the head with one key</source>
+        <translation>reihum mit einem Schlüssel</translation>
+    </message>
+    <message>
+        <source>by your own skip of %1 with one key</source>
+        <translation>im eigenen Sprung von %1 mit einem Schlüssel</translation>
+    </message>
+    <message>
+        <source>corrected both ways</source>
+        <translation>nach beiden Seiten korrigiert</translation>
+    </message>
+    <message>
+        <source>only ever tightened</source>
+        <translation>nur fester</translation>
+    </message>
+    <message>
+        <source>only ever loosened</source>
+        <translation>nur lockerer</translation>
+    </message>
+    <message>
+        <source>%1. Turned %2, at most %3 at a time, %4, until it is even to ±%5 cents.</source>
+        <translation>%1. Gedreht wird %2, höchstens %3 auf einmal, %4, bis es auf ±%5 Cent eben ist.</translation>
+    </message>
+</context>
+<context>
     <name>BuzzPicture</name>
     <message>
         <source>Hz</source>
@@ -5736,6 +5823,18 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>The drum now and then, cut through, with the pitch of each head, the knob and what lay on it. Below: what each rod is turned on the way back, in parts of a turn; an arrow away from the shell is tighter.</source>
         <translation>Die Trommel jetzt und damals, aufgeschnitten, mit der Tonhöhe jedes Fells, dem Knopf und dem, was darauf lag. Darunter: wie weit jede Schraube auf dem Weg zurück gedreht wird, in Teilen einer Umdrehung; ein Pfeil vom Kessel weg ist fester.</translation>
     </message>
+    <message>
+        <source>How far level, place and ring differ from stroke to stroke. Within the shaded part they count as steady; beyond it level and place are the hands, the ring the drum.</source>
+        <translation>Wie weit Lautstärke, Ort und Ausklang von Schlag zu Schlag abweichen. Im schattierten Teil gelten sie als stetig; darüber sind Lautstärke und Ort die Hände, der Ausklang die Trommel.</translation>
+    </message>
+    <message>
+        <source>Each way to a shorter ring, dying away over the seconds, against the dashed line that is wanted: full where it gets there, pale where not. Hatched: the wires over it.</source>
+        <translation>Jeder Weg zu kürzerem Ausklang, wie er über die Sekunden verklingt, gegen die gestrichelte Linie, die gewünscht ist: voll, wo er hinkommt, blass, wo nicht. Schraffiert: der Teppich darüber.</translation>
+    </message>
+    <message>
+        <source>Strokes heard without your own thing and with it, a dot each, and how long the drum rang both times.</source>
+        <translation>Gehörte Schläge ohne Ihr eigenes Ding und mit ihm, je ein Punkt, und wie lange die Trommel beide Male klang.</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -6536,6 +6635,22 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Your own skip, %1…</source>
         <translation>Eigener Sprung, %1…</translation>
+    </message>
+    <message>
+        <source>That is how</source>
+        <translation>So ist es</translation>
+    </message>
+    <message>
+        <source>Change…</source>
+        <translation>Ändern…</translation>
+    </message>
+    <message>
+        <source>Says it as a sentence again</source>
+        <translation>Sagt es wieder als Satz</translation>
+    </message>
+    <message>
+        <source>How you go about this head</source>
+        <translation>Wie Sie dieses Fell angehen</translation>
     </message>
 </context>
 <context>
@@ -7427,6 +7542,13 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Wires: %1 strands, %2</source>
         <translation>Teppich: %1 Spiralen, %2</translation>
     </message>
+    <message numerus="yes">
+        <source>%1; played %n hours before</source>
+        <translation>
+            <numerusform>%1; vorher %n Stunde gespielt</numerusform>
+            <numerusform>%1; vorher %n Stunden gespielt</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>bombo::DrumMaker</name>
@@ -8211,6 +8333,36 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>It is on</source>
         <translation>Es ist drauf</translation>
+    </message>
+    <message>
+        <source> hours</source>
+        <translation> Stunden</translation>
+    </message>
+    <message>
+        <source>no, it is new</source>
+        <translation>nein, es ist neu</translation>
+    </message>
+    <message>
+        <source>How long a used head was played before, as well as you know; it counts in how long it will last.</source>
+        <translation>Wie lange ein gebrauchtes Fell vorher gespielt wurde, so gut Sie es wissen; es zählt dafür, wie lange es hält.</translation>
+    </message>
+    <message>
+        <source>Played before</source>
+        <translation>Vorher gespielt</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, from %2, played %n hours</source>
+        <translation>
+            <numerusform>%1, von %2, %n Stunde gespielt</numerusform>
+            <numerusform>%1, von %2, %n Stunden gespielt</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, taken off %2, played %n hours</source>
+        <translation>
+            <numerusform>%1, abgenommen von %2, %n Stunde gespielt</numerusform>
+            <numerusform>%1, abgenommen von %2, %n Stunden gespielt</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -10014,6 +10166,29 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     </message>
 </context>
 <context>
+    <name>bombo::OwnView</name>
+    <message>
+        <source>without it</source>
+        <translation>ohne</translation>
+    </message>
+    <message>
+        <source>with it</source>
+        <translation>mit</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>Strokes without it and with it</source>
+        <translation>Schläge ohne und mit</translation>
+    </message>
+    <message>
+        <source>Heard without it: %1 of %3 strokes; with it: %2 of %3.</source>
+        <translation>Gehört ohne: %1 von %3 Schlägen; mit: %2 von %3.</translation>
+    </message>
+</context>
+<context>
     <name>bombo::PracticePage</name>
     <message>
         <source>Practice</source>
@@ -10277,6 +10452,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>Short sounds for heard and once more: on headphones, the microphone must not hear them.</source>
         <translation>Kurze Töne für gehört und noch einmal: auf Kopfhörern, das Mikrofon darf sie nicht hören.</translation>
+    </message>
+    <message>
+        <source>Pictures may move</source>
+        <translation>Bilder dürfen sich bewegen</translation>
     </message>
 </context>
 <context>
@@ -11024,6 +11203,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>This order saves %1 min of turning.</source>
         <translation>Diese Reihenfolge spart %1 min Drehen.</translation>
     </message>
+    <message>
+        <source>In this order every rod is turned %1 less, and the count stays surer.</source>
+        <translation>In dieser Reihenfolge wird jede Schraube um %1 weniger gedreht, und die Zählung bleibt sicherer.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowStand</name>
@@ -11216,6 +11399,49 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SteadyView</name>
+    <message>
+        <source>level, the hands</source>
+        <translation>Lautstärke, die Hände</translation>
+    </message>
+    <message>
+        <source>± %1 dB</source>
+        <translation>± %1 dB</translation>
+    </message>
+    <message>
+        <source>place, the hands</source>
+        <translation>Ort, die Hände</translation>
+    </message>
+    <message>
+        <source>± %1 mm</source>
+        <translation>± %1 mm</translation>
+    </message>
+    <message>
+        <source>ring, the drum</source>
+        <translation>Ausklang, die Trommel</translation>
+    </message>
+    <message>
+        <source>± %1 %</source>
+        <translation>± %1 %</translation>
+    </message>
+    <message>
+        <source>steady up to here</source>
+        <translation>bis hierher stetig</translation>
+    </message>
+    <message>
+        <source>Who wanders</source>
+        <translation>Wer schwankt</translation>
+    </message>
+    <message>
+        <source>%1 %2, steady</source>
+        <translation>%1 %2, stetig</translation>
+    </message>
+    <message>
+        <source>%1 %2, not steady</source>
+        <translation>%1 %2, nicht stetig</translation>
     </message>
 </context>
 <context>
@@ -11919,6 +12145,21 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>As it is</source>
         <translation>Wie sie ist</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WaysView</name>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>wanted %1</source>
+        <translation>gewünscht %1</translation>
+    </message>
+    <message>
+        <source>How long it rings each way</source>
+        <translation>Wie lange es auf jedem Weg klingt</translation>
     </message>
 </context>
 <context>

@@ -183,6 +183,13 @@
             <numerusform>on since %1, %n days</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1; played %n hours before</source>
+        <translation>
+            <numerusform>%1; played %n hour before</numerusform>
+            <numerusform>%1; played %n hours before</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>bombo::EarRound</name>
@@ -218,6 +225,23 @@
         <translation>
             <numerusform>%n of 8 turns heard.</numerusform>
             <numerusform>%n of 8 turns heard.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::FitDialog</name>
+    <message numerus="yes">
+        <source>%1, from %2, played %n hours</source>
+        <translation>
+            <numerusform>%1, from %2, played %n hour</numerusform>
+            <numerusform>%1, from %2, played %n hours</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, taken off %2, played %n hours</source>
+        <translation>
+            <numerusform>%1, taken off %2, played %n hour</numerusform>
+            <numerusform>%1, taken off %2, played %n hours</numerusform>
         </translation>
     </message>
 </context>

@@ -356,6 +356,93 @@
     </message>
 </context>
 <context>
+    <name>BeginTools</name>
+    <message>
+        <source>A new head</source>
+        <translation>Un parche nuevo</translation>
+    </message>
+    <message>
+        <source>The same head from slack</source>
+        <translation>El mismo parche desde flojo</translation>
+    </message>
+    <message>
+        <source>The same head as it stands</source>
+        <translation>El mismo parche tal como está</translation>
+    </message>
+    <message>
+        <source>a stick under the wires</source>
+        <translation>una baqueta bajo la bordonera</translation>
+    </message>
+    <message>
+        <source>the wires lifted</source>
+        <translation>la bordonera levantada</translation>
+    </message>
+    <message>
+        <source>the wires taken off</source>
+        <translation>la bordonera quitada</translation>
+    </message>
+    <message>
+        <source>seated by palm</source>
+        <translation>asentado con la palma</translation>
+    </message>
+    <message>
+        <source>not pressed, for it is thin</source>
+        <translation>sin presionar, porque es fino</translation>
+    </message>
+    <message>
+        <source>left overnight</source>
+        <translation>dejado una noche</translation>
+    </message>
+    <message>
+        <source>stretched overnight</source>
+        <translation>estirado una noche</translation>
+    </message>
+    <message>
+        <source>not stretched, for it is thin</source>
+        <translation>sin estirar, porque es fino</translation>
+    </message>
+    <message>
+        <source>not seated</source>
+        <translation>sin asentar</translation>
+    </message>
+    <message>
+        <source>in pairs with two keys</source>
+        <translation>por pares con dos llaves</translation>
+    </message>
+    <message>
+        <source>far apart with one key</source>
+        <translation>alejados con una llave</translation>
+    </message>
+    <message>
+        <source>across with one key</source>
+        <translation>en cruz con una llave</translation>
+    </message>
+    <message>
+        <source>round the head with one key</source>
+        <translation>en redondo con una llave</translation>
+    </message>
+    <message>
+        <source>by your own skip of %1 with one key</source>
+        <translation>con su propio salto de %1 y una llave</translation>
+    </message>
+    <message>
+        <source>corrected both ways</source>
+        <translation>corregido en ambos sentidos</translation>
+    </message>
+    <message>
+        <source>only ever tightened</source>
+        <translation>solo apretando</translation>
+    </message>
+    <message>
+        <source>only ever loosened</source>
+        <translation>solo aflojando</translation>
+    </message>
+    <message>
+        <source>%1. Turned %2, at most %3 at a time, %4, until it is even to ±%5 cents.</source>
+        <translation>%1. Se gira %2, como mucho %3 cada vez, %4, hasta que quede parejo dentro de ±%5 cents.</translation>
+    </message>
+</context>
+<context>
     <name>BuzzPicture</name>
     <message>
         <source>Hz</source>
@@ -5736,6 +5823,18 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>The drum now and then, cut through, with the pitch of each head, the knob and what lay on it. Below: what each rod is turned on the way back, in parts of a turn; an arrow away from the shell is tighter.</source>
         <translation>El tambor ahora y entonces, en corte, con el tono de cada parche, la perilla y lo que había encima. Debajo: cuánto gira cada tornillo en el camino de vuelta, en partes de vuelta; una flecha que se aleja del casco es más apretado.</translation>
     </message>
+    <message>
+        <source>How far level, place and ring differ from stroke to stroke. Within the shaded part they count as steady; beyond it level and place are the hands, the ring the drum.</source>
+        <translation>Cuánto difieren nivel, lugar y resonancia de golpe a golpe. Dentro de la parte sombreada cuentan como constantes; más allá, nivel y lugar son las manos, la resonancia el tambor.</translation>
+    </message>
+    <message>
+        <source>Each way to a shorter ring, dying away over the seconds, against the dashed line that is wanted: full where it gets there, pale where not. Hatched: the wires over it.</source>
+        <translation>Cada camino a una resonancia más corta, apagándose en segundos, frente a la línea de trazos que se desea: lleno donde llega, pálido donde no. Rayado: la bordonera por encima.</translation>
+    </message>
+    <message>
+        <source>Strokes heard without your own thing and with it, a dot each, and how long the drum rang both times.</source>
+        <translation>Golpes oídos sin su objeto propio y con él, un punto cada uno, y cuánto resonó el tambor ambas veces.</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -6536,6 +6635,22 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Your own skip, %1…</source>
         <translation>Salto propio, %1…</translation>
+    </message>
+    <message>
+        <source>That is how</source>
+        <translation>Así es</translation>
+    </message>
+    <message>
+        <source>Change…</source>
+        <translation>Cambiar…</translation>
+    </message>
+    <message>
+        <source>Says it as a sentence again</source>
+        <translation>Lo dice otra vez en una frase</translation>
+    </message>
+    <message>
+        <source>How you go about this head</source>
+        <translation>Cómo trabaja usted este parche</translation>
     </message>
 </context>
 <context>
@@ -7427,6 +7542,13 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Wires: %1 strands, %2</source>
         <translation>Bordona: %1 hebras, %2</translation>
     </message>
+    <message numerus="yes">
+        <source>%1; played %n hours before</source>
+        <translation>
+            <numerusform>%1; tocado %n hora antes</numerusform>
+            <numerusform>%1; tocado %n horas antes</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>bombo::DrumMaker</name>
@@ -8211,6 +8333,36 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>It is on</source>
         <translation>Ya está puesto</translation>
+    </message>
+    <message>
+        <source> hours</source>
+        <translation> horas</translation>
+    </message>
+    <message>
+        <source>no, it is new</source>
+        <translation>no, es nuevo</translation>
+    </message>
+    <message>
+        <source>How long a used head was played before, as well as you know; it counts in how long it will last.</source>
+        <translation>Cuánto se tocó antes un parche usado, hasta donde usted sepa; cuenta para lo que durará.</translation>
+    </message>
+    <message>
+        <source>Played before</source>
+        <translation>Tocado antes</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, from %2, played %n hours</source>
+        <translation>
+            <numerusform>%1, de %2, tocado %n hora</numerusform>
+            <numerusform>%1, de %2, tocado %n horas</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1, taken off %2, played %n hours</source>
+        <translation>
+            <numerusform>%1, quitado de %2, tocado %n hora</numerusform>
+            <numerusform>%1, quitado de %2, tocado %n horas</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -10014,6 +10166,29 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     </message>
 </context>
 <context>
+    <name>bombo::OwnView</name>
+    <message>
+        <source>without it</source>
+        <translation>sin él</translation>
+    </message>
+    <message>
+        <source>with it</source>
+        <translation>con él</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>Strokes without it and with it</source>
+        <translation>Golpes sin él y con él</translation>
+    </message>
+    <message>
+        <source>Heard without it: %1 of %3 strokes; with it: %2 of %3.</source>
+        <translation>Oídos sin él: %1 de %3 golpes; con él: %2 de %3.</translation>
+    </message>
+</context>
+<context>
     <name>bombo::PracticePage</name>
     <message>
         <source>Practice</source>
@@ -10277,6 +10452,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>Short sounds for heard and once more: on headphones, the microphone must not hear them.</source>
         <translation>Sonidos cortos para oído y otra vez: por auriculares, el micrófono no debe oírlos.</translation>
+    </message>
+    <message>
+        <source>Pictures may move</source>
+        <translation>Las imágenes pueden moverse</translation>
     </message>
 </context>
 <context>
@@ -11024,6 +11203,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>This order saves %1 min of turning.</source>
         <translation>Este orden ahorra %1 min de girar.</translation>
     </message>
+    <message>
+        <source>In this order every rod is turned %1 less, and the count stays surer.</source>
+        <translation>En este orden cada tornillo gira %1 menos, y la cuenta queda más segura.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ShowStand</name>
@@ -11216,6 +11399,49 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SteadyView</name>
+    <message>
+        <source>level, the hands</source>
+        <translation>nivel, las manos</translation>
+    </message>
+    <message>
+        <source>± %1 dB</source>
+        <translation>± %1 dB</translation>
+    </message>
+    <message>
+        <source>place, the hands</source>
+        <translation>lugar, las manos</translation>
+    </message>
+    <message>
+        <source>± %1 mm</source>
+        <translation>± %1 mm</translation>
+    </message>
+    <message>
+        <source>ring, the drum</source>
+        <translation>resonancia, el tambor</translation>
+    </message>
+    <message>
+        <source>± %1 %</source>
+        <translation>± %1 %</translation>
+    </message>
+    <message>
+        <source>steady up to here</source>
+        <translation>constante hasta aquí</translation>
+    </message>
+    <message>
+        <source>Who wanders</source>
+        <translation>Quién varía</translation>
+    </message>
+    <message>
+        <source>%1 %2, steady</source>
+        <translation>%1 %2, constante</translation>
+    </message>
+    <message>
+        <source>%1 %2, not steady</source>
+        <translation>%1 %2, no constante</translation>
     </message>
 </context>
 <context>
@@ -11919,6 +12145,21 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>As it is</source>
         <translation>Como está</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::WaysView</name>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>wanted %1</source>
+        <translation>deseado %1</translation>
+    </message>
+    <message>
+        <source>How long it rings each way</source>
+        <translation>Cuánto resuena de cada modo</translation>
     </message>
 </context>
 <context>

@@ -18,6 +18,7 @@
 #include "app/start/purpose_page.h"
 #include "app/start/start_page.h"
 #include "app/theme/fitted_pages.h"
+#include "app/theme/movement.h"
 #include "app/theme/parts.h"
 #include "app/theme/plain_words.h"
 #include "app/theme/scale.h"
@@ -38,6 +39,7 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     : QMainWindow(parent), m_controller(controller) {
     showWordsPlainly(*QCoreApplication::instance());
     setUnitsShown(controller.settings().units());
+    setPicturesMove(controller.settings().picturesMove());
     resize(1280, 800);
     if (const QByteArray geometry = controller.settings().windowGeometry(); !geometry.isEmpty())
         restoreGeometry(geometry);
@@ -277,6 +279,7 @@ void MainWindow::describeDrum(Describe what) {
         drum.id = newDrumId();
         drum.name = freeName(QString::fromStdString(drum.name));
         drum.fittedAt = {};
+        drum.playedBefore = {};
         m_maker->begin(drum, taken, tr("Where does the other one differ?"), tr("Add it"));
         break;
     case Describe::Edit:

@@ -36,6 +36,7 @@ const QString kPracticeMicrophone = QStringLiteral("practice/microphone");
 const QString kLeftHanded = QStringLiteral("hands/left");
 const QString kFolders = QStringLiteral("folders/");
 const QString kGuide = QStringLiteral("view/guide");
+const QString kPicturesMove = QStringLiteral("view/pictures_move");
 const QString kGoOnKey = QStringLiteral("hands/go_on_key");
 const QString kPracticeAudible = QStringLiteral("sound/practice_audible");
 
@@ -240,6 +241,13 @@ std::optional<bool> Settings::guide() const {
 }
 void Settings::setGuide(bool on) {
     m_store.setValue(kGuide, on);
+}
+std::optional<bool> Settings::picturesMove() const {
+    const QVariant kept = m_store.value(kPicturesMove);
+    return kept.isValid() ? std::optional(kept.toBool()) : std::nullopt;
+}
+void Settings::setPicturesMove(bool move) {
+    m_store.setValue(kPicturesMove, move);
 }
 QString Settings::folderOf(const QString& kind) const {
     return m_store.value(kFolders + kind).toString();

@@ -76,6 +76,9 @@ public:
     /// Whether the line for a first job walks along; empty: nobody has begun yet.
     std::optional<bool> guide() const;
     void setGuide(bool on);
+    /// Whether pictures may move; empty: as the desktop says.
+    std::optional<bool> picturesMove() const;
+    void setPicturesMove(bool move);
     QString folderOf(const QString& kind) const; ///< where the last file of a kind was; empty: none was yet
     void setFolderOf(const QString& kind, const QString& folder);
     QByteArray windowGeometry() const;

@@ -248,6 +248,51 @@ TEST_F(FirstDrum, ANewHeadIsAnEventWithADayAndIsUndone) {
     EXPECT_EQ(Workbook::open(file).value()->drums()->front().drum.snareSideHead.id, "snare-film-51");
 }
 
+TEST_F(FirstDrum, AUsedHeadComesFromAnotherDrumWithItsHours) {
+    QString file;
+    {
+        Program p;
+        makeKestrel(p);
+        file = p.controller.workbookPath();
+        p.click(QStringLiteral("station-0"));
+        answerNext<FitDialog>([](FitDialog& dialog) {
+            auto* kind = dialog.findChild<QComboBox*>(QStringLiteral("fitKind"));
+            for (int i = 0; i < kind->count(); ++i)
+                EXPECT_FALSE(kind->itemText(i).contains(QStringLiteral("played"))); // nothing used yet
+            kind->setCurrentIndex(1);
+            dialog.findChild<NumberBox*>(QStringLiteral("playedBefore"))->setValue(40.0);
+            QTest::keyClick(&dialog, Qt::Key_Return);
+        });
+        p.click(QStringLiteral("newBatter"));
+        EXPECT_TRUE(says(p, "newBatterSince").contains(QStringLiteral("played 40 hours before")))
+            << says(p, "newBatterSince").toStdString();
+        const std::string kind = p.session().drum.batterHead.id;
+        // Another drum of the same size takes it.
+        p.click(QStringLiteral("copyDrum"));
+        name(p, QStringLiteral("Merlin"));
+        p.click(QStringLiteral("primary"));
+        p.click(QStringLiteral("station-0"));
+        ASSERT_EQ(p.session().drum.name, "Merlin");
+        EXPECT_EQ(p.session().drum.playedBefore, PlayedBefore{}); // a copy has heads of its own
+        answerNext<FitDialog>([](FitDialog& dialog) {
+            auto* kinds = dialog.findChild<QComboBox*>(QStringLiteral("fitKind"));
+            const QString last = kinds->itemText(kinds->count() - 1);
+            EXPECT_TRUE(last.contains(QStringLiteral("from Kestrel, played 40 hours"))) << last.toStdString();
+            kinds->setCurrentIndex(kinds->count() - 1);
+            EXPECT_EQ(dialog.findChild<NumberBox*>(QStringLiteral("playedBefore"))->value(), 40.0);
+            QTest::keyClick(&dialog, Qt::Key_Return);
+        });
+        p.click(QStringLiteral("newBatter"));
+        EXPECT_EQ(p.session().drum.batterHead.id, kind);
+        EXPECT_EQ(p.session().drum.playedBefore.batter, 40.0);
+    }
+    Program later(file);
+    EXPECT_EQ(later.session().drum.name, "Merlin");
+    EXPECT_EQ(later.session().drum.playedBefore.batter, 40.0);
+    later.controller.undoStack().undo();
+    EXPECT_EQ(later.session().drum.playedBefore.batter, 0.0);
+}
+
 TEST_F(FirstDrum, ADrumIsEditedCopiedRetiredAndBroughtBack) {
     QString file;
     {

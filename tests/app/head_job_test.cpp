@@ -97,6 +97,7 @@ TEST_F(HeadJob, AnInterruptedPreparationIsFoundAgain) {
 
 TEST_F(HeadJob, AHeadAsItStandsIsTappedAtOnceAndEvened) {
     // A drum gone off: it stands a few turns up, and nobody counted them.
+    p().click(QStringLiteral("changeBegin"));
     choose("beginWith", 2);
     EXPECT_EQ(work().condition, HeadCondition::AsItStands);
     EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("fingerTight"))->isEnabled());
@@ -255,6 +256,7 @@ TEST_F(HeadJob, BothAsOneAreRaisedBeforeEitherIsEvened) {
 }
 
 TEST_F(HeadJob, StretchedOvernightAndBroughtDown) {
+    p().click(QStringLiteral("changeBegin"));
     choose("seating", 3);
     choose("largestStep", 2);
     fingerTight();
@@ -352,6 +354,7 @@ TEST_F(HeadJob, UnevenOnPurposeAndTheWayBack) {
 }
 
 TEST_F(HeadJob, ASkipThatMissesRodsIsNamed) {
+    p().click(QStringLiteral("changeBegin"));
     auto* path = p().find<QComboBox>(QStringLiteral("turnPath"));
     const auto give = [&](const QString& skip) {
         QTimer::singleShot(0, &p().window, [skip] {

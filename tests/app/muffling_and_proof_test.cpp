@@ -177,8 +177,12 @@ TEST_F(MufflingAndProof, AThingOfOnesOwnIsHeardAndKept) {
     view("mufflingViews", 2);
     auto* next = p().find<QPushButton>(QStringLiteral("ownNext"));
     EXPECT_FALSE(next->isEnabled());
+    const auto drawn = [&] { return p().find<QWidget>(QStringLiteral("ownView"))->accessibleDescription(); };
+    EXPECT_TRUE(drawn().startsWith(QStringLiteral("Heard without it: 0 of 4"))) << drawn().toStdString();
     strike(4);
+    EXPECT_TRUE(drawn().startsWith(QStringLiteral("Heard without it: 4 of 4"))) << drawn().toStdString();
     p().click(QStringLiteral("ownNext"));
+    EXPECT_TRUE(drawn().contains(QStringLiteral("without it: 4 of 4 strokes; with it: 0"))); // they are kept
     EXPECT_FALSE(next->isEnabled()); // it has no name yet
     auto* name = p().find<QLineEdit>(QStringLiteral("ownName"));
     name->setFocus();
@@ -217,6 +221,8 @@ TEST_F(MufflingAndProof, TwentyBackbeatsTellThePlayerFromTheDrum) {
     EXPECT_TRUE(p().find<ScatterView>(QStringLiteral("scatter"))
                     ->accessibleDescription()
                     .contains(QStringLiteral("Both are steady")));
+    const QString steady = p().find<QWidget>(QStringLiteral("steadyView"))->accessibleDescription();
+    EXPECT_EQ(steady.count(QStringLiteral(", steady")), 3) << steady.toStdString(); // level, place, ring
 }
 
 TEST_F(MufflingAndProof, HurriedHandsAreNotHeldAgainstTheDrum) {

@@ -4,6 +4,8 @@
 
 #include "app/preferences/preferences_dialog.h"
 #include "app/start/first_window.h"
+#include "app/theme/movement.h"
+#include "app/tone/cutaway_view.h"
 #include "store/demo.h"
 
 #include <gtest/gtest.h>
@@ -92,6 +94,26 @@ TEST_F(Preferences, WhatIsChosenHoldsAtOnceAndIsInTheMenus) {
         chooseIn(dialog, "prefWords", 0);
     });
     setUnitsShown({});
+}
+
+TEST_F(Preferences, WhoeverWantsNoMovementGetsStillPictures) {
+    p().controller.goTo(Station::Tone);
+    const auto swing = [&](const char* button) {
+        p().click(QLatin1String(button));
+        return p().find<CutawayView>(QStringLiteral("cutaway"))->isMoving();
+    };
+    setPicturesMove(true);
+    EXPECT_TRUE(swing("motionEdge"));
+    EXPECT_FALSE(swing("motionStill"));
+    inPreferences(
+        [&](QDialog* dialog) { dialog->findChild<QCheckBox*>(QStringLiteral("prefMovement"))->click(); });
+    EXPECT_EQ(p().settings.picturesMove(), false);
+    EXPECT_FALSE(swing("motionEdge"));
+    EXPECT_EQ(p().find<CutawayView>(QStringLiteral("cutaway"))->motion(), MotionKind::Edge); // bent, at rest
+    setPicturesMove(true);
+    const MainWindow next(p().controller); // as it starts with these settings
+    EXPECT_FALSE(picturesMove());
+    setPicturesMove(std::nullopt);
 }
 
 TEST_F(Preferences, TheRoomOfThePracticeDrumIsChosenInListenAndKept) {

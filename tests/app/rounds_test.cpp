@@ -77,6 +77,8 @@ TEST_F(RoundsOnScreen, TwoTapsARodAndHalfTheRods) {
 
 TEST_F(RoundsOnScreen, OneKeyOrTwoAndHowEvenIsChosenBeforeTheHeadIsRaised) {
     EXPECT_TRUE(p().controller.perform(StartHeadAgain{HeadSide::Batter}));
+    EXPECT_TRUE(text("beginSentence").contains(QStringLiteral("in pairs with two keys")));
+    p().click(QStringLiteral("changeBegin"));
     auto* path = p().find<QComboBox>(QStringLiteral("turnPath"));
     ASSERT_TRUE(path->isVisible());
     choose("turnPath", 1);
@@ -87,6 +89,13 @@ TEST_F(RoundsOnScreen, OneKeyOrTwoAndHowEvenIsChosenBeforeTheHeadIsRaised) {
     choose("wiresAway", 2);
     EXPECT_EQ(p().session().strays, StrayRule::RaiseOnly);
     EXPECT_TRUE(text("step").contains(QStringLiteral("Off and away")));
+    p().click(QStringLiteral("changeBegin")); // that is how
+    EXPECT_FALSE(path->isVisible());
+    EXPECT_EQ(
+        text("beginSentence"),
+        QStringLiteral(
+            "The same head from slack, the wires taken off, seated by palm. Turned across with one key, at "
+            "most 1/2 turn at a time, only ever tightened, until it is even to ±5 cents."));
     p().click(QStringLiteral("fingerTight"));
     EXPECT_FALSE(path->isVisible());
     EXPECT_EQ(text("now"), QStringLiteral("Now rod 1")); // one key

@@ -208,7 +208,7 @@ void takeDialogs(Program& p, Visitor& visitor) {
     reminder.show();
     visitor.see(QStringLiteral("reminder"), reminder);
     reminder.close();
-    FitDialog fit(p.session().drum, HeadSide::Batter, &p.window);
+    FitDialog fit(p.session().drum, HeadSide::Batter, {}, {}, &p.window);
     fit.show();
     visitor.see(QStringLiteral("new-head"), fit);
     fit.close();

@@ -2,11 +2,14 @@
 
 #include "app/drum/fit_dialog.h"
 #include "app/language/language.h"
+#include "store/resources.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
 #include <QLocale>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
 
 namespace bombo {
 
@@ -78,14 +81,17 @@ void DrumCard::refresh() {
     const Drum& drum = m_controller.session().drum;
     const std::int64_t now = QDateTime::currentSecsSinceEpoch();
     const auto head = [&](const Part& part, const HeadSpec& spec, bool isGuessed, std::int64_t since,
-                          const QString& unknown, const QString& known) {
+                          double before, const QString& unknown, const QString& known) {
         part.name->setText(isGuessed ? unknown : known.arg(catalogueText(spec.name)));
-        part.since->setText(ageText(since, now));
+        part.since->setText(
+            before > 0.0 ? tr("%1; played %n hours before", nullptr, static_cast<int>(std::lround(before)))
+                               .arg(ageText(since, now))
+                         : ageText(since, now));
     };
-    head(m_batter, drum.batterHead, drum.guessed.batter, drum.fittedAt.batter, tr("Batter: not known which"),
-         tr("Batter: %1"));
+    head(m_batter, drum.batterHead, drum.guessed.batter, drum.fittedAt.batter, drum.playedBefore.batter,
+         tr("Batter: not known which"), tr("Batter: %1"));
     head(m_snareSide, drum.snareSideHead, drum.guessed.snareSide, drum.fittedAt.snareSide,
-         tr("Snare side: not known which"), QStringLiteral("%1"));
+         drum.playedBefore.snareSide, tr("Snare side: not known which"), QStringLiteral("%1"));
     m_wires.name->setText(
         drum.guessed.wires
             ? tr("Wires: not known which")
@@ -95,13 +101,21 @@ void DrumCard::refresh() {
 }
 
 void DrumCard::fitHead(HeadSide side) {
-    FitDialog dialog(m_controller.session().drum, side, this);
+    const std::vector<DrumRow>& rows = m_controller.drums();
+    std::vector<Drum> drums;
+    std::transform(rows.begin(), rows.end(), std::back_inserter(drums),
+                   [](const DrumRow& row) { return row.drum; });
+    const Drum& front = m_controller.session().drum;
+    FitDialog dialog(front, side,
+                     usedHeads(front, side, drums, m_controller.entries(), catalogue().heads,
+                               QDateTime::currentSecsSinceEpoch()),
+                     rows, this);
     if (dialog.exec() == QDialog::Accepted)
-        m_controller.perform(FitHead{side, dialog.head(), dialog.at()});
+        m_controller.perform(FitHead{side, dialog.head(), dialog.at(), dialog.hoursBefore()});
 }
 
 void DrumCard::fitWires() {
-    FitDialog dialog(m_controller.session().drum, std::nullopt, this);
+    FitDialog dialog(m_controller.session().drum, std::nullopt, {}, {}, this);
     if (dialog.exec() == QDialog::Accepted)
         m_controller.perform(FitWires{dialog.wires(), dialog.at()});
 }

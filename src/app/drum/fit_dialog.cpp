@@ -7,11 +7,19 @@
 
 #include <QFormLayout>
 #include <QVBoxLayout>
+#include <cmath>
 
 namespace bombo {
 
-FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, QWidget* parent)
-    : QDialog(parent), m_catalogue(catalogue()) {
+namespace {
+
+constexpr int kUsedFrom = 1000; // numbers of the used ones, behind those of the catalogue
+
+} // namespace
+
+FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, std::vector<UsedHead> used,
+                     const std::vector<DrumRow>& drums, QWidget* parent)
+    : QDialog(parent), m_catalogue(catalogue()), m_used(std::move(used)) {
     keepWordsWhole(this);
     setWindowTitle(!side                       ? tr("New wires")
                    : *side == HeadSide::Batter ? tr("New batter head")
@@ -39,7 +47,22 @@ FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, QWidget* pa
             if (head.id == drum.head(*side).id)
                 m_kind->setCurrentIndex(m_kind->count() - 1);
         }
+        addUsed(drums);
         form->addRow(tr("Which one"), m_kind);
+        m_before = new NumberBox;
+        m_before->setObjectName(QStringLiteral("playedBefore"));
+        m_before->setRange(0.0, kMostPlayedBefore);
+        m_before->setDecimals(0);
+        m_before->setSuffix(tr(" hours"));
+        m_before->setSpecialValueText(tr("no, it is new"));
+        m_before->setToolTip(
+            tr("How long a used head was played before, as well as you know; it counts in how "
+               "long it will last."));
+        form->addRow(tr("Played before"), m_before);
+        connect(m_kind, &QComboBox::currentIndexChanged, this, [this] {
+            const UsedHead* head = usedOne();
+            m_before->setValue(head != nullptr ? head->hours : 0.0);
+        });
     } else {
         for (std::size_t i = 0; i < m_catalogue.wires.size(); ++i) {
             m_kind->addItem(catalogueText(m_catalogue.wires[i].name), static_cast<int>(i));
@@ -70,7 +93,35 @@ FitDialog::FitDialog(const Drum& drum, std::optional<HeadSide> side, QWidget* pa
     column->addLayout(row);
 }
 
+void FitDialog::addUsed(const std::vector<DrumRow>& drums) {
+    if (!m_used.empty())
+        m_kind->insertSeparator(m_kind->count());
+    for (std::size_t i = 0; i < m_used.size(); ++i) {
+        const UsedHead& used = m_used[i];
+        QString drum;
+        for (const DrumRow& row : drums)
+            if (row.drum.id == used.drumId)
+                drum = QString::fromStdString(row.drum.name);
+        const int hours = static_cast<int>(std::lround(used.hours));
+        m_kind->addItem((used.isOn ? tr("%1, from %2, played %n hours", nullptr, hours)
+                                   : tr("%1, taken off %2, played %n hours", nullptr, hours))
+                            .arg(catalogueText(used.head.name), drum),
+                        kUsedFrom + static_cast<int>(i));
+    }
+}
+
+const UsedHead* FitDialog::usedOne() const {
+    const int chosen = m_kind->currentData().toInt();
+    return chosen >= kUsedFrom ? &m_used[static_cast<std::size_t>(chosen - kUsedFrom)] : nullptr;
+}
+
+double FitDialog::hoursBefore() const {
+    return m_before != nullptr ? m_before->value() : 0.0;
+}
+
 HeadSpec FitDialog::head() const {
+    if (const UsedHead* used = usedOne())
+        return used->head;
     return m_catalogue.heads[static_cast<std::size_t>(m_kind->currentData().toInt())];
 }
 

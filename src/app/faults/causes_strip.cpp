@@ -2,6 +2,7 @@
 
 #include "app/numbers/numbers.h"
 #include "app/theme/fitted_type.h"
+#include "app/theme/movement.h"
 #include "app/theme/parts.h"
 
 #include <QCoreApplication>
@@ -81,7 +82,7 @@ void CausesStrip::show(std::vector<CauseBar> bars, bool areBefore) {
     describe(this, said.join(QStringLiteral("; ")));
     m_bars = std::move(bars);
     m_areBefore = areBefore;
-    if (moved && areBefore && isVisible()) {
+    if (moved && areBefore && isVisible() && picturesMove()) {
         m_moving.stop();
         m_moving.start();
     }

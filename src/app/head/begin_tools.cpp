@@ -1,5 +1,6 @@
 #include "app/head/begin_tools.h"
 
+#include "app/head/begin_words.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 
@@ -35,7 +36,15 @@ QComboBox* toolBox(const char* name, const QString& says, const QStringList& cho
 
 BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* parent)
     : QWidget(parent), m_controller(controller), m_side(side) {
-    auto* grid = new QGridLayout(this);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    m_says = textLabel("quiet");
+    m_says->setObjectName(QStringLiteral("beginSentence"));
+    m_says->setWordWrap(true);
+    row->addWidget(m_says, 1);
+    m_boxes = new QWidget;
+    row->addWidget(m_boxes, 1);
+    auto* grid = new QGridLayout(m_boxes);
     grid->setContentsMargins(0, 0, 0, 0);
     m_condition = toolBox("beginWith", tr("What the work begins with"),
                           Choices<HeadCondition>{{tr("A new head"), HeadCondition::New},
@@ -82,11 +91,19 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
     m_skip->setToolTip(tr("Leaves the steps before it out and starts the count."));
     connect(m_skip, &QPushButton::clicked, this, [this] { m_controller.perform(FingerTight{m_side}); });
     int place = 0;
-    for (QWidget* tool : std::initializer_list<QWidget*>{m_condition, m_wires, m_seating, m_path, m_strays,
-                                                         m_tolerance, m_step, m_skip}) {
+    for (QWidget* tool : {m_condition, m_wires, m_seating, m_path, m_strays, m_tolerance, m_step}) {
         grid->addWidget(tool, place / 4, place % 4);
         ++place;
     }
+    grid->setColumnStretch(4, 1);
+    m_change = secondaryButton({});
+    m_change->setObjectName(QStringLiteral("changeBegin"));
+    connect(m_change, &QPushButton::clicked, this, [this] { showBoxes(m_boxes->isHidden()); });
+    auto* buttons = new QVBoxLayout;
+    buttons->addWidget(m_change);
+    buttons->addWidget(m_skip);
+    row->addLayout(buttons);
+    showBoxes(false);
     connect(m_condition, &QComboBox::activated, this, [this] {
         m_controller.perform(ChooseCondition{m_side, chosenIn<HeadCondition>(m_condition)});
     });
@@ -98,6 +115,18 @@ BeginTools::BeginTools(SessionController& controller, HeadSide side, QWidget* pa
         else
             choose();
     });
+}
+
+void BeginTools::showBoxes(bool areShown) {
+    m_says->hide(); // hide before show: showing lays out at once
+    m_boxes->setVisible(areShown);
+    m_says->setVisible(!areShown);
+    m_change->setText(areShown ? tr("That is how") : tr("Change\u2026"));
+    m_change->setToolTip(areShown ? tr("Says it as a sentence again") : tr("How you go about this head"));
+}
+
+void BeginTools::hideEvent(QHideEvent*) {
+    showBoxes(false);
 }
 
 /// A skip that misses rods is not taken, and they are named.
@@ -153,6 +182,7 @@ void BeginTools::refresh() {
     m_tolerance->setCurrentIndex(nearestTolerance(session.tolerance));
     const auto step = std::find(kSteps.begin(), kSteps.end(), session.largestStep);
     m_step->setCurrentIndex(static_cast<int>(step - kSteps.begin()));
+    m_says->setText(beginSentence(session, m_side));
     m_skip->setEnabled(work.condition != HeadCondition::AsItStands);
 }
 

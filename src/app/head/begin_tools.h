@@ -4,6 +4,7 @@
 #include "app/theme/choices.h"
 
 #include <QComboBox>
+#include <QLabel>
 #include <QPushButton>
 #include <QWidget>
 
@@ -24,12 +25,19 @@ public:
     BeginTools(SessionController& controller, HeadSide side, QWidget* parent = nullptr);
     void refresh();
 
+protected:
+    void hideEvent(QHideEvent* event) override;
+
 private:
+    void showBoxes(bool areShown);
     void choose();
     void askForSkip();
 
     SessionController& m_controller;
     HeadSide m_side;
+    QLabel* m_says; ///< all of it as a sentence
+    QWidget* m_boxes;
+    QPushButton* m_change;
     QComboBox* m_condition;
     QComboBox* m_wires;
     QComboBox* m_seating;

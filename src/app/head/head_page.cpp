@@ -194,7 +194,7 @@ QWidget* HeadPage::rodTools() {
     m_way = new RoundTools(controller(), m_side);
     row->addWidget(m_rodText, 1);
     row->addWidget(m_way);
-    row->addWidget(m_begin);
+    row->addWidget(m_begin, 1);
     row->addStretch();
     for (QPushButton* button : {m_nearest, m_trial, m_startHere, m_tapAgain, m_otherWay, m_lessTurned,
                                 m_moreTurned, m_resists, m_listenNow, m_ledger, m_undo}) {

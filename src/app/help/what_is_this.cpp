@@ -77,6 +77,20 @@ const QHash<QString, const char*>& explanations() {
                            "Each stroke: how far from the middle it landed, in millimetres, by the balance "
                            "of middle and edge; and how loud, in dB against the usual one. Scattered dots "
                            "with an even ring are the hands; near dots with a scattered ring are the drum.")},
+        {QStringLiteral("SteadyView"),
+         QT_TRANSLATE_NOOP("WhatIsThis",
+                           "How far level, place and ring differ from stroke to stroke. Within the shaded "
+                           "part they count as steady; beyond it level and place are the hands, the ring "
+                           "the drum.")},
+        {QStringLiteral("WaysView"),
+         QT_TRANSLATE_NOOP("WhatIsThis",
+                           "Each way to a shorter ring, dying away over the seconds, against the dashed line "
+                           "that is wanted: full where it gets there, pale where not. Hatched: the wires "
+                           "over it.")},
+        {QStringLiteral("OwnView"),
+         QT_TRANSLATE_NOOP("WhatIsThis",
+                           "Strokes heard without your own thing and with it, a dot each, and how long the "
+                           "drum rang both times.")},
         {QStringLiteral("SeasonView"),
          QT_TRANSLATE_NOOP("WhatIsThis",
                            "Edge pitch in Hz over time: batter full, snare side dashed, thin what was "

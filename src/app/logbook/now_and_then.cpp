@@ -79,8 +79,9 @@ void paintSketch(QPainter& painter, const QRectF& box, const DrumSketch& sketch,
     const QRectF shell(middle - 0.5 * wide, bottom - high, wide, high);
     painter.setPen(ink().quiet);
     painter.setFont(typefaceFor(sketch.when, box.width() - kKnobRoom, 12));
-    painter.drawText(QRectF(box.left() + kKnobRoom, box.top(), box.width() - kKnobRoom, 15), Qt::AlignCenter,
-                     sketch.when);
+    painter.drawText(
+        QRectF(box.left() + kKnobRoom, shell.top() - kPadHigh - kCaptionHigh, box.width() - kKnobRoom, 15),
+        Qt::AlignCenter, sketch.when);
     painter.setPen(QPen(ink().quiet, 1));
     painter.setBrush(ink().rail);
     for (const double x : {shell.left(), shell.right() - 4.0})

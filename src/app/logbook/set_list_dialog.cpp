@@ -109,6 +109,9 @@ SetListDialog::SetListDialog(SessionController& controller, QWidget* parent)
     m_sum = textLabel("strong");
     m_sum->setObjectName(QStringLiteral("showSum"));
     m_sum->setWordWrap(true);
+    // Room for three lines from the start: no button moves under the hand that presses it.
+    m_sum->setMinimumHeight(3 * m_sum->fontMetrics().lineSpacing() + 4);
+    m_sum->setAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     left->addWidget(m_sum);
     m_play = primaryButton();
     m_play->setObjectName(QStringLiteral("playShow"));
@@ -282,7 +285,10 @@ void SetListDialog::improveOrder() {
         order.misfitsLess > 0 ? tr("%n more changes fit in this order.", nullptr, order.misfitsLess)
         : order.offLess > 0
             ? tr("In this order there is time for the snare side on %n more numbers.", nullptr, order.offLess)
-            : tr("This order saves %1 min of turning.").arg(number(order.less.value / 60.0, 1));
+        : order.less.value >= 1.0
+            ? tr("This order saves %1 min of turning.").arg(number(order.less.value / 60.0, 1))
+            : tr("In this order every rod is turned %1 less, and the count stays surer.")
+                  .arg(turnsText(order.turnsLess));
     m_sum->setText(saved + QLatin1Char(' ') + m_sum->text());
 }
 

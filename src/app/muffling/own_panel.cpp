@@ -4,6 +4,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/record/own_kind.h"
+#include "core/units/median.h"
 
 #include <QFormLayout>
 #include <QVBoxLayout>
@@ -76,7 +77,9 @@ OwnPanel::OwnPanel(SessionController& controller, QWidget* parent)
     m_known->setObjectName(QStringLiteral("ownKinds"));
     m_known->setWordWrap(true);
     column->addWidget(m_known);
-    column->addStretch();
+    column->addSpacing(8);
+    m_view = new OwnView;
+    column->addWidget(m_view, 1);
 }
 
 std::string OwnPanel::id() const {
@@ -90,6 +93,31 @@ OwnPanel::Step OwnPanel::step() const {
     const bool lies =
         std::any_of(pads.begin(), pads.end(), [&](const Pad& p) { return p.kind.id == m_laid; });
     return lies ? Step::HearWith : Step::Lay;
+}
+
+OwnPicture OwnPanel::picture() const {
+    const std::vector<HeardStroke>& heard = m_controller.session().strokes;
+    const Step now = step();
+    const auto hearing = [&](const std::vector<HeardStroke>& strokes, bool isNow) {
+        OwnHearing one{0, std::nullopt, isNow};
+        std::vector<double> tones;
+        for (const HeardStroke& stroke : strokes)
+            if (!stroke.wires) {
+                ++one.strokes;
+                if (stroke.tone)
+                    tones.push_back(stroke.tone->value);
+            }
+        one.strokes = std::min(one.strokes, static_cast<int>(kCalibrationStrokes));
+        if (!tones.empty())
+            one.tone = Seconds{medianOf(std::move(tones))};
+        return one;
+    };
+    const bool holds = strokesHold(m_controller.session());
+    const std::vector<HeardStroke> none;
+    const bool isWithout = now == Step::HearWithout;
+    return {{hearing(isWithout ? (holds ? heard : none) : m_without, isWithout),
+             hearing(now == Step::HearWith && holds ? heard : none, now == Step::HearWith)},
+            static_cast<int>(kCalibrationStrokes)};
 }
 
 void OwnPanel::act() {
@@ -152,6 +180,7 @@ void OwnPanel::refresh() {
         m_next->setEnabled(heard >= kCalibrationStrokes);
         break;
     }
+    m_view->show(picture());
     QStringList known;
     for (const PadKind& kind : session.ownKinds)
         known << tr("%1: %2 g, damps like a %3 g gel pad")

@@ -142,7 +142,9 @@ WaysPanel::WaysPanel(SessionController& controller, QWidget* parent)
         m_lines.push_back(line);
     }
     column->addLayout(grid);
-    column->addStretch();
+    column->addSpacing(8);
+    m_view = new WaysView;
+    column->addWidget(m_view, 1);
 }
 
 void WaysPanel::take(RingSchool school) {
@@ -174,6 +176,7 @@ void WaysPanel::refresh() {
             causes << causeText(finding);
     m_causes->setText(causes.isEmpty() ? tr("The ring is as wanted.") : causes.join(QLatin1Char('\n')));
     m_plans = ringPlansOf(m_controller.reckoned());
+    m_view->show({ringWanted(briefOf(session)), m_plans});
     for (std::size_t i = 0; i < m_lines.size(); ++i) {
         const auto plan = std::find_if(m_plans.begin(), m_plans.end(),
                                        [&](const RingPlan& p) { return p.school == kSchools.at(i); });

@@ -1,5 +1,6 @@
 #pragma once
 /// Whether the ring is a fault or a taste, and school by school what would shorten it, with what it costs.
+#include "app/muffling/ways_picture.h"
 #include "app/session/session_controller.h"
 
 #include <QFrame>
@@ -28,6 +29,7 @@ private:
 
     SessionController& m_controller;
     QLabel* m_causes;
+    WaysView* m_view;
     std::vector<Line> m_lines;
     std::vector<RingPlan> m_plans;
 };

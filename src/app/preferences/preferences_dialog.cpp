@@ -5,6 +5,7 @@
 #include "app/numbers/numbers.h"
 #include "app/theme/choices.h"
 #include "app/theme/fitted_dialog.h"
+#include "app/theme/movement.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
 #include "audio/microphone.h"
@@ -113,6 +114,13 @@ void PreferencesDialog::addLook(QGridLayout& grid) {
     guide->setChecked(m_controller.settings().guide().value_or(false));
     connect(guide, &QCheckBox::clicked, this, &PreferencesDialog::guideChosen);
     line(grid, {}, guide, "prefGuide");
+    auto* movement = new QCheckBox(tr("Pictures may move"));
+    movement->setChecked(picturesMove());
+    connect(movement, &QCheckBox::clicked, this, [this](bool move) {
+        m_controller.settings().setPicturesMove(move);
+        setPicturesMove(move);
+    });
+    line(grid, {}, movement, "prefMovement");
 }
 
 void PreferencesDialog::addFigures(QGridLayout& grid) {

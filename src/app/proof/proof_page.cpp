@@ -114,7 +114,9 @@ QWidget* ProofPage::strokesView() {
         label->setWordWrap(true);
         words->addWidget(label);
     }
-    words->addStretch();
+    words->addSpacing(14);
+    m_steady = new SteadyView;
+    words->addWidget(m_steady, 1);
     row->addWidget(panel, 4);
     return view;
 }
@@ -243,6 +245,7 @@ void ProofPage::refresh() {
     case kStrokes: {
         const ScatterPicture picture = scatterPicture(session());
         m_scatter->show(picture);
+        m_steady->show(picture);
         m_scatterNow->setText(playerOrDrumName(picture.scatter.verdict));
         m_scatterFigures->setText(scatterFigures(picture));
         m_scatterAdvice->setText(playerOrDrumAdvice(picture.scatter.verdict));

@@ -4,6 +4,7 @@
 #include "app/proof/experiment_panel.h"
 #include "app/proof/proof_picture.h"
 #include "app/proof/scatter_picture.h"
+#include "app/proof/steady_picture.h"
 #include "app/route/station_page.h"
 #include "core/record/proof.h"
 
@@ -46,6 +47,7 @@ private:
     QTableWidget* m_table;
     QPushButton* m_asTable;
     ScatterView* m_scatter;
+    SteadyView* m_steady;
     QLabel* m_scatterNow;
     QLabel* m_scatterFigures;
     QLabel* m_scatterAdvice;

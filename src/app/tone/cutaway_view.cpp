@@ -1,11 +1,13 @@
 #include "app/tone/cutaway_view.h"
 
+#include "app/theme/movement.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
 
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <numbers>
 
 namespace bombo {
 namespace {
@@ -65,11 +67,12 @@ void CutawayView::show(const std::optional<CutawayPicture>& picture) {
 }
 
 void CutawayView::setMotion(std::optional<MotionKind> motion) {
-    m_moment = {motion, 1.2}; // begins bent, so that the shape is seen at once
+    // Begins bent, so that the shape is seen at once, and stays so where nothing may move.
+    m_moment = {motion, picturesMove() ? 1.2 : 0.5 * std::numbers::pi};
     const std::size_t chosen = motion ? static_cast<std::size_t>(*motion) + 1 : 0;
     for (std::size_t i = 0; i < m_buttons.size(); ++i)
         m_buttons[i]->setChecked(i == chosen);
-    if (motion)
+    if (motion && picturesMove())
         m_timer.start();
     else
         m_timer.stop();

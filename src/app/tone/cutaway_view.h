@@ -16,6 +16,7 @@ public:
     void show(const std::optional<CutawayPicture>& picture);
     void setMotion(std::optional<MotionKind> motion);
     std::optional<MotionKind> motion() const { return m_moment.motion; }
+    bool isMoving() const { return m_timer.isActive(); }
     QSize minimumSizeHint() const override { return scaled(QSize(500, 300)); }
 
 protected:

@@ -42,6 +42,9 @@ Result<Drum, InputProblem> checkedDrum(Drum drum) {
     for (const std::int64_t time : {drum.fittedAt.batter, drum.fittedAt.snareSide, drum.fittedAt.wires})
         if (auto p = outside("fitted_at", static_cast<double>(time), 0.0, kLatestTime, "s"))
             return failure(*p);
+    for (const double hours : {drum.playedBefore.batter, drum.playedBefore.snareSide})
+        if (auto p = outside("played_before_hours", hours, 0.0, kMostPlayedBefore, "hours"))
+            return failure(*p);
     if (auto p = headProblem("batter", drum.batterHead))
         return failure(*p);
     if (auto p = headProblem("snare_side", drum.snareSideHead))

@@ -68,6 +68,14 @@ struct FittedAt {
     bool operator==(const FittedAt&) const = default;
 };
 
+/// Hours that a head was played before it came onto this drum.
+struct PlayedBefore {
+    double batter = 0;
+    double snareSide = 0;
+    bool operator==(const PlayedBefore&) const = default;
+};
+inline constexpr double kMostPlayedBefore = 20000.0;
+
 /// What its owner does not know; usual figures stand in for it.
 struct Guessed {
     bool shell = false; ///< its material
@@ -89,6 +97,7 @@ struct Drum {
     WireSet wires;
     Hoop hoop{}; ///< both sides alike
     FittedAt fittedAt{};
+    PlayedBefore playedBefore{};
     Guessed guessed{};
     int markedRod = 0; ///< the rod beside the badge or a strip of tape, 1-based; 0: none is marked
 

@@ -10,10 +10,7 @@
 namespace bombo {
 namespace {
 
-constexpr double kSteadyLevel = 3.0;  // dB
-constexpr double kSteadyPlace = 0.10; // of the radius
-constexpr double kSteadyRing = 0.08;  // of the mean ring
-constexpr double kMiddle = 0.35;      // of the radius: farther out the edge sounds with every stroke
+constexpr double kMiddle = 0.35; // of the radius: farther out the edge sounds with every stroke
 
 /// Standard deviation from the median deviation.
 double spreadOf(const std::vector<double>& values) {

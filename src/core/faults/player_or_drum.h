@@ -35,8 +35,10 @@ struct StrokeScatter {
     std::optional<double> ringByPlace; ///< correlation of ring and place, -1 to 1
     PlayerOrDrum verdict = PlayerOrDrum::TooFew;
 };
-/// Steady hands: within 3 dB, within a tenth of the radius. A ring that scatters by less than 8 % is steady.
-/// Estimates, docs/physics.md section 19.
+// Steady hands, and a steady ring: within these (estimates, docs/physics.md section 19).
+inline constexpr double kSteadyLevel = 3.0;  ///< dB
+inline constexpr double kSteadyPlace = 0.10; ///< of the radius
+inline constexpr double kSteadyRing = 0.08;  ///< of the mean ring
 StrokeScatter scatterOf(const std::vector<Backbeat>& strokes);
 
 /// Where a stroke landed, from the balance of the lowest (1,1) against the lowest (0,1) partial. The balance

@@ -24,6 +24,12 @@ std::int64_t fittedAt(const FittedAt& fitted, Part part) {
     return part == Part::Batter ? fitted.batter : part == Part::SnareSide ? fitted.snareSide : fitted.wires;
 }
 
+double playedBefore(const Drum& drum, Part part) {
+    return part == Part::Batter      ? drum.playedBefore.batter
+           : part == Part::SnareSide ? drum.playedBefore.snareSide
+                                     : 0.0;
+}
+
 struct Seen {
     double hours; ///< played on the part
     double value;
@@ -46,10 +52,10 @@ std::vector<Seen> thinned(std::vector<Seen> seen) {
 }
 
 /// Ring against its prediction, or slack of the wires, while this very part was on.
+/// @param hours played on it before that
 std::vector<Seen> seenOf(Part part, std::span<const Entry> entries, std::span<const Play> plays,
-                         std::int64_t since) {
-    std::vector<Seen> seen;
-    double hours = 0.0; // both are in order of time
+                         std::int64_t since, double hours) {
+    std::vector<Seen> seen; // both are in order of time
     auto play = plays.begin();
     for (const Entry& entry : entries) {
         if (entry.at < since)
@@ -77,8 +83,8 @@ struct LookSeen {
     int worst() const { return look.isDished.value_or(false) ? 3 : look.coating.value_or(0); }
 };
 
-LookSeen lookSeen(Part part, std::span<const Entry> entries, std::span<const Play> plays,
-                  std::int64_t since) {
+LookSeen lookSeen(Part part, std::span<const Entry> entries, std::span<const Play> plays, std::int64_t since,
+                  double hoursBefore) {
     LookSeen seen;
     if (part != Part::Batter)
         return seen;
@@ -86,7 +92,7 @@ LookSeen lookSeen(Part part, std::span<const Entry> entries, std::span<const Pla
         const HeadLook& look = entry.figures.batter.look;
         if (entry.at < since || (!look.coating && !look.isDished))
             continue;
-        const double hours = hoursPlayed(plays, since, entry.at);
+        const double hours = hoursBefore + hoursPlayed(plays, since, entry.at);
         if (look.coating) {
             seen.look.coating = look.coating;
             seen.coatingHours = hours;
@@ -244,14 +250,16 @@ PartLife lifeOf(const Drum& drum, Part part, std::span<const Entry> entries, std
     const bool isKnown = since > 0;
     if (!isKnown && !entries.empty())
         since = entries.front().at;
-    life.hours = hoursPlayed(plays, since, now + 1);
+    const double before = playedBefore(drum, part);
+    life.hours = before + hoursPlayed(plays, since, now + 1);
+    life.shows = static_cast<int>(std::lround(before / showHours));
     for (const Play& play : plays)
         life.shows += play.at >= since && play.at <= now ? 1 : 0;
 
     double low = 0.0; // hours to go
     double high = 0.0;
-    const std::vector<Seen> seen = seenOf(part, entries, plays, since);
-    const LookSeen look = lookSeen(part, entries, plays, since);
+    const std::vector<Seen> seen = seenOf(part, entries, plays, since, before);
+    const LookSeen look = lookSeen(part, entries, plays, since, before);
     if (const auto wear = wearOf(part, seen, look, life.hours)) {
         low = wear->low - life.hours;
         high = wear->high - life.hours;

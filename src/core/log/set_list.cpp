@@ -41,6 +41,7 @@ struct Cost {
     int off = 0;
     int guessed = 0; ///< numbers on a drum that nobody heard
     double seconds = 0;
+    double turns = 0; ///< of every rod, both heads together: each makes what follows less sure
     auto operator<=>(const Cost&) const = default;
 };
 
@@ -109,6 +110,7 @@ ShowWay onwards(const ShowWay& way, std::size_t from, const DrumInShow& drum, st
     on.cost.off += isOffInterval(change) ? 1 : 0;
     on.cost.guessed += drum.isGuessed ? 1 : 0;
     on.cost.seconds += change.takes.value;
+    on.cost.turns += std::abs(change.batter.value) + std::abs(change.snareSide.value);
     const int tone = static_cast<int>(number.tone);
     on.standing[index] = {tone, change.snareSideStays ? in.snareSide : tone};
     return on;
@@ -292,6 +294,7 @@ ShowOrder leastOrder(const std::vector<DrumInShow>& drums, const std::vector<Sho
         order.misfitsLess = before.misfits - after.misfits;
         order.offLess = before.off - after.off;
         order.less = Seconds{before.seconds - after.seconds};
+        order.turnsLess = Turns{before.turns - after.turns};
     }
     return order;
 }

@@ -106,7 +106,7 @@ std::optional<InputProblem> readHistory(const Json& j, Drum& drum) {
     drum.markedRod = wholeNumber(read, "marked_rod", 0);
     if (read.problem())
         return read.problem();
-    for (const char* key : {"fitted_at", "guessed"})
+    for (const char* key : {"fitted_at", "played_before_hours", "guessed"})
         if (j.contains(key) && !j[key].is_object())
             return InputProblem{key, "an object was expected"};
     if (j.contains("fitted_at")) {
@@ -114,6 +114,12 @@ std::optional<InputProblem> readHistory(const Json& j, Drum& drum) {
         drum.fittedAt = {timeAt(fitted, "batter"), timeAt(fitted, "snare_side"), timeAt(fitted, "wires")};
         if (fitted.problem())
             return within("fitted_at", *fitted.problem());
+    }
+    if (j.contains("played_before_hours")) {
+        Reader hours(j["played_before_hours"]);
+        drum.playedBefore = {hours.number("batter", 0.0), hours.number("snare_side", 0.0)};
+        if (hours.problem())
+            return within("played_before_hours", *hours.problem());
     }
     if (j.contains("guessed")) {
         Reader guess(j["guessed"]);
@@ -266,6 +272,9 @@ Json toJson(const Drum& drum) {
         json["fitted_at"] = {{"batter", drum.fittedAt.batter},
                              {"snare_side", drum.fittedAt.snareSide},
                              {"wires", drum.fittedAt.wires}};
+    if (drum.playedBefore != PlayedBefore{})
+        json["played_before_hours"] = {{"batter", drum.playedBefore.batter},
+                                       {"snare_side", drum.playedBefore.snareSide}};
     if (drum.guessed.any())
         json["guessed"] = {{"shell", drum.guessed.shell},
                            {"batter", drum.guessed.batter},

@@ -86,7 +86,8 @@ private:
         const double days = static_cast<double>(m_now - m_session.drum.fittedAt.batter) / day;
         add("batter_days", std::log10(std::max(0.25, days)), 0.05);
         const std::vector<Play> plays = playsOf(m_entries);
-        const double hours = hoursPlayed(plays, m_session.drum.fittedAt.batter, m_now);
+        const double hours =
+            m_session.drum.playedBefore.batter + hoursPlayed(plays, m_session.drum.fittedAt.batter, m_now);
         // Hours are counted from entries: what nobody entered makes them more.
         add("batter_hours", std::log10(std::max(1.0, hours)), 0.25);
     }

@@ -5,6 +5,8 @@
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
 
+#include <cmath>
+
 namespace bombo {
 
 namespace {
@@ -73,6 +75,18 @@ Json lookJson(const Session& session) {
     return look;
 }
 
+/// Where a head stands by the count: no ear heard it since it was turned.
+Json countedJson(const HeadWork& work, const HeadBrief& brief, const FinishedRound& heard,
+                 const TurnResponse& response) {
+    const Tension tension = tensionNow(work, brief);
+    const double turns = work.meanTurns().value - meanOf(heard.rodTurns).value;
+    const double byCount = kCentsPerShare * response.line.slopeSpread() * std::abs(turns) / tension.value;
+    return {{"measured_hz",
+             edgePitch(drumState(brief.drum, tension, tension, airAt(brief.weather)), brief.side).value},
+            {"error_cents", std::hypot(errorOf(heard).value, byCount)},
+            {"counted", true}};
+}
+
 } // namespace
 
 Json setupSummary(const Session& session) {
@@ -89,14 +103,19 @@ Json setupSummary(const Session& session) {
                   {"within_tolerance", work.withinTolerance},
                   {"head", drum.head(side).id},
                   {"fitted_at", side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide}};
-        if (const auto estimate = lastEstimate(work)) {
+        const bool isTurnedSince = !work.history.empty() && work.history.back().rodTurns != work.rodTurns;
+        if (const auto estimate = lastEstimate(work); estimate && !isTurnedSince) {
             head["measured_hz"] = estimate->mean.value;
             head["widest_cents"] = estimate->widest.value;
         }
         if (const FinishedRound* round = work.history.empty() ? nullptr : heardHere(work)) {
             const TurnResponse response = turnResponseOf(work, brief);
-            head["error_cents"] = errorOf(*round).value;
-            head["rods_cents"] = rodsOf(*round);
+            if (isTurnedSince) {
+                head.update(countedJson(work, brief, *round, response));
+            } else {
+                head["error_cents"] = errorOf(*round).value;
+                head["rods_cents"] = rodsOf(*round);
+            }
             head["per_turn_n_per_m"] = response.perTurn().value;
             head["per_turn_error_n_per_m"] = response.line.slopeSpread();
         }

@@ -72,9 +72,10 @@ void from_json(const Json& nlohmann_json_j, Shell& nlohmann_json_t) {
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Hoop, kind, perTurn)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireSet, strands, material, mass, slackTurns)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(FittedAt, batter, snareSide, wires)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PlayedBefore, batter, snareSide)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Guessed, shell, batter, snareSide, wires, hoop)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Drum, id, name, shell, rods, batterHead, snareSideHead, wires,
-                                                hoop, fittedAt, guessed, markedRod)
+                                                hoop, fittedAt, playedBefore, guessed, markedRod)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(ToneReasons, batter, snareSide, wires, muffling)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Tone, id, name, reason, batterEdgeAt14, snareSideAbove, ring,
                                                 wireMargin, pitchSpan, intervalSpan, ringSpan, wireSpan,

@@ -209,13 +209,14 @@ TEST(SetList, AToneThatNoDrumHasIsSaid) {
     EXPECT_TRUE(planShow({drum}, {}).empty());
 }
 
-/// Misfits, snare sides off and seconds of a plan.
-std::tuple<int, int, double> priceOf(const std::vector<ShowStep>& steps) {
-    std::tuple<int, int, double> price{0, 0, 0.0};
+/// Misfits, snare sides off, seconds and turns of a plan.
+std::tuple<int, int, double, double> priceOf(const std::vector<ShowStep>& steps) {
+    std::tuple<int, int, double, double> price{0, 0, 0.0, 0.0};
     for (const ShowStep& step : steps) {
         std::get<0>(price) += step.fits ? 0 : 1;
         std::get<1>(price) += isOffInterval(step.change) ? 1 : 0;
         std::get<2>(price) += step.change.takes.value;
+        std::get<3>(price) += std::abs(step.change.batter.value) + std::abs(step.change.snareSide.value);
     }
     return price;
 }
@@ -250,6 +251,7 @@ TEST(SetList, TheOrderThatCostsLeastIsNearlyAlwaysFound) {
         better += price < asItWas ? 1 : 0;
         EXPECT_EQ(found.misfitsLess, std::get<0>(asItWas) - std::get<0>(price)) << seed;
         EXPECT_NEAR(found.less.value, std::get<2>(asItWas) - std::get<2>(price), 1e-9) << seed;
+        EXPECT_NEAR(found.turnsLess.value, std::get<3>(asItWas) - std::get<3>(price), 1e-9) << seed;
         std::vector<std::size_t> order{0, 1, 2, 3, 4, 5};
         auto least = asItWas;
         do
@@ -275,6 +277,18 @@ TEST(SetList, ANumberThatStaysKeepsItsPlace) {
     EXPECT_EQ(none.numbers, (std::vector<std::size_t>{0, 1, 2, 3, 4}));
     EXPECT_FALSE(none.isBetter());
     EXPECT_TRUE(leastOrder(drums, {}, {}).numbers.empty());
+}
+
+/// Every change takes its 80 s in any order of these; how far is turned differs.
+TEST(SetList, OfOrdersAsLongTheOneWithFewerTurnsIsTaken) {
+    const std::vector<std::pair<double, double>> tones{
+        {2000, 2100}, {3200, 2100}, {2300, 2100}, {2900, 2100}};
+    const std::vector<DrumInShow> drums{drumWith(tones, tones[0])};
+    const ShowOrder found = leastOrder(drums, {{0, 5}, {1, 5}, {2, 5}, {3, 5}}, {true});
+    EXPECT_EQ(found.numbers, (std::vector<std::size_t>{0, 2, 3, 1})); // ever upwards
+    EXPECT_NEAR(found.less.value, 0.0, 1e-9);
+    EXPECT_GT(found.turnsLess.value, 0.5);
+    EXPECT_TRUE(found.isBetter());
 }
 
 } // namespace set_list_test

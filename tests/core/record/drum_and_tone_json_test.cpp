@@ -1,8 +1,11 @@
+#include "core/procedure/head_rounds.h"
 #include "core/record/entry_figures.h"
 #include "core/record/json_values.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>
+
+#include <cmath>
 
 namespace bombo {
 namespace drum_and_tone_json_test {
@@ -161,6 +164,28 @@ TEST(SetupSummary, HoldsWhatIsNeededToFindItAgain) {
     EXPECT_NEAR(figures->batter.left->edge.value, 301.54, 0.01);
     EXPECT_EQ(figures->strainer, Turns{1.25});
     EXPECT_EQ(figures->words.note, testing::fullSession().note);
+}
+
+/// Turned since and not heard: an entry says where it stands by the count, not what was heard before.
+TEST(SetupSummary, AHeadThatWasTurnedSinceStandsByTheCount) {
+    Session session = testing::fullSession();
+    const double heard = lastEstimate(session.batter)->mean.value;
+    const double error = entryFiguresFrom(setupSummary(session).dump())->batter.left->error.value;
+    for (Turns& turns : session.batter.rodTurns)
+        turns += Turns{-0.25};
+    const auto batter = entryFiguresFrom(setupSummary(session).dump())->batter;
+    ASSERT_TRUE(batter.left);
+    const TurnResponse response = turnResponseOf(session.batter, briefFor(session, HeadSide::Batter));
+    // Pitch goes with the root of the tension; a little less, since film and air weigh on it.
+    const double tension =
+        tensionFromHeard(session.drum, HeadSide::Batter, Hertz{heard}, airAt(session.weather)).value;
+    const double expected = 600.0 / std::log(2.0) * std::log1p(-0.25 * response.perTurn().value / tension);
+    EXPECT_NEAR(centsBetween(Hertz{heard}, batter.left->edge).value, expected, 0.08 * std::abs(expected));
+    EXPECT_GT(batter.left->error.value, error);
+    EXPECT_TRUE(batter.left->rods.empty());
+    EXPECT_FALSE(batter.evenTo);
+    EXPECT_TRUE(setupSummary(session)["batter"]["counted"].get<bool>());
+    EXPECT_FALSE(setupSummary(session)["snare_side"].contains("counted"));
 }
 
 TEST(SetupSummary, WhatTheFaultFinderSawOfTheBatterIsKept) {

@@ -32,6 +32,17 @@ TEST(FitHead, BeginsThatSideAnewAndLeavesTheOther) {
     EXPECT_EQ(workText(again), workText(after));
 }
 
+TEST(FitHead, AUsedOneBringsItsHoursAndTheNextNewOneNone) {
+    const HeadSpec head = fullSession().drum.batterHead;
+    const Session used = done(fullSession(), FitHead{HeadSide::Batter, head, 1790000000, 37.5});
+    EXPECT_EQ(used.drum.playedBefore.batter, 37.5);
+    EXPECT_EQ(used.drum.playedBefore.snareSide, 0.0);
+    EXPECT_EQ(workFromText(workText(used)).value().drum, used.drum);
+    EXPECT_EQ(drumFromJson(toJson(used.drum), {}).value(), used.drum);
+    EXPECT_EQ(done(used, FitHead{HeadSide::Batter, head, 1790000001}).drum.playedBefore.batter, 0.0);
+    EXPECT_EQ(apply(fresh(), FitHead{HeadSide::Batter, head, 0, -3.0}).fault(), Refusal::NoSuchDrum);
+}
+
 TEST(FitHead, RefusesWhatCannotBeComputed) {
     HeadSpec none = fresh().drum.batterHead;
     none.arealDensity = ArealDensity{0.0};

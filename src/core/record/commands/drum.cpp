@@ -46,6 +46,7 @@ Outcome FitHead::carryOut(Session session) const {
     const bool isBatter = side == HeadSide::Batter;
     (isBatter ? changed.batterHead : changed.snareSideHead) = head;
     (isBatter ? changed.fittedAt.batter : changed.fittedAt.snareSide) = at;
+    (isBatter ? changed.playedBefore.batter : changed.playedBefore.snareSide) = hoursBefore;
     (isBatter ? changed.guessed.batter : changed.guessed.snareSide) = false;
     const auto checked = checkedDrum(changed);
     if (!checked)

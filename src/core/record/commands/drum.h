@@ -14,13 +14,15 @@ struct DescribeDrum {
     Outcome carryOut(Session session) const;
 };
 
-/// A new head is on: the work on that side begins anew; turns and what they taught stay with the old one.
+/// Another head is on, new or used: the work on that side begins anew; turns and what they taught stay with
+/// the old one.
 struct FitHead {
     static constexpr Touches touches = Touches::Work;
     static constexpr const char* name = "fit_head";
     HeadSide side = HeadSide::Batter;
     HeadSpec head;
-    std::int64_t at = 0; ///< seconds since 1970
+    std::int64_t at = 0;    ///< seconds since 1970
+    double hoursBefore = 0; ///< played elsewhere, of a used one
     Outcome carryOut(Session session) const;
 };
 
