@@ -4929,6 +4929,45 @@ trifft hier</translation>
     </message>
 </context>
 <context>
+    <name>SoundText</name>
+    <message>
+        <source>%1 is not there or cannot be read; check the name and your rights</source>
+        <translation>%1 ist nicht da oder nicht lesbar; prüfen Sie den Namen und Ihre Rechte</translation>
+    </message>
+    <message>
+        <source>%1 is empty; record it again</source>
+        <translation>%1 ist leer; nehmen Sie es noch einmal auf</translation>
+    </message>
+    <message>
+        <source>%1 has %2 samples a second; record with %3 or more</source>
+        <translation>%1 hat %2 Abtastwerte je Sekunde; nehmen Sie mit %3 oder mehr auf</translation>
+    </message>
+    <message>
+        <source>%1 says that it has %2 samples a second, which no recorder makes; save it anew with %3 or fewer</source>
+        <translation>%1 gibt %2 Abtastwerte je Sekunde an, was kein Aufnahmegerät macht; speichern Sie es neu mit %3 oder weniger</translation>
+    </message>
+    <message>
+        <source>%1 has %2 channels; save it with one or two</source>
+        <translation>%1 hat %2 Kanäle; speichern Sie es mit einem oder zwei</translation>
+    </message>
+    <message>
+        <source>%1 exists already; choose another name, or say that it may be replaced</source>
+        <translation>%1 gibt es schon; wählen Sie einen anderen Namen oder sagen Sie, dass es ersetzt werden darf</translation>
+    </message>
+    <message>
+        <source>%1 holds no sound after its header; record it again</source>
+        <translation>%1 enthält nach dem Kopf keinen Ton; nehmen Sie es noch einmal auf</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written (%2); choose another folder</source>
+        <translation>%1 kann nicht geschrieben werden (%2); wählen Sie einen anderen Ordner</translation>
+    </message>
+    <message>
+        <source>%1 is not a sound file that can be read (%2); give a WAV or FLAC file</source>
+        <translation>%1 ist keine lesbare Tondatei (%2); geben Sie eine WAV- oder FLAC-Datei</translation>
+    </message>
+</context>
+<context>
     <name>StepWords</name>
     <message>
         <source>Now both %1</source>
@@ -5225,6 +5264,73 @@ trifft hier</translation>
     <message>
         <source>Begin the round</source>
         <translation>Runde beginnen</translation>
+    </message>
+</context>
+<context>
+    <name>Store</name>
+    <message>
+        <source>%1: readings go out as a table. Give the file a name that ends with .csv.</source>
+        <translation>%1: Messwerte gehen als Tabelle hinaus. Geben Sie der Datei einen Namen, der auf .csv endet.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written (%2). Choose another folder.</source>
+        <translation>%1 kann nicht geschrieben werden (%2). Wählen Sie einen anderen Ordner.</translation>
+    </message>
+    <message>
+        <source>cannot be read (%1)</source>
+        <translation>kann nicht gelesen werden (%1)</translation>
+    </message>
+    <message>
+        <source>is too large for a logbook</source>
+        <translation>ist zu groß für ein Logbuch</translation>
+    </message>
+    <message>
+        <source>%1 is not there. Choose another workbook or make a new one.</source>
+        <translation>%1 ist nicht da. Wählen Sie ein anderes Arbeitsbuch oder legen Sie ein neues an.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be reached. Check that its folder is there and that you may write in it.</source>
+        <translation>%1 ist nicht erreichbar. Prüfen Sie, ob der Ordner da ist und ob Sie darin schreiben dürfen.</translation>
+    </message>
+    <message>
+        <source>%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.</source>
+        <translation>%1 ist kein Arbeitsbuch von Bombo. Es blieb, wie es ist; wählen Sie eine Datei, die Bombo gespeichert hat.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged (%2). It was left as it is. Open the newest backup beside it (its name ends in .bak), or copy what can be read into a new one with bombo-cli rescue.</source>
+        <translation>%1 ist beschädigt (%2). Es blieb, wie es ist. Öffnen Sie die neueste Sicherung daneben (ihr Name endet auf .bak) oder kopieren Sie mit bombo-cli rescue, was lesbar ist, in ein neues.</translation>
+    </message>
+    <message>
+        <source>%1 was written by a newer Bombo. It was left as it is; update Bombo to open it.</source>
+        <translation>%1 wurde von einem neueren Bombo geschrieben. Es blieb, wie es ist; aktualisieren Sie Bombo, um es zu öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 can be read but not written. Save a copy in a folder of your own to go on.</source>
+        <translation>%1 kann gelesen, aber nicht geschrieben werden. Speichern Sie eine Kopie in einem eigenen Ordner, um weiterzumachen.</translation>
+    </message>
+    <message>
+        <source>The disk with %1 is full. Nothing saved was lost; free some space, then do the last step again.</source>
+        <translation>Der Datenträger mit %1 ist voll. Nichts Gespeichertes ging verloren; schaffen Sie Platz und tun Sie den letzten Schritt noch einmal.</translation>
+    </message>
+    <message>
+        <source>The disk with %1 could not be read or written. The workbook itself may be whole: check the disk and its cable or network, then try again.</source>
+        <translation>Der Datenträger mit %1 konnte nicht gelesen oder beschrieben werden. Das Arbeitsbuch selbst kann heil sein: prüfen Sie Datenträger, Kabel oder Netz und versuchen Sie es noch einmal.</translation>
+    </message>
+    <message>
+        <source>Another program is writing to %1. Wait a moment, then do the last step again.</source>
+        <translation>Ein anderes Programm schreibt gerade in %1. Warten Sie einen Moment und tun Sie den letzten Schritt noch einmal.</translation>
+    </message>
+    <message>
+        <source>Another window has gone on with this session in %1. Its steps were loaded; do your last step again if it is still wanted.</source>
+        <translation>Ein anderes Fenster hat mit dieser Sitzung in %1 weitergemacht. Seine Schritte wurden geladen; tun Sie Ihren letzten Schritt noch einmal, wenn er noch gewollt ist.</translation>
+    </message>
+    <message>
+        <source>%1 exists already. Choose another name, or open it.</source>
+        <translation>%1 gibt es schon. Wählen Sie einen anderen Namen oder öffnen Sie es.</translation>
+    </message>
+    <message>
+        <source>%1 could not be used: %2.</source>
+        <translation>%1 konnte nicht verwendet werden: %2.</translation>
     </message>
 </context>
 <context>

@@ -4929,6 +4929,45 @@ la baqueta</translation>
     </message>
 </context>
 <context>
+    <name>SoundText</name>
+    <message>
+        <source>%1 is not there or cannot be read; check the name and your rights</source>
+        <translation>%1 no está o no se puede leer; compruebe el nombre y sus permisos</translation>
+    </message>
+    <message>
+        <source>%1 is empty; record it again</source>
+        <translation>%1 está vacío; grábelo otra vez</translation>
+    </message>
+    <message>
+        <source>%1 has %2 samples a second; record with %3 or more</source>
+        <translation>%1 tiene %2 muestras por segundo; grabe con %3 o más</translation>
+    </message>
+    <message>
+        <source>%1 says that it has %2 samples a second, which no recorder makes; save it anew with %3 or fewer</source>
+        <translation>%1 dice tener %2 muestras por segundo, lo que ninguna grabadora hace; guárdelo de nuevo con %3 o menos</translation>
+    </message>
+    <message>
+        <source>%1 has %2 channels; save it with one or two</source>
+        <translation>%1 tiene %2 canales; guárdelo con uno o dos</translation>
+    </message>
+    <message>
+        <source>%1 exists already; choose another name, or say that it may be replaced</source>
+        <translation>%1 ya existe; elija otro nombre o diga que se puede reemplazar</translation>
+    </message>
+    <message>
+        <source>%1 holds no sound after its header; record it again</source>
+        <translation>%1 no contiene sonido tras su cabecera; grábelo otra vez</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written (%2); choose another folder</source>
+        <translation>%1 no se puede escribir (%2); elija otra carpeta</translation>
+    </message>
+    <message>
+        <source>%1 is not a sound file that can be read (%2); give a WAV or FLAC file</source>
+        <translation>%1 no es un archivo de sonido que se pueda leer (%2); dé un archivo WAV o FLAC</translation>
+    </message>
+</context>
+<context>
     <name>StepWords</name>
     <message>
         <source>Now both %1</source>
@@ -5225,6 +5264,73 @@ la baqueta</translation>
     <message>
         <source>Begin the round</source>
         <translation>Empezar la ronda</translation>
+    </message>
+</context>
+<context>
+    <name>Store</name>
+    <message>
+        <source>%1: readings go out as a table. Give the file a name that ends with .csv.</source>
+        <translation>%1: las lecturas salen como tabla. Dé al archivo un nombre que termine en .csv.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written (%2). Choose another folder.</source>
+        <translation>%1 no se puede escribir (%2). Elija otra carpeta.</translation>
+    </message>
+    <message>
+        <source>cannot be read (%1)</source>
+        <translation>no se puede leer (%1)</translation>
+    </message>
+    <message>
+        <source>is too large for a logbook</source>
+        <translation>es demasiado grande para un diario</translation>
+    </message>
+    <message>
+        <source>%1 is not there. Choose another workbook or make a new one.</source>
+        <translation>%1 no está. Elija otro cuaderno o haga uno nuevo.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be reached. Check that its folder is there and that you may write in it.</source>
+        <translation>No se llega a %1. Compruebe que su carpeta está y que usted puede escribir en ella.</translation>
+    </message>
+    <message>
+        <source>%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.</source>
+        <translation>%1 no es un cuaderno de Bombo. Quedó como está; elija un archivo que Bombo guardó.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged (%2). It was left as it is. Open the newest backup beside it (its name ends in .bak), or copy what can be read into a new one with bombo-cli rescue.</source>
+        <translation>%1 está dañado (%2). Quedó como está. Abra la copia más reciente que hay al lado (su nombre termina en .bak) o copie lo legible a uno nuevo con bombo-cli rescue.</translation>
+    </message>
+    <message>
+        <source>%1 was written by a newer Bombo. It was left as it is; update Bombo to open it.</source>
+        <translation>%1 lo escribió un Bombo más nuevo. Quedó como está; actualice Bombo para abrirlo.</translation>
+    </message>
+    <message>
+        <source>%1 can be read but not written. Save a copy in a folder of your own to go on.</source>
+        <translation>%1 se puede leer pero no escribir. Guarde una copia en una carpeta suya para seguir.</translation>
+    </message>
+    <message>
+        <source>The disk with %1 is full. Nothing saved was lost; free some space, then do the last step again.</source>
+        <translation>El disco con %1 está lleno. No se perdió nada guardado; libere espacio y repita el último paso.</translation>
+    </message>
+    <message>
+        <source>The disk with %1 could not be read or written. The workbook itself may be whole: check the disk and its cable or network, then try again.</source>
+        <translation>El disco con %1 no se pudo leer o escribir. El cuaderno en sí puede estar entero: compruebe el disco y su cable o red, y pruebe de nuevo.</translation>
+    </message>
+    <message>
+        <source>Another program is writing to %1. Wait a moment, then do the last step again.</source>
+        <translation>Otro programa está escribiendo en %1. Espere un momento y repita el último paso.</translation>
+    </message>
+    <message>
+        <source>Another window has gone on with this session in %1. Its steps were loaded; do your last step again if it is still wanted.</source>
+        <translation>Otra ventana siguió con esta sesión en %1. Se cargaron sus pasos; repita su último paso si aún lo desea.</translation>
+    </message>
+    <message>
+        <source>%1 exists already. Choose another name, or open it.</source>
+        <translation>%1 ya existe. Elija otro nombre o ábralo.</translation>
+    </message>
+    <message>
+        <source>%1 could not be used: %2.</source>
+        <translation>%1 no se pudo usar: %2.</translation>
     </message>
 </context>
 <context>

@@ -1,54 +1,63 @@
 #include "store/records.h"
 
+#include <QCoreApplication>
+
 namespace bombo {
+namespace {
+
+struct StoreText {
+    Q_DECLARE_TR_FUNCTIONS(Store)
+};
+
+} // namespace
 
 QString problemText(const WorkbookProblem& problem) {
     const QString name = problem.path;
     switch (problem.fault) {
     case WorkbookFault::NotFound:
-        return QStringLiteral("%1 is not there. Choose another workbook or make a new one.").arg(name);
+        return StoreText::tr("%1 is not there. Choose another workbook or make a new one.").arg(name);
     case WorkbookFault::Unreachable:
-        return QStringLiteral("%1 cannot be reached. Check that its folder is there and that you may write "
-                              "in it.")
+        return StoreText::tr("%1 cannot be reached. Check that its folder is there and that you may write "
+                             "in it.")
             .arg(name);
     case WorkbookFault::NotAWorkbook:
-        return QStringLiteral(
+        return StoreText::tr(
                    "%1 is not a Bombo workbook. It was left as it is; choose a file that Bombo saved.")
             .arg(name);
     case WorkbookFault::Damaged:
-        return QStringLiteral(
+        return StoreText::tr(
                    "%1 is damaged (%2). It was left as it is. Open the newest backup beside it (its "
                    "name ends in .bak), or copy what can be read into a new one with bombo-cli rescue.")
             .arg(name, problem.detail);
     case WorkbookFault::NewerVersion:
-        return QStringLiteral(
+        return StoreText::tr(
                    "%1 was written by a newer Bombo. It was left as it is; update Bombo to open it.")
             .arg(name);
     case WorkbookFault::ReadOnly:
-        return QStringLiteral("%1 can be read but not written. Save a copy in a folder of your own to go on.")
+        return StoreText::tr("%1 can be read but not written. Save a copy in a folder of your own to go on.")
             .arg(name);
     case WorkbookFault::DiskFull:
-        return QStringLiteral("The disk with %1 is full. Nothing saved was lost; free some space, then do "
-                              "the last step again.")
+        return StoreText::tr("The disk with %1 is full. Nothing saved was lost; free some space, then do "
+                             "the last step again.")
             .arg(name);
     case WorkbookFault::DiskFailing:
-        return QStringLiteral(
+        return StoreText::tr(
                    "The disk with %1 could not be read or written. The workbook itself may be whole: "
                    "check the disk and its cable or network, then try again.")
             .arg(name);
     case WorkbookFault::Busy:
-        return QStringLiteral("Another program is writing to %1. Wait a moment, then do the last step again.")
+        return StoreText::tr("Another program is writing to %1. Wait a moment, then do the last step again.")
             .arg(name);
     case WorkbookFault::ChangedElsewhere:
-        return QStringLiteral("Another window has gone on with this session in %1. Its steps were loaded; do "
-                              "your last step again if it is still wanted.")
+        return StoreText::tr("Another window has gone on with this session in %1. Its steps were loaded; do "
+                             "your last step again if it is still wanted.")
             .arg(name);
     case WorkbookFault::Exists:
-        return QStringLiteral("%1 exists already. Choose another name, or open it.").arg(name);
+        return StoreText::tr("%1 exists already. Choose another name, or open it.").arg(name);
     case WorkbookFault::Failed:
         break;
     }
-    return QStringLiteral("%1 could not be used: %2.").arg(name, problem.detail);
+    return StoreText::tr("%1 could not be used: %2.").arg(name, problem.detail);
 }
 
 } // namespace bombo

@@ -2,12 +2,12 @@
 
 #include "core/reading/steady_tone.h"
 
+#include <QCoreApplication>
 #include <algorithm>
 #include <charconv>
 #include <cmath>
 #include <cstdint>
 #include <cstring>
-#include <fmt/format.h>
 #include <fstream>
 #include <memory>
 #include <sndfile.h>
@@ -48,34 +48,49 @@ bool isCutOff(const std::filesystem::path& path) {
 
 } // namespace
 
+namespace {
+
+struct SoundText {
+    Q_DECLARE_TR_FUNCTIONS(SoundText)
+};
+
+} // namespace
+
 std::string problemText(const SoundProblem& problem) {
-    switch (problem.fault) {
-    case SoundFault::NotFound:
-        return fmt::format("{} is not there or cannot be read; check the name and your rights", problem.path);
-    case SoundFault::Empty:
-        return fmt::format("{} is empty; record it again", problem.path);
-    case SoundFault::RateTooLow:
-        return fmt::format("{} has {} samples a second; record with {} or more", problem.path, problem.detail,
-                           kLowestRate);
-    case SoundFault::RateTooHigh:
-        return fmt::format(
-            "{} says that it has {} samples a second, which no recorder makes; save it anew with {} or "
-            "fewer",
-            problem.path, problem.detail, kHighestRate);
-    case SoundFault::TooManyChannels:
-        return fmt::format("{} has {} channels; save it with one or two", problem.path, problem.detail);
-    case SoundFault::Exists:
-        return fmt::format("{} exists already; choose another name, or say that it may be replaced",
-                           problem.path);
-    case SoundFault::NoSamples:
-        return fmt::format("{} holds no sound after its header; record it again", problem.path);
-    case SoundFault::CannotWrite:
-        return fmt::format("{} cannot be written ({}); choose another folder", problem.path, problem.detail);
-    case SoundFault::NotSound:
-        break;
-    }
-    return fmt::format("{} is not a sound file that can be read ({}); give a WAV or FLAC file", problem.path,
-                       problem.detail);
+    const QString path = QString::fromStdString(problem.path);
+    const QString detail = QString::fromStdString(problem.detail);
+    const auto text = [&]() -> QString {
+        switch (problem.fault) {
+        case SoundFault::NotFound:
+            return SoundText::tr("%1 is not there or cannot be read; check the name and your rights")
+                .arg(path);
+        case SoundFault::Empty:
+            return SoundText::tr("%1 is empty; record it again").arg(path);
+        case SoundFault::RateTooLow:
+            return SoundText::tr("%1 has %2 samples a second; record with %3 or more")
+                .arg(path, detail)
+                .arg(kLowestRate);
+        case SoundFault::RateTooHigh:
+            return SoundText::tr("%1 says that it has %2 samples a second, which no recorder makes; save it "
+                                 "anew with %3 or fewer")
+                .arg(path, detail)
+                .arg(kHighestRate);
+        case SoundFault::TooManyChannels:
+            return SoundText::tr("%1 has %2 channels; save it with one or two").arg(path, detail);
+        case SoundFault::Exists:
+            return SoundText::tr("%1 exists already; choose another name, or say that it may be replaced")
+                .arg(path);
+        case SoundFault::NoSamples:
+            return SoundText::tr("%1 holds no sound after its header; record it again").arg(path);
+        case SoundFault::CannotWrite:
+            return SoundText::tr("%1 cannot be written (%2); choose another folder").arg(path, detail);
+        case SoundFault::NotSound:
+            break;
+        }
+        return SoundText::tr("%1 is not a sound file that can be read (%2); give a WAV or FLAC file")
+            .arg(path, detail);
+    };
+    return text().toStdString();
 }
 
 namespace {

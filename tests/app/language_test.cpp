@@ -4,7 +4,9 @@
 #include "app/theme/scale.h"
 #include "drawn_text.h"
 #include "store/demo.h"
+#include "store/records.h"
 #include "store/resources.h"
+#include "store/sound_file.h"
 #include "tour.h"
 
 #include <QApplication>
@@ -236,6 +238,30 @@ TEST(Language, ChosenInViewChangesTheWindowAtOnceAndAfterARestart) {
     Windows windows(*qApp, controller);
     controller.openWorkbook(book);
     EXPECT_TRUE(station(windows.window()).contains(QStringLiteral("Schlagfell")));
+}
+
+TEST(Language, WhatIsWrongWithAFileIsToldInTheLanguageOfTheWindow) {
+    const auto told = [] {
+        QStringList all;
+        for (int fault = 0; fault <= static_cast<int>(WorkbookFault::Failed); ++fault)
+            all << problemText(WorkbookProblem{static_cast<WorkbookFault>(fault), QStringLiteral("a.bombo"),
+                                               QStringLiteral("why")});
+        for (int fault = 0; fault <= static_cast<int>(SoundFault::CannotWrite); ++fault)
+            all << QString::fromStdString(
+                problemText(SoundProblem{static_cast<SoundFault>(fault), "a.bombo", "why"}));
+        return all;
+    };
+    const QStringList english = told();
+    ASSERT_GE(english.size(), 20);
+    for (const char* language : {"de", "es"}) {
+        const auto spoken = speaking(QLatin1String(language));
+        const QStringList other = told();
+        for (qsizetype i = 0; i < english.size(); ++i) {
+            EXPECT_NE(other[i], english[i]) << language;
+            EXPECT_TRUE(other[i].contains(QStringLiteral("a.bombo"))) << other[i].toStdString();
+        }
+    }
+    EXPECT_EQ(told(), english);
 }
 
 } // namespace language_test

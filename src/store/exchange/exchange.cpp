@@ -4,12 +4,17 @@
 #include "store/exchange/parcel_json.h"
 #include "store/exchange/readings_csv.h"
 
+#include <QCoreApplication>
 #include <QFile>
 #include <QFileInfo>
 #include <QSaveFile>
 
 namespace bombo {
 namespace {
+
+struct ExchangeText {
+    Q_DECLARE_TR_FUNCTIONS(Store)
+};
 
 constexpr qint64 kMostBytes = 512LL * 1024 * 1024;
 
@@ -46,7 +51,7 @@ std::optional<ExchangeProblem> exportTo(const QString& file, const Workbook& boo
     if (what == Exported::Readings) {
         if (!isTable(file))
             return ExchangeProblem{
-                QStringLiteral("%1: readings go out as a table. Give the file a name that ends with .csv.")
+                ExchangeText::tr("%1: readings go out as a table. Give the file a name that ends with .csv.")
                     .arg(file)};
         const auto readings = readingsCsv(book, drumId);
         if (!readings)
@@ -72,17 +77,17 @@ std::optional<ExchangeProblem> writeFile(const QString& file, const QByteArray& 
     QSaveFile out(file); // whole or not at all
     // commit alone does not notice that the last of it found no room
     if (!out.open(QIODevice::WriteOnly) || out.write(bytes) != bytes.size() || !out.flush() || !out.commit())
-        return ExchangeProblem{
-            QStringLiteral("%1 cannot be written (%2). Choose another folder.").arg(file, out.errorString())};
+        return ExchangeProblem{ExchangeText::tr("%1 cannot be written (%2). Choose another folder.")
+                                   .arg(file, out.errorString())};
     return std::nullopt;
 }
 
 Result<ImportPlan, ExchangeProblem> importPlanOf(const QString& file, const Workbook& book) {
     QFile in(file);
     if (!in.open(QIODevice::ReadOnly))
-        return cannot(file, QStringLiteral("cannot be read (%1)").arg(in.errorString()));
+        return cannot(file, ExchangeText::tr("cannot be read (%1)").arg(in.errorString()));
     if (in.size() > kMostBytes)
-        return cannot(file, QStringLiteral("is too large for a logbook"));
+        return cannot(file, ExchangeText::tr("is too large for a logbook"));
     const QByteArray bytes = in.readAll();
     const auto here = book.parcel(std::nullopt);
     if (!here)
