@@ -8,11 +8,8 @@
 #include "app/faults/faults_page.h"
 #include "app/guide/guide_bar.h"
 #include "app/help/help_window.h"
-#include "app/hurry/hurry_dialog.h"
 #include "app/listening/listen_menu.h"
-#include "app/muffling/muffling_page.h"
 #include "app/practice/practice_page.h"
-#include "app/proof/proof_page.h"
 #include "app/session/wording.h"
 #include "app/start/damaged_dialog.h"
 #include "app/start/purpose_page.h"
@@ -22,8 +19,6 @@
 #include "app/theme/parts.h"
 #include "app/theme/plain_words.h"
 #include "app/theme/scale.h"
-#include "app/tone/tone_page.h"
-#include "app/wires/wires_page.h"
 #include "store/usual_drum.h"
 
 #include <QApplication>
@@ -63,22 +58,6 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
     setCentralWidget(m_frame);
     setMinimumSize(640, 480);
 
-    m_start = new StartPage(controller);
-    m_stack->addWidget(m_start);
-    m_purpose = new PurposePage(controller);
-    m_stack->addWidget(m_purpose);
-    auto* drumPage = new DrumPage(controller);
-    m_pages[Station::Drum] = drumPage;
-    m_pages[Station::Tone] = new TonePage(controller);
-    m_pages[Station::SnareSide] = new HeadPage(controller, HeadSide::SnareSide);
-    m_pages[Station::Batter] = new HeadPage(controller, HeadSide::Batter);
-    m_pages[Station::Wires] = new WiresPage(controller);
-    m_pages[Station::Muffling] = new MufflingPage(controller);
-    m_pages[Station::Proof] = new ProofPage(controller);
-    for (const auto& [station, page] : m_pages)
-        m_stack->addWidget(page);
-    m_logbook = new LogbookPage(controller);
-    m_stack->addWidget(m_logbook);
     m_stand = new StandView(m_frame);
 
     connect(m_guide, &GuideBar::moreWanted, this, [this] { showHelp(helpPage()); });
@@ -86,27 +65,10 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
         setGuide(false);
         m_controller.tell(tr("Help, Walk me through brings the line back."));
     });
-    connect(m_start, &StartPage::firstJobBegun, this, [this] {
-        if (!m_controller.settings().guide())
-            setGuide(true);
-    });
-    connect(m_start, &StartPage::describeDrum, this, [this] { describeDrum(Describe::New); });
-    connect(drumPage, &DrumPage::describeDrum, this, &MainWindow::describeDrum);
-    connect(m_purpose, &PurposePage::tuneChosen, this, [this] { goTo(Station::Tone); });
-    connect(m_purpose, &PurposePage::cardChosen, this, [this] {
-        backToWork();
-        showPitchCard(m_controller, this);
-    });
-    connect(m_purpose, &PurposePage::hurryChosen, this, [this] {
-        backToWork();
-        HurryDialog(m_controller, this).exec();
-    });
     connect(m_rail, &RouteRail::stationChosen, this, &MainWindow::goTo);
     connect(m_rail, &RouteRail::logbookChosen, this, [this] { showLogbook(true); });
     connect(m_rail, &RouteRail::practiceChosen, this, &MainWindow::showPractice);
     connect(m_rail, &RouteRail::faultsChosen, this, [this] { showFaults(true); });
-    connect(m_purpose, &PurposePage::faultsChosen, this, [this] { showFaults(true); });
-    connect(m_logbook, &LogbookPage::setupOpened, this, [this] { showLogbook(false); });
     connect(&controller, &SessionController::sessionChanged, this, &MainWindow::refresh);
     connect(&controller, &SessionController::workbookChanged, this, [this] {
         if (m_beside == Beside::Maker || m_beside == Beside::Purpose)
@@ -187,7 +149,7 @@ void MainWindow::refresh() {
         return bring(m_maker);
     if (!ready && m_beside != Beside::Faults) {
         m_beside = Beside::Nothing;
-        m_start->refresh();
+        start()->refresh();
         return bring(m_start);
     }
     if (ready)
@@ -196,7 +158,7 @@ void MainWindow::refresh() {
                         : m_beside == Beside::Practice ? RouteRail::Beside::Practice
                                                        : RouteRail::Beside::Nothing);
     if (m_beside == Beside::Logbook)
-        return bring(m_logbook);
+        return bring(logbook());
     if (m_beside == Beside::Faults) {
         m_faults->refresh();
         bring(m_faults);
@@ -211,21 +173,22 @@ void MainWindow::refresh() {
         return bring(m_practice);
     }
     if (m_beside == Beside::Purpose) {
-        m_purpose->refresh();
+        purpose()->refresh();
         return bring(m_purpose);
     }
-    StationPage* page = m_pages.at(m_controller.session().station);
-    page->refresh();
-    bring(page);
+    StationPage* station = page(m_controller.session().station);
+    station->refresh();
+    bring(station);
     if (m_stand->isVisible())
-        m_stand->show(standWords(m_controller.reckoned(), m_controller.ear().lastReading(), page->primary()));
+        m_stand->show(
+            standWords(m_controller.reckoned(), m_controller.ear().lastReading(), station->primary()));
 }
 
 /// Of what is in front; null where nothing has one.
-PrimaryButton* MainWindow::primaryInFront() const {
+PrimaryButton* MainWindow::primaryInFront() {
     switch (m_beside) {
     case Beside::Logbook:
-        return m_logbook->primary();
+        return logbook()->primary();
     case Beside::Faults:
         return m_faults->primary();
     case Beside::Practice:
@@ -233,12 +196,11 @@ PrimaryButton* MainWindow::primaryInFront() const {
     case Beside::Maker:
         return m_maker->primary();
     case Beside::Purpose:
-        return m_purpose->primary();
+        return purpose()->primary();
     case Beside::Nothing:
         break;
     }
-    return m_controller.hasSession() ? m_pages.at(m_controller.session().station)->primary()
-                                     : m_start->primary();
+    return m_controller.hasSession() ? page(m_controller.session().station)->primary() : start()->primary();
 }
 
 /// @param but id of a drum that does not count
@@ -326,7 +288,7 @@ void MainWindow::goTo(Station station) {
 void MainWindow::showLogbook(bool inFront) {
     m_beside = inFront && m_controller.hasSession() ? Beside::Logbook : Beside::Nothing;
     if (m_beside == Beside::Logbook)
-        m_logbook->refresh();
+        logbook()->refresh();
     refresh();
 }
 

@@ -29,7 +29,8 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     explicit MainWindow(SessionController& controller, QWidget* parent = nullptr);
-    StationPage* page(Station station) { return m_pages.at(station); }
+    /// Made when it is first asked for, as all pages are.
+    StationPage* page(Station station);
     NoticeBar* noticeBar() { return m_notice; }
     bool isStandViewOpen() const { return m_stand->isVisible(); }
 
@@ -45,6 +46,10 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
+    StationPage* madePage(Station station);
+    StartPage* start();
+    PurposePage* purpose();
+    LogbookPage* logbook();
     void refresh();
     void goTo(Station station);
     void showLogbook(bool inFront);
@@ -62,7 +67,7 @@ private:
     bool addDrum(const Drum& drum);
     void takeDrum(const Drum& drum);
     void backToWork();
-    PrimaryButton* primaryInFront() const;
+    PrimaryButton* primaryInFront();
     void toggleStand();
     void pressPrimary();
     void showTitle();
@@ -82,15 +87,15 @@ private:
     NoticeBar* m_notice;
     GuideBar* m_guide;
     QStackedWidget* m_stack;
-    StartPage* m_start;
-    LogbookPage* m_logbook;
-    FaultsPage* m_faults = nullptr; ///< until it is asked for; likewise below
+    StartPage* m_start = nullptr; ///< until it is asked for; likewise below
+    LogbookPage* m_logbook = nullptr;
+    FaultsPage* m_faults = nullptr;
     PracticePage* m_practice = nullptr;
     HelpWindow* m_help = nullptr;
-    std::map<Station, StationPage*> m_pages;
+    std::map<Station, StationPage*> m_pages; ///< those that were asked for
     StandView* m_stand;
     DrumMaker* m_maker = nullptr; ///< until a drum is described
-    PurposePage* m_purpose;
+    PurposePage* m_purpose = nullptr;
     /// What stands in front beside the work at a station.
     enum class Beside { Nothing, Logbook, Faults, Practice, Maker, Purpose };
     Beside m_beside = Beside::Nothing;
