@@ -2,10 +2,10 @@
 /// shows one of them.
 #include "app/main_window.h"
 
-#include "app/card/card_dialog.h"
 #include "app/drum/drum_page.h"
 #include "app/head/head_page.h"
 #include "app/hurry/hurry_dialog.h"
+#include "app/listening/listen_menu.h"
 #include "app/logbook/logbook_page.h"
 #include "app/muffling/muffling_page.h"
 #include "app/proof/proof_page.h"
