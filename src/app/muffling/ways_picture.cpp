@@ -14,7 +14,7 @@ namespace bombo {
 namespace {
 
 constexpr double kLowestWays = 96.0; // px: below it nothing is drawn
-constexpr double kNames = 0.34;      // share of the width
+constexpr double kMostNames = 0.48;  // share of the width
 constexpr double kFoot = 20.0;       // of the times
 constexpr double kHead = 20.0;       // of the time that is wanted
 
@@ -37,8 +37,13 @@ void paintWays(QPainter& painter, const QRectF& area, const WaysPicture& picture
     for (const RingPlan& plan : picture.plans)
         longest = std::max({longest, plan.ring.value, plan.buzz.value_or(Seconds{}).value});
     const double ceiling = std::ceil(longest * 5.0 + 0.2) / 5.0;
-    const QRectF field(area.left() + kNames * area.width(), area.top() + kHead,
-                       (1.0 - kNames) * area.width() - 30, area.height() - kHead - kFoot);
+    painter.setFont(typeface(13, QFont::DemiBold));
+    double names = 0.0;
+    for (const RingPlan& plan : picture.plans)
+        names = std::max(names, painter.fontMetrics().horizontalAdvance(ringSchoolName(plan.school)) + 10.0);
+    names = std::min(names, kMostNames * area.width());
+    const QRectF field(area.left() + names, area.top() + kHead, area.width() - names - 30,
+                       area.height() - kHead - kFoot);
     const auto xOf = [&](double seconds) { return field.left() + field.width() * seconds / ceiling; };
     painter.setFont(typeface(12));
     const double step = ceiling > 1.2 ? 0.4 : 0.2;

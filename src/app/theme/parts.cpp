@@ -58,11 +58,11 @@ QSize PrimaryButton::minimumSizeHint() const {
 namespace {
 
 int bounce = PrimaryButton::kBounce;
+QElapsedTimer sinceLast; // press that counted
 
 } // namespace
 
 bool PrimaryButton::isAPress() {
-    static QElapsedTimer sinceLast;
     if (sinceLast.isValid() && sinceLast.elapsed() < bounce)
         return false;
     sinceLast.start();
@@ -71,6 +71,7 @@ bool PrimaryButton::isAPress() {
 
 void PrimaryButton::setBounce(int milliseconds) {
     bounce = milliseconds;
+    sinceLast.invalidate();
 }
 
 void PrimaryButton::press() {
