@@ -34,6 +34,44 @@ void leaveRounds(HeadWork& work) {
         work.stage = HeadStage::Turning;
 }
 
+/// The earlier round that heard the head just where a plan would bring it; null where none did.
+const FinishedRound* beenThere(const HeadWork& work, const MovePlan& plan) {
+    std::vector<Turns> after = work.rodTurns;
+    for (const RodMove& move : plan.moves)
+        for (const int rod : move.rods)
+            after[static_cast<std::size_t>(rod)] += move.turns;
+    const auto isThere = [&](const FinishedRound& round) {
+        return !isSilent(round) &&
+               std::equal(after.begin(), after.end(), round.rodTurns.begin(), round.rodTurns.end(),
+                          [](Turns a, Turns b) { return std::abs((a - b).value) < 1e-6; });
+    };
+    const auto found = std::find_if(std::next(work.history.rbegin()), work.history.rend(), isThere);
+    return found == work.history.rend() ? nullptr : &*found;
+}
+
+constexpr std::size_t kPatience =
+    7; // rounds that were turned after: what they did not bring the next one won't
+
+/// Whether a head that is not within tolerance is left all the same: the plan would bring back what was heard
+/// to be no better, or many rounds were turned after and none was heard better. Taps in a room differ by more
+/// than fine steps do.
+bool isAsGoodAsItGets(const HeadWork& work, const HeadBrief& brief, const MovePlan& plan, Cents farthestNow) {
+    constexpr double alike = 1.0; // cent
+    const auto isBetter = [&](const FinishedRound& round) {
+        return farthestHeard(estimateOf(round), brief.target).value + alike < farthestNow.value;
+    };
+    if (const FinishedRound* there = beenThere(work, plan))
+        return !isBetter(*there);
+    std::size_t turnedAfter = 0;
+    for (auto round = std::next(work.history.rbegin()); round != work.history.rend(); ++round)
+        if (!isSilent(*round)) {
+            ++turnedAfter;
+            if (isBetter(*round))
+                return false;
+        }
+    return turnedAfter >= kPatience;
+}
+
 void closeRound(HeadWork& work, const HeadBrief& brief) {
     FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather, work.way, {}};
     if (work.way.kind == TapKind::Gauge)
@@ -61,14 +99,25 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
         return;
     }
     const TurnResponse response = turnResponseOf(work, brief);
-    MovePlan plan = planMoves(now, brief.target, work.rodTurns, response, brief.drum.head(brief.side),
-                              {.tolerance = brief.tolerance,
-                               .largestMove = brief.largestMove,
-                               .mostMoves = brief.mostMoves,
-                               .evening = eveningOf(work, brief, response),
-                               .strays = brief.strays,
-                               .mayTighten = !work.resists,
-                               .floor = slackFloor(work, brief)});
+    const auto planTo = [&](Cents tolerance) {
+        return planMoves(now, brief.target, work.rodTurns, response, brief.drum.head(brief.side),
+                         {.tolerance = tolerance,
+                          .largestMove = brief.largestMove,
+                          .mostMoves = brief.mostMoves,
+                          .evening = eveningOf(work, brief, response),
+                          .strays = brief.strays,
+                          .mayTighten = !work.resists,
+                          .floor = slackFloor(work, brief)});
+    };
+    MovePlan plan = planTo(brief.tolerance);
+    // What was heard beats what is expected: a place that was not even is not gone to again. Held to half the
+    // tolerance, smaller steps are looked at, too; where they lead nowhere else, the better place is kept.
+    if (!plan.moves.empty() && beenThere(work, plan) != nullptr)
+        plan = planTo(brief.tolerance * 0.5);
+    if (!plan.moves.empty() && isAsGoodAsItGets(work, brief, plan, farthestHeard(now, brief.target))) {
+        plan.moves.clear();
+        plan.predicted.clear();
+    }
     work.heldByFilm = plan.heldByFilm;
     work.moves = std::move(plan.moves);
     work.predicted = std::move(plan.predicted);
