@@ -46,10 +46,6 @@ bool isCutOff(const std::filesystem::path& path) {
     return false;
 }
 
-} // namespace
-
-namespace {
-
 struct SoundText {
     Q_DECLARE_TR_FUNCTIONS(SoundText)
 };

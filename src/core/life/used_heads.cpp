@@ -1,6 +1,7 @@
 #include "core/life/used_heads.h"
 
 #include "core/life/life.h"
+#include "core/log/entry_filter.h"
 
 #include <algorithm>
 
@@ -41,9 +42,7 @@ std::vector<UsedHead> usedHeads(const Drum& onto, HeadSide side, std::span<const
     for (const Drum& drum : drums) {
         if (drum.shell.diameter != onto.shell.diameter)
             continue;
-        std::vector<Entry> own;
-        std::copy_if(entries.begin(), entries.end(), std::back_inserter(own),
-                     [&](const Entry& entry) { return entry.drumId == drum.id; });
+        const std::vector<Entry> own = passing(entries, {.drumId = drum.id});
         const auto plays = playsOf(own);
         const Part part = isBatter ? Part::Batter : Part::SnareSide;
         const bool isGuessed = isBatter ? drum.guessed.batter : drum.guessed.snareSide;

@@ -34,42 +34,37 @@ void leaveRounds(HeadWork& work) {
         work.stage = HeadStage::Turning;
 }
 
-/// The earlier round that heard the head just where a plan would bring it; null where none did.
-const FinishedRound* beenThere(const HeadWork& work, const MovePlan& plan) {
-    std::vector<Turns> after = work.rodTurns;
-    for (const RodMove& move : plan.moves)
-        for (const int rod : move.rods)
-            after[static_cast<std::size_t>(rod)] += move.turns;
-    const auto isThere = [&](const FinishedRound& round) {
-        return !isSilent(round) &&
-               std::equal(after.begin(), after.end(), round.rodTurns.begin(), round.rodTurns.end(),
-                          [](Turns a, Turns b) { return std::abs((a - b).value) < 1e-6; });
-    };
-    const auto found = std::find_if(std::next(work.history.rbegin()), work.history.rend(), isThere);
-    return found == work.history.rend() ? nullptr : &*found;
+constexpr Cents kNear{50.0};         // of the target: what was heard farther off was still being raised
+constexpr Cents kAlike{1.0};         // a round no better than this is no better
+constexpr std::size_t kPatience = 7; // places that were left: what they did not bring the next one won't
+
+/// Rounds of taps near the target at other places than this one since the head was last even, the newest
+/// first. Off again after it was even it has drifted, and older places say nothing any more.
+std::vector<const FinishedRound*> placesTried(const HeadWork& work, Hertz target, double within) {
+    std::vector<const FinishedRound*> places;
+    const std::vector<Turns>* here = &work.rodTurns;
+    for (auto round = std::next(work.history.rbegin()); round != work.history.rend(); ++round) {
+        if (isSilent(*round))
+            continue;
+        const Cents farthest = farthestHeard(estimateOf(*round), target);
+        if (farthest.value <= within)
+            break;
+        if (round->rodTurns != *here && farthest <= kNear)
+            places.push_back(&*round);
+        here = &round->rodTurns;
+    }
+    return places;
 }
 
-constexpr std::size_t kPatience =
-    7; // rounds that were turned after: what they did not bring the next one won't
-
-/// Whether a head that is not within tolerance is left all the same: the plan would bring back what was heard
-/// to be no better, or many rounds were turned after and none was heard better. Taps in a room differ by more
-/// than fine steps do.
-bool isAsGoodAsItGets(const HeadWork& work, const HeadBrief& brief, const MovePlan& plan, Cents farthestNow) {
-    constexpr double alike = 1.0; // cent
-    const auto isBetter = [&](const FinishedRound& round) {
-        return farthestHeard(estimateOf(round), brief.target).value + alike < farthestNow.value;
-    };
-    if (const FinishedRound* there = beenThere(work, plan))
-        return !isBetter(*there);
-    std::size_t turnedAfter = 0;
-    for (auto round = std::next(work.history.rbegin()); round != work.history.rend(); ++round)
-        if (!isSilent(*round)) {
-            ++turnedAfter;
-            if (isBetter(*round))
-                return false;
-        }
-    return turnedAfter >= kPatience;
+/// The one of those places that a plan would bring the head back to; null where it is none of them.
+const FinishedRound* triedAt(const std::vector<const FinishedRound*>& places, std::vector<Turns> rodTurns,
+                             const MovePlan& plan) {
+    for (const RodMove& move : plan.moves)
+        for (const int rod : move.rods)
+            rodTurns[static_cast<std::size_t>(rod)] += move.turns;
+    const auto found = std::find_if(places.begin(), places.end(),
+                                    [&](const FinishedRound* place) { return place->rodTurns == rodTurns; });
+    return found == places.end() ? nullptr : *found;
 }
 
 void closeRound(HeadWork& work, const HeadBrief& brief) {
@@ -111,10 +106,17 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
     };
     MovePlan plan = planTo(brief.tolerance);
     // What was heard beats what is expected: a place that was not even is not gone to again. Held to half the
-    // tolerance, smaller steps are looked at, too; where they lead nowhere else, the better place is kept.
-    if (!plan.moves.empty() && beenThere(work, plan) != nullptr)
+    // tolerance, smaller steps are looked at, too. Where they lead to no other place, or after many of them,
+    // this one is kept unless a better one was heard: taps in a room differ by more than fine steps do.
+    const std::vector<const FinishedRound*> tried = placesTried(work, brief.target, within);
+    if (triedAt(tried, work.rodTurns, plan) != nullptr)
         plan = planTo(brief.tolerance * 0.5);
-    if (!plan.moves.empty() && isAsGoodAsItGets(work, brief, plan, farthestHeard(now, brief.target))) {
+    const auto isBetter = [&](const FinishedRound* place) {
+        return farthestHeard(estimateOf(*place), brief.target) + kAlike < farthestHeard(now, brief.target);
+    };
+    const FinishedRound* back = triedAt(tried, work.rodTurns, plan);
+    if (back != nullptr ? !isBetter(back)
+                        : tried.size() >= kPatience && std::none_of(tried.begin(), tried.end(), isBetter)) {
         plan.moves.clear();
         plan.predicted.clear();
     }

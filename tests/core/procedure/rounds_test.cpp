@@ -59,6 +59,17 @@ TEST(Rounds, FromAnyRodEitherWayEachRodOnce) {
             }
 }
 
+/// Patience is for places that were left: tapping on without a turn is none of them.
+TEST(Rounds, TappedAgainWithoutATurnItIsToldToTurnAsBefore) {
+    HeadWork work = tapOut(tapping(), std::vector<double>(8, 90.0)); // 29 cents under the target
+    ASSERT_EQ(work.stage, HeadStage::Turning);
+    for (int again = 0; again < 10; ++again) {
+        work = tapOut(*beginTapping(work, 0, Direction::CounterClockwise), std::vector<double>(8, 90.0));
+        EXPECT_EQ(work.stage, HeadStage::Turning) << again;
+        EXPECT_FALSE(work.moves.empty()) << again;
+    }
+}
+
 TEST(Rounds, SeveralTapsARodAndAThirdWhereTwoDisagree) {
     HeadWork work = with(tapping(), {.tapsPerRod = 2});
     EXPECT_EQ(work.tapsAtMost(), 8 * kMostTapsAtARod);
