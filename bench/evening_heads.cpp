@@ -5,6 +5,7 @@
 #include "core/practice/practice_session.h"
 #include "core/procedure/head_work.h"
 #include "core/reading/read_tap.h"
+#include "core/record/heads_say.h"
 #include "core/tap/taps_in.h"
 #include "support/sessions.h"
 

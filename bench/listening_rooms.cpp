@@ -97,7 +97,7 @@ void testRooms(const char* name, double rt60, double directDb, double rate, int 
 }
 
 /// Whole rounds on practice drums; `errors` gets each rod against its round, as the round's estimate has it.
-void practiceRooms(const char* name, const PracticeRoom& where, int taps) {
+void practiceRooms(const char* name, const PracticeRoom& where, int taps, const PracticeHands& hands = {}) {
     Row row;
     std::vector<double> errors;
     int rounds = 0;
@@ -127,7 +127,8 @@ void practiceRooms(const char* name, const PracticeRoom& where, int taps) {
         for (int rod = 0; rod < session.drum.rods; ++rod) {
             const auto samples =
                 practiceTap(session.drum, nature, state,
-                            {.rod = rod, .stroke = static_cast<std::uint64_t>(rod)}, kPracticeWeather, sound);
+                            {.rod = rod, .stroke = static_cast<std::uint64_t>(rod), .hands = hands},
+                            kPracticeWeather, sound);
             const double truth = mean * std::exp2(deviation[static_cast<std::size_t>(rod)].value / 1200.0);
             const Reading reading = judge(row, samples, sound.sampleRate, truth, expected);
             again += !reading.hasFigure() || reading.error() > kUsable;
@@ -167,6 +168,11 @@ int main(int argc, char** argv) {
     practiceRooms("practice drum, dry", {.kind = RoomKind::Dry}, taps);
     practiceRooms("practice drum, bedroom", {.kind = RoomKind::Bedroom}, taps);
     practiceRooms("practice drum, rehearsal room", {.kind = RoomKind::Rehearsal}, taps);
+    practiceRooms("... with a key", {.kind = RoomKind::Rehearsal}, taps, {.striker = Striker::Key});
+    practiceRooms("... with a stick", {.kind = RoomKind::Rehearsal}, taps, {.striker = Striker::Stick});
+    practiceRooms("... with a mallet", {.kind = RoomKind::Rehearsal}, taps, {.striker = Striker::Mallet});
+    practiceRooms("... hands that knock and rustle beside", {.kind = RoomKind::Rehearsal}, taps,
+                  {.fidgets = true});
     practiceRooms("practice drum, rehearsal room, far",
                   {.kind = RoomKind::Rehearsal, .distance = RoomDistance::Far}, taps);
     practiceRooms("practice drum, rehearsal room, built-in microphone",

@@ -1119,6 +1119,85 @@
     </message>
 </context>
 <context>
+    <name>DrumProblem</name>
+    <message>
+        <source>diameter of the shell</source>
+        <translation>Durchmesser des Kessels</translation>
+    </message>
+    <message>
+        <source>depth of the shell</source>
+        <translation>Tiefe des Kessels</translation>
+    </message>
+    <message>
+        <source>number of rods</source>
+        <translation>Anzahl der Schrauben</translation>
+    </message>
+    <message>
+        <source>marked rod</source>
+        <translation>markierte Schraube</translation>
+    </message>
+    <message>
+        <source>day on which a head or the wires went on</source>
+        <translation>Tag, an dem ein Fell oder der Teppich aufkam</translation>
+    </message>
+    <message>
+        <source>hours that a head was played before</source>
+        <translation>Stunden, die ein Fell vorher gespielt wurde</translation>
+    </message>
+    <message>
+        <source>thickness of the film</source>
+        <translation>Dicke der Folie</translation>
+    </message>
+    <message>
+        <source>weight of the film</source>
+        <translation>Gewicht der Folie</translation>
+    </message>
+    <message>
+        <source>stiffness of the film</source>
+        <translation>Steifigkeit der Folie</translation>
+    </message>
+    <message>
+        <source>Poisson&apos;s ratio of the film</source>
+        <translation>Querkontraktionszahl der Folie</translation>
+    </message>
+    <message>
+        <source>strength of the film</source>
+        <translation>Festigkeit der Folie</translation>
+    </message>
+    <message>
+        <source>tension that a turn of every rod adds</source>
+        <translation>Spannung, die eine Umdrehung aller Schrauben bringt</translation>
+    </message>
+    <message>
+        <source>number of strands</source>
+        <translation>Anzahl der Spiralen</translation>
+    </message>
+    <message>
+        <source>weight of the wires</source>
+        <translation>Gewicht des Teppichs</translation>
+    </message>
+    <message>
+        <source>slack of the wires</source>
+        <translation>Dehnung des Teppichs</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. To be checked: %1.</source>
+        <translation>So ist keine Trommel gebaut. Zu prüfen: %1.</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. To be checked on the batter: %1.</source>
+        <translation>So ist keine Trommel gebaut. Am Schlagfell zu prüfen: %1.</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. To be checked on the snare side: %1.</source>
+        <translation>So ist keine Trommel gebaut. Am Resonanzfell zu prüfen: %1.</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. Go through its figures once more.</source>
+        <translation>So ist keine Trommel gebaut. Gehen Sie die Werte noch einmal durch.</translation>
+    </message>
+</context>
+<context>
     <name>DrumSights</name>
     <message>
         <source>white, rough</source>
@@ -3239,10 +3318,6 @@ trifft hier</translation>
         <translation>Geben Sie WAV- oder FLAC-Dateien mit ganzen Schlägen.</translation>
     </message>
     <message>
-        <source>Its tone length, wires and centre pitch will stand here.</source>
-        <translation>Tonlänge, Teppich und Mittelton stehen dann hier.</translation>
-    </message>
-    <message>
         <source>No stroke heard yet</source>
         <translation>Noch kein Schlag gehört</translation>
     </message>
@@ -3257,6 +3332,10 @@ trifft hier</translation>
     <message>
         <source>Plug it in and tap on. Nothing of the round is lost.</source>
         <translation>Stecken Sie es an und tippen Sie weiter. Von der Runde geht nichts verloren.</translation>
+    </message>
+    <message>
+        <source>Its ring, wires and centre pitch will stand here.</source>
+        <translation>Ausklang, Teppich und Mittelton stehen dann hier.</translation>
     </message>
 </context>
 <context>
@@ -3985,10 +4064,6 @@ trifft hier</translation>
         <translation>Spielraum bis Rasseln, Ersticken</translation>
     </message>
     <message>
-        <source>Tone length</source>
-        <translation>Tonlänge</translation>
-    </message>
-    <message>
         <source>Buzz of the wires</source>
         <translation>Rauschen des Teppichs</translation>
     </message>
@@ -4105,10 +4180,6 @@ trifft hier</translation>
         <translation>So weit außen klingt bei jedem Schlag der Rand mit und weiter. Rücken Sie die Trommel unter den Stock.</translation>
     </message>
     <message>
-        <source>centre %1</source>
-        <translation>Mitte %1</translation>
-    </message>
-    <message>
         <source>not heard</source>
         <translation>nicht gehört</translation>
     </message>
@@ -4123,6 +4194,18 @@ trifft hier</translation>
     <message>
         <source>buzz %1 s</source>
         <translation>Rauschen %1 s</translation>
+    </message>
+    <message>
+        <source>Ring</source>
+        <translation>Ausklang</translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <translation>%1 ± %2</translation>
+    </message>
+    <message>
+        <source>centre %1 Hz</source>
+        <translation>Mitte %1 Hz</translation>
     </message>
 </context>
 <context>
@@ -7055,6 +7138,14 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Nothing to calm yet.</source>
         <translation>Noch nichts zu beruhigen.</translation>
     </message>
+    <message>
+        <source>Heard last: %1</source>
+        <translation>Zuletzt gehört: %1</translation>
+    </message>
+    <message>
+        <source>Heard last: %1, falling from %2</source>
+        <translation>Zuletzt gehört: %1, fallend von %2</translation>
+    </message>
 </context>
 <context>
     <name>bombo::CardDialog</name>
@@ -8155,6 +8246,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>put back</source>
         <translation>zurückgesetzt</translation>
+    </message>
+    <message>
+        <source>%1: no difference that these strokes tell. Play a few more, or put it back</source>
+        <translation>%1: kein Unterschied, den diese Schläge zeigen. Spielen Sie noch ein paar oder nehmen Sie es zurück</translation>
     </message>
 </context>
 <context>

@@ -1119,6 +1119,85 @@
     </message>
 </context>
 <context>
+    <name>DrumProblem</name>
+    <message>
+        <source>diameter of the shell</source>
+        <translation>diámetro del casco</translation>
+    </message>
+    <message>
+        <source>depth of the shell</source>
+        <translation>profundidad del casco</translation>
+    </message>
+    <message>
+        <source>number of rods</source>
+        <translation>número de tornillos</translation>
+    </message>
+    <message>
+        <source>marked rod</source>
+        <translation>tornillo marcado</translation>
+    </message>
+    <message>
+        <source>day on which a head or the wires went on</source>
+        <translation>día en que se montó un parche o la bordonera</translation>
+    </message>
+    <message>
+        <source>hours that a head was played before</source>
+        <translation>horas que se tocó antes un parche</translation>
+    </message>
+    <message>
+        <source>thickness of the film</source>
+        <translation>grosor de la película</translation>
+    </message>
+    <message>
+        <source>weight of the film</source>
+        <translation>peso de la película</translation>
+    </message>
+    <message>
+        <source>stiffness of the film</source>
+        <translation>rigidez de la película</translation>
+    </message>
+    <message>
+        <source>Poisson&apos;s ratio of the film</source>
+        <translation>coeficiente de Poisson de la película</translation>
+    </message>
+    <message>
+        <source>strength of the film</source>
+        <translation>resistencia de la película</translation>
+    </message>
+    <message>
+        <source>tension that a turn of every rod adds</source>
+        <translation>tensión que añade una vuelta de todos los tornillos</translation>
+    </message>
+    <message>
+        <source>number of strands</source>
+        <translation>número de hilos</translation>
+    </message>
+    <message>
+        <source>weight of the wires</source>
+        <translation>peso de la bordonera</translation>
+    </message>
+    <message>
+        <source>slack of the wires</source>
+        <translation>holgura de la bordonera</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. To be checked: %1.</source>
+        <translation>Ningún tambor está hecho así. Hay que revisar: %1.</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. To be checked on the batter: %1.</source>
+        <translation>Ningún tambor está hecho así. Hay que revisar en el parche batidor: %1.</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. To be checked on the snare side: %1.</source>
+        <translation>Ningún tambor está hecho así. Hay que revisar en el parche bordonero: %1.</translation>
+    </message>
+    <message>
+        <source>No drum is made like this. Go through its figures once more.</source>
+        <translation>Ningún tambor está hecho así. Revise sus cifras una vez más.</translation>
+    </message>
+</context>
+<context>
     <name>DrumSights</name>
     <message>
         <source>white, rough</source>
@@ -3239,10 +3318,6 @@ la baqueta</translation>
         <translation>Dé archivos WAV o FLAC de golpes enteros.</translation>
     </message>
     <message>
-        <source>Its tone length, wires and centre pitch will stand here.</source>
-        <translation>Aquí aparecerán la duración, la bordonera y el tono central.</translation>
-    </message>
-    <message>
         <source>No stroke heard yet</source>
         <translation>Aún no se oyó ningún golpe</translation>
     </message>
@@ -3257,6 +3332,10 @@ la baqueta</translation>
     <message>
         <source>Plug it in and tap on. Nothing of the round is lost.</source>
         <translation>Conéctelo y siga tocando. No se pierde nada de la ronda.</translation>
+    </message>
+    <message>
+        <source>Its ring, wires and centre pitch will stand here.</source>
+        <translation>Su resonancia, la bordonera y el tono central aparecerán aquí.</translation>
     </message>
 </context>
 <context>
@@ -3985,10 +4064,6 @@ la baqueta</translation>
         <translation>Vueltas hasta traqueteo o ahogo</translation>
     </message>
     <message>
-        <source>Tone length</source>
-        <translation>Duración del tono</translation>
-    </message>
-    <message>
         <source>Buzz of the wires</source>
         <translation>Siseo de la bordonera</translation>
     </message>
@@ -4117,12 +4192,20 @@ la baqueta</translation>
         <translation>siseo %1 s</translation>
     </message>
     <message>
-        <source>centre %1</source>
-        <translation>centro %1</translation>
-    </message>
-    <message>
         <source>not heard</source>
         <translation>no se oyó</translation>
+    </message>
+    <message>
+        <source>Ring</source>
+        <translation>Resonancia</translation>
+    </message>
+    <message>
+        <source>%1 ± %2</source>
+        <translation>%1 ± %2</translation>
+    </message>
+    <message>
+        <source>centre %1 Hz</source>
+        <translation>centro %1 Hz</translation>
     </message>
 </context>
 <context>
@@ -7055,6 +7138,14 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Nothing to calm yet.</source>
         <translation>Nada que calmar aún.</translation>
     </message>
+    <message>
+        <source>Heard last: %1</source>
+        <translation>Lo último oído: %1</translation>
+    </message>
+    <message>
+        <source>Heard last: %1, falling from %2</source>
+        <translation>Lo último oído: %1, bajando desde %2</translation>
+    </message>
 </context>
 <context>
     <name>bombo::CardDialog</name>
@@ -8155,6 +8246,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>put back</source>
         <translation>deshecho</translation>
+    </message>
+    <message>
+        <source>%1: no difference that these strokes tell. Play a few more, or put it back</source>
+        <translation>%1: estos golpes no muestran diferencia. Toque unos cuantos más o vuelva atrás</translation>
     </message>
 </context>
 <context>

@@ -177,7 +177,7 @@ Keys roundKeys(const std::string& at) {
         {at + "readings[].partials[].amplitude", kNumber, 0, 1e6}};
     // What listen says beside; not needed here.
     for (const char* other : {"onset_s", "marker", "verdict", "caution", "reason", "standard_error_hz",
-                              "beat_hz", "glide_cents", "second_hz", "t60_s", "level_db"})
+                              "beat_hz", "glide_cents", "at_start_hz", "second_hz", "t60_s", "level_db"})
         keys.push_back({at + "readings[]." + other, kFree, {}, {}, "", "passed over"});
     for (const char* other : {"m", "order", "t60_s", "level_db", "standard_error_hz"})
         keys.push_back({at + "readings[].partials[]." + other, kFree, {}, {}, "", "passed over"});
@@ -294,7 +294,9 @@ Keys practiceKeys() {
                     {"sloppiness", kNumber, 0, 5, "", "0 a machine, 1 without it"},
                     {"room", kText, {}, {}, "dry|bedroom|rehearsal|hall", "dry without it"},
                     {"far", kFlag, {}, {}, "", "the microphone an arm's length away"},
-                    {"microphone", kText, {}, {}, "good|built_in|follows_gain", "good without it"}}});
+                    {"microphone", kText, {}, {}, "good|built_in|follows_gain", "good without it"},
+                    {"striker", kText, {}, {}, "finger|key|stick|mallet", "finger without it"},
+                    {"fidgets", kFlag, {}, {}, "", "hands knock and rustle on the drum beside the taps"}}});
 }
 
 Keys modesKeys() {

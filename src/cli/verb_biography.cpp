@@ -3,6 +3,7 @@
 #include "core/life/life.h"
 #include "core/log/compare.h"
 #include "core/record/drum_in_show.h"
+#include "core/record/heads_say.h"
 #include "store/exchange/exchange.h"
 #include "store/resources.h"
 

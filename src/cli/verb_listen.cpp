@@ -4,6 +4,7 @@
 #include "store/sound_file.h"
 
 #include <algorithm>
+#include <cmath>
 #include <fmt/format.h>
 
 namespace bombo::cli {
@@ -61,6 +62,9 @@ Json tapJson(const Tap& tap, const Reading& reading, const std::optional<Marker>
             {"t60_s", read ? valueOrNull(reading.t60) : Json()},
             {"beat_hz", read ? valueOrNull(reading.beat) : Json()},
             {"glide_cents", read ? valueOrNull(reading.glide) : Json()},
+            {"at_start_hz", read && reading.glide
+                                ? Json(reading.frequency->value * std::exp2(reading.glide->value / 1200.0))
+                                : Json()},
             {"marker", marker ? Json(marker->name) : Json()},
             {"level_db", reading.levelDb},
             {"partials", partials}};

@@ -57,6 +57,18 @@ Answer practice(const Json& in, const Shelf& shelf, const std::filesystem::path&
             return InputProblem{"microphone", "must be good, built_in or follows_gain"};
         sound.room.microphone = static_cast<MicrophoneKind>(kind - kMicrophoneNames.begin());
     }
+    if (in.contains("striker")) {
+        const std::string name = in["striker"].is_string() ? in["striker"].get<std::string>() : std::string();
+        const auto striker = std::find(kStrikerNames.begin(), kStrikerNames.end(), name);
+        if (striker == kStrikerNames.end())
+            return InputProblem{"striker", "must be finger, key, stick or mallet"};
+        hands.striker = static_cast<Striker>(striker - kStrikerNames.begin());
+    }
+    if (in.contains("fidgets")) {
+        if (!in["fidgets"].is_boolean())
+            return InputProblem{"fidgets", "must be true (hands knock and rustle beside the taps) or false"};
+        hands.fidgets = in["fidgets"].get<bool>();
+    }
     const HiddenNature nature = drawNature(*drum, static_cast<std::uint64_t>(*seed));
     std::vector<Turns> rodTurns;
     for (double t : *turns)

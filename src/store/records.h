@@ -30,7 +30,8 @@ struct WorkbookProblem {
     QString path;
     QString detail; ///< the database's own words; may be empty
 };
-/// The problem as one English sentence that names the file and says what to do.
+/// The problem as one sentence that names the file and says what to do, in the language of the program
+/// (English where none was chosen, as on the command line).
 QString problemText(const WorkbookProblem& problem);
 
 struct DrumRow {

@@ -27,7 +27,7 @@ struct SoundProblem {
     std::string path;
     std::string detail;
 };
-/// English sentence that names the file and says what to do.
+/// One sentence that names the file and says what to do, in the language of the program.
 std::string problemText(const SoundProblem& problem);
 
 /// A mark that was set in the file, at a hit: "rod 3", "3" or anything else.

@@ -1,6 +1,8 @@
 /// The jobs at a head station beside the straight one, through the real window: the steps before the count, a
 /// head as it stands, silence and a gauge, resistance, the ledger, minutes before a show, reminders.
 #include "app/listening/ear.h"
+#include "core/record/heads_say.h"
+#include "core/record/stations.h"
 #include "driver.h"
 
 #include "app/head/hoop_view.h"
@@ -483,7 +485,7 @@ TEST_F(HeadJob, StrokesAreHeardAtTheStationsAfterTheHeads) {
     const auto* table = p().find<QTableWidget>(QStringLiteral("proof"));
     bool measured = false;
     for (int row = 0; row < table->rowCount(); ++row)
-        measured = measured || (table->item(row, 0)->text().startsWith(QStringLiteral("Tone length")) &&
+        measured = measured || (table->item(row, 0)->text().startsWith(QStringLiteral("Ring")) &&
                                 table->item(row, 3)->text() == QStringLiteral("measured"));
     EXPECT_TRUE(measured);
     p().controller.undoStack().undo(); // what was misheard is taken back

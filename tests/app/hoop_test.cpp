@@ -2,6 +2,7 @@
 #include "app/head/hoop_view.h"
 #include "app/muffling/head_map.h"
 #include "app/theme/palette.h"
+#include "core/record/heads_say.h"
 #include "support/sessions.h"
 
 #include <QImage>

@@ -5,8 +5,10 @@
 #include "app/muffling/head_from_above.h"
 #include "app/proof/proof_picture.h"
 #include "app/tone/cutaway_view.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
+#include "core/record/stations.h"
 #include "store/demo.h"
 #include "support/sessions.h"
 

@@ -1,4 +1,5 @@
 /// What is done stays done, and what is heard goes where it belongs: undo, restarts, other drums and haste.
+#include "core/record/heads_say.h"
 #include "driver.h"
 
 #include "app/listening/ear.h"

@@ -10,6 +10,7 @@
 #include "app/reminder/reminder_dialog.h"
 #include "app/session/wording.h"
 #include "core/procedure/head_rounds.h"
+#include "core/record/heads_say.h"
 #include "store/demo.h"
 #include "store/exchange/exchange.h"
 #include "store/usual_drum.h"

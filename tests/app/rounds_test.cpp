@@ -1,5 +1,6 @@
 /// How rounds are tapped, through the real window: repeats, halves, kinds, asking again, markers, waiting.
 #include "app/listening/ear.h"
+#include "core/record/strokes_say.h"
 #include "driver.h"
 
 #include "app/card/card_dialog.h"

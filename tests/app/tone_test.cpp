@@ -6,6 +6,7 @@
 #include "app/tone/blind_dialog.h"
 #include "app/tone/cutaway_view.h"
 #include "app/tone/name_tone_dialog.h"
+#include "core/record/heads_say.h"
 #include "core/record/session_sound.h"
 #include "store/demo.h"
 #include "store/sound_file.h"

@@ -1,4 +1,5 @@
 #include "tour.h"
+#include "core/record/wires_say.h"
 
 #include "app/card/card_dialog.h"
 #include "app/drum/fit_dialog.h"

@@ -1,4 +1,5 @@
 /// What several evenings say together: two entries of any drums, what got the stars, an order of the show.
+#include "core/record/heads_say.h"
 #include "driver.h"
 
 #include "app/listening/ear.h"

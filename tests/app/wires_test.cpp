@@ -6,6 +6,8 @@
 #include "app/wires/buzz_picture.h"
 #include "app/wires/underside.h"
 #include "core/practice/practice_drum.h"
+#include "core/record/stations.h"
+#include "core/record/wires_say.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 

@@ -1,8 +1,11 @@
+#include "app/drum/drum_problem.h"
 #include "app/head/finding_words.h"
 #include "app/session/wording.h"
 #include "core/record/commands/command.h"
 #include "driver.h"
+#include "store/usual_drum.h"
 
+#include <functional>
 #include <gtest/gtest.h>
 
 namespace bombo {
@@ -26,6 +29,38 @@ TEST(Wording, Pitches) {
     EXPECT_EQ(pitchText(Hertz{262.3}), testing::shown(QStringLiteral("262.3 Hz  C4 +4")));
     EXPECT_EQ(noteWords(Hertz{370.0}), QStringLiteral("F\u266F4")); // a real sharp
     EXPECT_EQ(noteWords(Hertz{436.0}), QStringLiteral("A4 \u221216"));
+}
+
+TEST(Wording, WhatIsWrongWithADrumIsSaidWithoutItsKey) {
+    const Drum usual = usualDrum();
+    const std::vector<std::function<void(Drum&)>> spoilt{
+        [](Drum& d) { d.shell.diameter = Metres{3.0}; },
+        [](Drum& d) { d.shell.depth = Metres{3.0}; },
+        [](Drum& d) { d.rods = 40; },
+        [](Drum& d) { d.markedRod = 40; },
+        [](Drum& d) { d.fittedAt.wires = -5; },
+        [](Drum& d) { d.playedBefore.batter = -5.0; },
+        [](Drum& d) { d.batterHead.thickness = Metres{1.0}; },
+        [](Drum& d) { d.batterHead.arealDensity = ArealDensity{90.0}; },
+        [](Drum& d) { d.batterHead.modulus = Pascal{1.0}; },
+        [](Drum& d) { d.snareSideHead.poisson = 2.0; },
+        [](Drum& d) { d.snareSideHead.yield = Pascal{1.0}; },
+        [](Drum& d) { d.hoop.perTurn.value = 1e6; },
+        [](Drum& d) { d.wires.strands = 900; },
+        [](Drum& d) { d.wires.mass.value = 7.0; },
+        [](Drum& d) { d.wires.slackTurns = 99.0; }};
+    QStringList said;
+    for (const auto& spoil : spoilt) {
+        Drum drum = usual;
+        spoil(drum);
+        const auto checked = checkedDrum(drum);
+        ASSERT_FALSE(checked);
+        said << drumProblemText(checked.fault());
+        EXPECT_TRUE(said.back().contains(QLatin1String("To be checked"))) << checked.fault().key;
+        EXPECT_FALSE(said.back().contains(QLatin1Char('_'))) << checked.fault().key;
+    }
+    EXPECT_EQ(said.removeDuplicates(), 0);
+    EXPECT_FALSE(drumProblemText({"another", "is wrong"}).isEmpty());
 }
 
 TEST(Wording, RodsCountFromOne) {

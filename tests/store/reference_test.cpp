@@ -8,6 +8,7 @@
 
 #include <QCryptographicHash>
 #include <QFile>
+#include <algorithm>
 #include <fstream>
 #include <gtest/gtest.h>
 #include <map>
@@ -99,37 +100,82 @@ std::map<std::string, std::filesystem::path> kitsByHash() {
     return files;
 }
 
-TEST(RecordedHits, StrongestPartialAsThreeEstimatorsHaveIt) {
+/// How one reading compares with the reference's strongest partial.
+enum class Against { Within, InTheGlide, Off };
+
+Against against(const Reading& reading, const json& partial) {
+    const double truth = partial["f_hz"].get<double>();
+    const double allowed =
+        std::max(partial["unc_hz"].get<double>(), truth * (std::exp2(10.0 / 1200.0) - 1.0));
+    if (!reading.hasFigure())
+        return Against::Off;
+    if (std::abs(reading.frequency->value - truth) <= allowed)
+        return Against::Within;
+    // A drum that falls has no one pitch: the reference's is a mean over what sounds, the reading says both
+    // ends.
+    const double start = reading.frequency->value * std::exp2(reading.glide.value_or(Cents{}).value / 1200.0);
+    return reading.glide && truth > reading.frequency->value - allowed && truth < start + allowed
+               ? Against::InTheGlide
+               : Against::Off;
+}
+
+/// Every hit of the reference that has partials and one of the states, with its file's first tap.
+template <class Judge> void eachHit(const std::vector<std::string>& states, Judge judge) {
     const auto files = kitsByHash();
-    int judged = 0;
-    int right = 0;
     const json all = reference("real_hits.json");
     for (const json& hit : all["hits"]) {
-        const std::string status = hit["status"].get<std::string>();
-        if (status != "stable" && status != "stable_late")
+        if (std::find(states.begin(), states.end(), hit["status"].get<std::string>()) == states.end())
             continue;
         const auto file = files.find(hit["sha256"].get<std::string>());
         ASSERT_NE(file, files.end()) << "run ./test.sh, which installs the recordings";
         const auto taps = tapsOfFile(file->second);
         ASSERT_FALSE(taps.empty()) << file->second;
-        const json& partial = hit["partials"][0];
-        const double truth = partial["f_hz"].get<double>();
-        const double allowed =
-            std::max(partial["unc_hz"].get<double>(), truth * (std::exp2(10.0 / 1200.0) - 1.0));
-        const Reading reading = readTap(taps[0]);
-        ++judged;
-        const bool near = reading.hasFigure() && std::abs(reading.frequency->value - truth) <= allowed;
-        right += near;
-        if (!near)
-            std::printf("%s: %s %.1f Hz, reference %.1f\n", file->second.filename().c_str(),
-                        verdictName(reading.verdict), reading.frequency ? reading.frequency->value : 0.0,
-                        truth);
+        judge(file->second.filename().string(), taps.front(), hit["partials"][0]);
     }
-    // Wanted is all but one (docs/performance.md has what is missed): a whole stroke with its wires on has
-    // several partials as strong, and the one that is taken for the strongest is often another than the
-    // reference's.
-    EXPECT_GE(judged, 20);
-    EXPECT_GE(right, 15);
+}
+
+struct Tally {
+    int judged = 0;
+    int within = 0;
+    int inTheGlide = 0;
+
+    void count(const std::string& name, const Reading& reading, const json& partial) {
+        const Against how = against(reading, partial);
+        ++judged;
+        within += how == Against::Within;
+        inTheGlide += how == Against::InTheGlide;
+        if (how != Against::Within)
+            std::printf("%s: %s %.1f Hz%s, reference %.1f\n", name.c_str(), verdictName(reading.verdict),
+                        reading.frequency ? reading.frequency->value : 0.0,
+                        how == Against::InTheGlide ? " and above it at the start" : "",
+                        partial["f_hz"].get<double>());
+    }
+};
+
+// Wanted is all but one (docs/performance.md has what is missed): a whole stroke with its wires on has
+// several partials as strong, and the one that is taken for the strongest is often another than the
+// reference's.
+
+TEST(RecordedHits, StrongestPartialAsThreeEstimatorsHaveIt) {
+    Tally tally;
+    eachHit({"stable", "stable_late"}, [&](const std::string& name, const Tap& tap, const json& partial) {
+        tally.count(name, readTap(tap), partial);
+    });
+    EXPECT_GE(tally.judged, 20);
+    EXPECT_GE(tally.within, 15);
+    EXPECT_GE(tally.within + tally.inTheGlide, 19);
+}
+
+TEST(RecordedHits, WhereTheyAreExpectedWithinAHalfTone) {
+    for (const double beside : {-60.0, 60.0}) { // cents
+        Tally tally;
+        eachHit({"stable", "stable_late"}, [&](const std::string& name, const Tap& tap, const json& partial) {
+            const double hint = partial["f_hz"].get<double>() * std::exp2(beside / 1200.0);
+            tally.count(name, readNear(tap, hint), partial);
+        });
+        EXPECT_GE(tally.within, 15) << beside;
+        EXPECT_GE(tally.within + tally.inTheGlide, 19) << beside;
+    }
 }
 
 } // namespace

@@ -1,5 +1,6 @@
 #include "core/log/weather_then.h"
 #include "core/record/entry_figures.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/resources.h"
@@ -471,6 +472,16 @@ TEST_F(OldWorkbook, AStepOfAWholeJobTakesThreeKilobytesAtMost) {
     }
 }
 
+/// Without what is known of strokes only since.
+Json asKeptThen(Json value) {
+    if (value.is_array())
+        for (Json& entry : value)
+            for (const char* newer : {"centreError", "toneError", "buzzError"})
+                if (entry.is_object() && entry.contains(newer) && entry[newer].is_null())
+                    entry.erase(newer);
+    return value;
+}
+
 TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
     const QString file = unpacked();
     Json old = known();
@@ -489,7 +500,7 @@ TEST_F(OldWorkbook, OpensWithAllThatWasInIt) {
     const Json work = Json::parse(workText(stored->work));
     for (const auto& [key, value] : old.items())
         if (work.contains(key) && key != "wires" && key != "batter" && key != "snareSide" && key != "drum") {
-            EXPECT_EQ(work.at(key), value) << key;
+            EXPECT_EQ(asKeptThen(work.at(key)), value) << key;
         }
     for (const char* part : {"wires", "batter", "snareSide", "drum"})
         for (const auto& [key, value] : old.at(part).items())

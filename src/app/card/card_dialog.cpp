@@ -6,6 +6,7 @@
 #include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
+#include "core/record/strokes_say.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>

@@ -1,6 +1,7 @@
 #include "app/drum/drum_maker.h"
 
 #include "app/drum/draft_picture.h"
+#include "app/drum/drum_problem.h"
 #include "app/language/language.h"
 #include "app/numbers/numbers.h"
 #include "app/session/wording.h"
@@ -513,7 +514,7 @@ void DrumMaker::finish() {
     m_drum.name = name.toStdString();
     const auto checked = checkedDrum(m_drum);
     if (!checked) {
-        m_problem->setText(QString::fromStdString(checked.fault().text()));
+        m_problem->setText(drumProblemText(checked.fault()));
         return;
     }
     emit made(*checked);

@@ -7,6 +7,7 @@
 #include "app/theme/parts.h"
 #include "core/log/entry_filter.h"
 #include "core/record/entry_figures.h"
+#include "core/record/stations.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>

@@ -1,5 +1,7 @@
 #include "app/guide/guide_step.h"
 
+#include "core/record/wires_say.h"
+
 namespace bombo {
 namespace {
 

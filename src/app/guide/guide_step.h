@@ -1,5 +1,6 @@
 #pragma once
 /// Where in the job a beginner stands, told from the session alone: leaving off and coming back need nothing.
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <array>

@@ -9,6 +9,8 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/acoustics/film.h"
+#include "core/record/heads_say.h"
+#include "core/record/stations.h"
 
 #include <QDragEnterEvent>
 #include <QGridLayout>

@@ -7,6 +7,7 @@
 #include "app/listening/listening_strip.h"
 #include "app/route/station_page.h"
 #include "app/theme/load_wedge.h"
+#include "core/record/reckoned.h"
 
 #include <QDoubleSpinBox>
 

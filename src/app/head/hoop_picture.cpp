@@ -2,6 +2,7 @@
 
 #include "app/session/wording.h"
 #include "core/procedure/head_rounds.h"
+#include "core/record/heads_say.h"
 
 #include <QCoreApplication>
 #include <array>

@@ -1,6 +1,7 @@
 #pragma once
 /// What the unrolled hoop shows, drawn from the session; and how it is painted.
 #include "app/head/hoop_map.h"
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QString>

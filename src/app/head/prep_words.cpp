@@ -1,6 +1,7 @@
 #include "app/head/prep_words.h"
 
 #include "app/session/wording.h"
+#include "core/record/heads_say.h"
 
 #include <QCoreApplication>
 

@@ -1,6 +1,7 @@
 #pragma once
 /// The steps before the count starts, in words: what, which rods, why, and how one knows that it is done.
 #include "app/head/head_page.h"
+#include "core/record/reckoned.h"
 
 namespace bombo {
 

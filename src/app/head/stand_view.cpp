@@ -5,6 +5,7 @@
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
+#include "core/record/reckoned.h"
 
 #include <QKeyEvent>
 #include <QMetaMethod>

@@ -1,5 +1,6 @@
 #pragma once
 #include "app/head/head_page.h"
+#include "core/record/reckoned.h"
 
 #include <QWidget>
 

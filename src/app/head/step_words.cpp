@@ -2,6 +2,8 @@
 #include "app/head/head_page.h"
 #include "app/head/prep_words.h"
 #include "app/session/wording.h"
+#include "core/record/heads_say.h"
+#include "core/record/stations.h"
 
 #include <QCoreApplication>
 #include <cmath>

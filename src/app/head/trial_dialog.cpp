@@ -5,6 +5,7 @@
 #include "app/session/wording.h"
 #include "app/theme/fitted_dialog.h"
 #include "app/theme/parts.h"
+#include "core/record/heads_say.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>

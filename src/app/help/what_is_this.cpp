@@ -1,5 +1,7 @@
 #include "app/help/what_is_this.h"
 
+#include "core/record/reckoned.h"
+
 #include <QCoreApplication>
 #include <QHash>
 #include <QWidget>

@@ -1,5 +1,6 @@
 #include "app/hurry/hurry_dialog.h"
 #include "app/numbers/numbers.h"
+#include "core/procedure/quick_plan.h"
 
 #include "app/hurry/hurry_words.h"
 #include "app/theme/fitted_dialog.h"

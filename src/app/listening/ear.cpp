@@ -5,6 +5,8 @@
 #include "app/practice/practice_player.h"
 #include "app/session/session_controller.h"
 #include "app/session/wording.h"
+#include "core/record/heads_say.h"
+#include "core/record/strokes_say.h"
 #include "store/sound_file.h"
 #include "store/times.h"
 

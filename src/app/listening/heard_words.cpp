@@ -3,6 +3,7 @@
 
 #include "app/session/wording.h"
 #include "core/reading/rod_reading.h"
+#include "core/record/heads_say.h"
 
 #include <QCoreApplication>
 #include <cmath>
@@ -135,10 +136,9 @@ HeardWords strokeWords(const HitPortrait& stroke, const Session& session) {
 }
 
 HeardWords noStrokeWords(const Session& session) {
-    const QString again =
-        session.source == SoundSource::File
-            ? HeardWordsText::tr("Give WAV or FLAC files of whole strokes.")
-            : HeardWordsText::tr("Its tone length, wires and centre pitch will stand here.");
+    const QString again = session.source == SoundSource::File
+                              ? HeardWordsText::tr("Give WAV or FLAC files of whole strokes.")
+                              : HeardWordsText::tr("Its ring, wires and centre pitch will stand here.");
     return {
         HeardWordsText::tr("No stroke heard yet"),
         session.station == Station::Wires

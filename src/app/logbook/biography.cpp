@@ -1,6 +1,7 @@
 #include "app/logbook/biography.h"
 
 #include "app/logbook/back_words.h"
+#include "core/record/heads_say.h"
 #include "store/resources.h"
 
 #include <QDateTime>

@@ -7,6 +7,7 @@
 #include "app/theme/parts.h"
 #include "core/log/entry_filter.h"
 #include "core/record/session_sound.h"
+#include "core/record/wires_say.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>

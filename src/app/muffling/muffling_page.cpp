@@ -2,11 +2,15 @@
 #include "app/listening/sound_output.h"
 #include "app/logbook/back_strip.h"
 #include "app/numbers/numbers.h"
+#include "app/proof/proof_words.h"
 #include "core/preview/stroke_sound.h"
 
 #include "app/head/begin_tools.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/heads_say.h"
+#include "core/record/muffling_says.h"
+#include "core/record/strokes_say.h"
 
 #include <QHBoxLayout>
 #include <QSignalBlocker>
@@ -278,8 +282,8 @@ void MufflingPage::showStep(const RingPicture& picture) {
         detail << tr("with this drum's own damping, %1 of usual").arg(number(damping, 2));
     else if (!picture.hasPads && !strokesSay(session()).ring)
         detail << tr("strike it, and its own damping counts");
-    if (const auto heard = strokesSay(session()).ring)
-        detail << tr("heard %1 s").arg(number(heard->value, 2));
+    if (const StrokesSay says = strokesSay(session()); says.ring)
+        detail << tr("heard %1 s").arg(withErrorText(says.ring->value, says.ringError->value, 2));
     if (picture.hasPads && picture.prediction.reboundLoss >= 0.005)
         detail << tr("the stick loses %1 % of its rebound")
                       .arg(std::lround(100.0 * picture.prediction.reboundLoss));

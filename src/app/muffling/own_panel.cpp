@@ -4,6 +4,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/record/own_kind.h"
+#include "core/record/strokes_say.h"
 #include "core/units/median.h"
 
 #include <QFormLayout>

@@ -5,6 +5,8 @@
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
+#include "core/record/heads_say.h"
+#include "core/record/muffling_says.h"
 
 #include <QCoreApplication>
 #include <QPainter>

@@ -1,6 +1,7 @@
 #pragma once
 #include "app/theme/scale.h"
 
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QRectF>

@@ -3,6 +3,8 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/heads_say.h"
+#include "core/record/muffling_says.h"
 
 #include <QGridLayout>
 #include <QVBoxLayout>

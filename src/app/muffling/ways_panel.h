@@ -2,6 +2,8 @@
 /// Whether the ring is a fault or a taste, and school by school what would shorten it, with what it costs.
 #include "app/muffling/ways_picture.h"
 #include "app/session/session_controller.h"
+#include "core/faults/ring_causes.h"
+#include "core/procedure/ring_plans.h"
 
 #include <QFrame>
 #include <QLabel>

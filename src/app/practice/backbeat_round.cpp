@@ -5,6 +5,7 @@
 #include "app/practice/hands_round.h"
 #include "app/practice/practice_player.h"
 #include "core/record/backbeats.h"
+#include "core/record/strokes_say.h"
 
 #include <cmath>
 

@@ -4,6 +4,7 @@
 #include "app/practice/deal.h"
 #include "app/practice/ears_words.h"
 #include "core/practice/ear_recording.h"
+#include "core/record/heads_say.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>

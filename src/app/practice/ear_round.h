@@ -6,6 +6,7 @@
 #include "app/theme/answer_button.h"
 #include "core/practice/ear_exercise.h"
 #include "core/practice/listener_threshold.h"
+#include "core/record/reckoned.h"
 #include "store/records.h"
 
 #include <memory>

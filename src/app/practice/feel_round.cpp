@@ -12,6 +12,7 @@
 #include "core/acoustics/pitches.h"
 #include "core/procedure/head_rounds.h"
 #include "core/reading/rod_reading.h"
+#include "core/record/heads_say.h"
 
 #include <QPainter>
 #include <cmath>

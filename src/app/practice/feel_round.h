@@ -4,6 +4,7 @@
 #include "app/theme/scale.h"
 #include "core/practice/turn_feel.h"
 #include "core/reading/read_tap.h"
+#include "core/record/reckoned.h"
 #include "core/units/dice.h"
 
 namespace bombo {

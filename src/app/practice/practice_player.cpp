@@ -91,15 +91,15 @@ void PracticePlayer::strikeWires(StrokePlace place, Dynamic dynamic) {
     if (!ear.hearsStrokes() || ear.isReading())
         return;
     const Session& now = m_controller.session();
-    const PracticeSound dry;
+    const PracticeSound room = sound();
     PracticeWireStroke stroke =
         practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now), place,
-                           dynamic, static_cast<std::uint64_t>(now.clock), now.weather, dry);
+                           dynamic, static_cast<std::uint64_t>(now.clock), now.weather, room);
     WireAnswer known{place, dynamic, stroke.answered, std::nullopt};
     if (dynamic == Dynamic::Loud && place == StrokePlace::Middle)
         known.rattled = stroke.rattled;
-    m_controller.output().playPractice(stroke.samples, dry.sampleRate);
-    ear.readSamples(std::move(stroke.samples), dry.sampleRate, known);
+    m_controller.output().playPractice(stroke.samples, room.sampleRate);
+    ear.readSamples(std::move(stroke.samples), room.sampleRate, known);
 }
 
 void PracticePlayer::strikeWhole() {
@@ -111,14 +111,14 @@ void PracticePlayer::strikeBackbeat() {
     if (!m_controller.hasSession() || m_controller.ear().isReading())
         return;
     const Session& now = m_controller.session();
-    const PracticeSound dry;
+    const PracticeSound room = sound();
     PracticeHands hands;
     hands.sloppiness = m_controller.settings().practiceSloppiness();
     hands.backbeat = true;
     send(practiceWireStroke(now.drum, drawNature(now.drum, now.practiceSeed), practiceStateOf(now),
-                            StrokePlace::Middle, Dynamic::Loud, nextStroke(), now.weather, dry, hands)
+                            StrokePlace::Middle, Dynamic::Loud, nextStroke(), now.weather, room, hands)
              .samples,
-         dry.sampleRate);
+         room.sampleRate);
 }
 
 void PracticePlayer::readGauge() {
@@ -139,10 +139,10 @@ std::vector<float> PracticePlayer::hum(bool leverOn, double& sampleRate) {
     const Session& now = m_controller.session();
     PracticeState state = practiceStateOf(now);
     state.leverOn = leverOn;
-    const PracticeSound dry;
-    auto samples = practiceVoice(drawNature(now.drum, now.practiceSeed), state, m_strokes++, dry);
-    m_controller.output().playPractice(samples, dry.sampleRate);
-    sampleRate = dry.sampleRate;
+    const PracticeSound room = sound();
+    auto samples = practiceVoice(drawNature(now.drum, now.practiceSeed), state, m_strokes++, room);
+    m_controller.output().playPractice(samples, room.sampleRate);
+    sampleRate = room.sampleRate;
     return samples;
 }
 

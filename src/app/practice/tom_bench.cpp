@@ -8,6 +8,7 @@
 #include "app/practice/tuning_words.h"
 #include "app/session/wording.h"
 #include "app/wires/buzz_panel.h"
+#include "core/record/reckoned.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>

@@ -5,6 +5,7 @@
 #include "app/practice/ear_round.h"
 #include "app/practice/tuning_words.h"
 #include "app/session/wording.h"
+#include "core/record/reckoned.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -203,8 +204,7 @@ void TuningBench::tapHere() {
 void TuningBench::strike(Dynamic dynamic) {
     if (!m_job || m_score || !m_job->isWires())
         return;
-    const PracticeRoom dry{.kind = RoomKind::Dry}; // as everywhere with the wires on
-    PracticeWireStroke stroke = m_job->strike(dynamic, dry, kPracticeRate);
+    PracticeWireStroke stroke = m_job->strike(dynamic, m_controller.settings().practiceRoom(), kPracticeRate);
     play(dynamic == Dynamic::Whisper ? closeBy(stroke.samples) : stroke.samples);
     m_reply = !showsFigures() && m_isSilent
                   ? benchSilence()

@@ -3,6 +3,7 @@
 
 #include "app/proof/proof_words.h"
 #include "app/theme/parts.h"
+#include "core/record/strokes_say.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
@@ -104,8 +105,12 @@ void ExperimentPanel::refresh() {
                 tr("%1: more than one thing is changed, so nobody will know which did it").arg(what));
             break;
         default:
-            m_now->setText(after.strokes == 0 ? tr("%1: now the same strokes again").arg(what)
-                                              : tr("%1: keep it, or put it back").arg(what));
+            m_now->setText(
+                after.strokes == 0 ? tr("%1: now the same strokes again").arg(what)
+                : differ(session.experiment->before, after)
+                    ? tr("%1: keep it, or put it back").arg(what)
+                    : tr("%1: no difference that these strokes tell. Play a few more, or put it back")
+                          .arg(what));
         }
         m_keep->setEnabled(changed != Changed::Nothing);
     }

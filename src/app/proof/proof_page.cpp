@@ -6,6 +6,8 @@
 #include "app/proof/setup_card.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/heads_say.h"
+#include "core/record/stations.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>

@@ -33,7 +33,7 @@ QString proofItemWords(ProofItem item) {
     case ProofItem::WireMargin:
         return ProofWordsText::tr("Turns left before rattle or choke");
     case ProofItem::Ring:
-        return ProofWordsText::tr("Tone length");
+        return ProofWordsText::tr("Ring");
     case ProofItem::Buzz:
         return ProofWordsText::tr("Buzz of the wires");
     case ProofItem::Sympathy:
@@ -149,17 +149,22 @@ QString playerOrDrumAdvice(PlayerOrDrum verdict) {
     return {};
 }
 
+QString withErrorText(double value, const std::optional<double>& error, int decimals) {
+    return error ? ProofWordsText::tr("%1 ± %2").arg(number(value, decimals), number(*error, decimals))
+                 : number(value, decimals);
+}
+
 QString strokesSayText(const StrokesSay& says) {
     QStringList parts;
-    const auto add = [&](const char* what, const std::optional<Seconds>& time) {
-        if (time)
-            parts << ProofWordsText::tr(what).arg(number(time->value, 2));
+    const auto add = [&](const char* what, const auto& value, const auto& error, int decimals) {
+        if (value)
+            parts << ProofWordsText::tr(what).arg(
+                withErrorText(value->value, error ? std::optional(error->value) : std::nullopt, decimals));
     };
-    add(QT_TRANSLATE_NOOP("ProofWords", "ring %1 s"), says.ring);
-    add(QT_TRANSLATE_NOOP("ProofWords", "tone with wires %1 s"), says.tone);
-    add(QT_TRANSLATE_NOOP("ProofWords", "buzz %1 s"), says.buzz);
-    if (says.centre)
-        parts << ProofWordsText::tr("centre %1").arg(hertzText(*says.centre));
+    add(QT_TRANSLATE_NOOP("ProofWords", "ring %1 s"), says.ring, says.ringError, 2);
+    add(QT_TRANSLATE_NOOP("ProofWords", "tone with wires %1 s"), says.tone, says.toneError, 2);
+    add(QT_TRANSLATE_NOOP("ProofWords", "buzz %1 s"), says.buzz, says.buzzError, 2);
+    add(QT_TRANSLATE_NOOP("ProofWords", "centre %1 Hz"), says.centre, says.centreError, 1);
     return parts.isEmpty() ? ProofWordsText::tr("not heard") : parts.join(QStringLiteral(", "));
 }
 

@@ -6,6 +6,7 @@
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
+#include "core/record/strokes_say.h"
 #include "core/units/median.h"
 
 #include <QCoreApplication>

@@ -2,6 +2,7 @@
 /// Twenty backbeats: where on the head each landed, and how loud it was.
 #include "app/theme/scale.h"
 
+#include "core/faults/player_or_drum.h"
 #include "core/record/session.h"
 
 #include <QRectF>

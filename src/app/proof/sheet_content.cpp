@@ -7,6 +7,8 @@
 #include "app/session/wording.h"
 #include "core/acoustics/film.h"
 #include "core/record/drum_now.h"
+#include "core/record/heads_say.h"
+#include "core/record/strokes_say.h"
 
 #include <QCoreApplication>
 

@@ -1,6 +1,7 @@
 #pragma once
 /// What stands on the page of a setup, of a session or of an entry of the logbook that is figures alone.
 #include "core/log/entry.h"
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QString>

@@ -1,4 +1,5 @@
 #include "app/proof/steady_picture.h"
+#include "core/faults/player_or_drum.h"
 
 #include "app/numbers/numbers.h"
 #include "app/theme/fitted_type.h"

@@ -3,6 +3,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/stations.h"
 
 #include <QKeyEvent>
 #include <QVBoxLayout>

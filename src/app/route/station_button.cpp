@@ -3,6 +3,7 @@
 #include "app/session/wording.h"
 #include "app/theme/palette.h"
 #include "app/theme/scale.h"
+#include "core/record/stations.h"
 
 #include <QPainter>
 #include <QPainterPath>

@@ -1,5 +1,6 @@
 #pragma once
 #include "core/record/session.h"
+#include "core/record/stations.h"
 
 #include <QAbstractButton>
 

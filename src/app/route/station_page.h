@@ -1,6 +1,7 @@
 #pragma once
 /// What every station's page has in common.
 #include "app/session/session_controller.h"
+#include "core/record/reckoned.h"
 
 #include "app/theme/parts.h"
 

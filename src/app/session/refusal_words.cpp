@@ -1,5 +1,6 @@
 /// What a command is called when it is undone, and why one was refused.
 #include "app/session/wording.h"
+#include "core/procedure/quick_plan.h"
 #include "core/record/commands/command.h"
 
 #include <QCoreApplication>

@@ -6,6 +6,7 @@
 #include "app/reminder/wall_clock.h"
 #include "app/session/damage_watch.h"
 #include "app/session/wording.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "store/demo.h"
 #include "store/rescue.h"

@@ -4,6 +4,7 @@
 #include "app/session/session_journal.h"
 #include "app/settings.h"
 #include "core/record/commands/command.h"
+#include "core/record/reckoned.h"
 
 namespace bombo {
 

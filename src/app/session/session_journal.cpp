@@ -2,6 +2,7 @@
 
 #include "app/session/wording.h"
 #include "core/record/commands/rig.h"
+#include "core/record/heads_say.h"
 #include "store/times.h"
 
 namespace bombo {

@@ -2,6 +2,7 @@
 /// The session in its workbook: work as a chain of steps that can be undone, context and rig beside it. What
 /// is acknowledged is on disk.
 #include "core/record/commands/touches.h"
+#include "core/record/reckoned.h"
 #include "store/workbook.h"
 
 #include <QObject>

@@ -3,6 +3,7 @@
 #include "app/numbers/numbers.h"
 
 #include "app/session/units_shown.h"
+#include "core/record/stations.h"
 #include "core/units/pitch.h"
 
 #include <QCoreApplication>

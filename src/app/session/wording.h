@@ -1,7 +1,9 @@
 #pragma once
-/// What the core's values are called on screen. The only place where enums become sentences.
+/// What the core's values are called on screen, those that several pages show; what one page alone says is in
+/// its own *_words.
 #include "core/reading/read_tap.h"
 #include "core/record/session.h"
+#include "core/record/stations.h"
 #include "store/records.h"
 
 #include <QString>

@@ -3,6 +3,7 @@
 
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/heads_say.h"
 
 #include <QGridLayout>
 #include <QScrollArea>

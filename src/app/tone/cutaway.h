@@ -1,6 +1,7 @@
 #pragma once
 /// The drum cut through, at true proportions, each figure where it lives.
 #include "app/tone/head_motion.h"
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QRectF>

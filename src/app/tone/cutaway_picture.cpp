@@ -1,6 +1,7 @@
 #include "app/numbers/numbers.h"
 #include "app/session/wording.h"
 #include "app/tone/cutaway.h"
+#include "core/record/heads_say.h"
 
 #include <QCoreApplication>
 

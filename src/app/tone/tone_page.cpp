@@ -11,6 +11,8 @@
 #include "app/tone/school_panel.h"
 #include "app/tone/tone_list.h"
 #include "app/tone/weather_panel.h"
+#include "core/record/heads_say.h"
+#include "core/record/stations.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>

@@ -4,6 +4,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/acoustics/pitches_in_weather.h"
+#include "core/record/heads_say.h"
 #include "core/tuning/turns_in_weather.h"
 
 #include <QGridLayout>

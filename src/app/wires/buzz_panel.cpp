@@ -5,10 +5,12 @@
 #include "app/head/begin_tools.h"
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
+#include "core/record/wires_say.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
+#include <cmath>
 
 namespace bombo {
 namespace {
@@ -31,6 +33,18 @@ QString kindName(NeighbourKind kind) {
 
 constexpr std::array kKinds{NeighbourKind::Tom, NeighbourKind::BassDrum, NeighbourKind::BassNote,
                             NeighbourKind::Voice, NeighbourKind::Other};
+
+/// Of a reading with a figure: toms and bass drums fall while they sound, and both ends are theirs.
+QString heardLast(const Reading& heard) {
+    constexpr double falls = 15.0; // cents
+    if (!heard.hasFigure())
+        return {};
+    if (!heard.glide || heard.glide->value < falls)
+        return BuzzPanel::tr("Heard last: %1").arg(hertzText(*heard.frequency));
+    return BuzzPanel::tr("Heard last: %1, falling from %2")
+        .arg(hertzText(*heard.frequency),
+             hertzText(*heard.frequency * std::exp2(heard.glide->value / 1200.0)));
+}
 
 } // namespace
 
@@ -103,6 +117,10 @@ BuzzPanel::BuzzPanel(SessionController& controller, QWidget* parent)
     grid->addWidget(add, 1, 1);
     column->addLayout(grid);
     column->addWidget(m_heard);
+    m_heardWords = textLabel("quiet");
+    m_heardWords->setObjectName(QStringLiteral("neighbourHeardWords"));
+    m_heardWords->setWordWrap(true);
+    column->addWidget(m_heardWords);
     m_list = toolBox("neighbourList", tr("Instruments around the drum"), {});
     m_remove = secondaryButton(tr("Remove"));
     m_remove->setObjectName(QStringLiteral("neighbourRemove"));
@@ -180,6 +198,8 @@ void BuzzPanel::refresh() {
     m_remove->setEnabled(!neighbours.empty());
     const auto& heard = m_controller.ear().lastReading();
     m_heard->setEnabled(heard && !heard->partials.empty());
+    m_heardWords->setText(heard ? heardLast(*heard) : QString());
+    m_heardWords->setVisible(!m_heardWords->text().isEmpty());
     QStringList lines;
     constexpr std::size_t most = 6; // as many as can be read
     m_calmings = calmingsOf(m_controller.reckoned());

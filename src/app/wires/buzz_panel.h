@@ -37,6 +37,7 @@ private:
     QComboBox* m_kind;
     QDoubleSpinBox* m_pitch;
     QPushButton* m_heard;
+    QLabel* m_heardWords;
     QComboBox* m_list;
     QPushButton* m_remove;
     QLabel* m_remedies;

@@ -2,6 +2,7 @@
 /// The other instruments' partials and the drum's own modes on one line of pitch, and where they meet.
 #include "app/theme/scale.h"
 
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QRectF>

@@ -2,6 +2,7 @@
 #include "app/numbers/numbers.h"
 
 #include "app/session/wording.h"
+#include "core/record/heads_say.h"
 #include "core/wires/wire_response.h"
 
 #include <QCoreApplication>

@@ -1,6 +1,7 @@
 #pragma once
 /// What is said of wires that are set: the room they have, what one more eighth would bring, what they do to
 /// the head.
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QString>

@@ -6,6 +6,7 @@
 #include "app/theme/palette.h"
 #include "app/theme/parts.h"
 #include "app/theme/scale.h"
+#include "core/record/wires_say.h"
 
 #include <QCoreApplication>
 #include <QPainter>

@@ -2,6 +2,7 @@
 /// The sweep chart: strainer turns across, whisper to loud as bands, what was tried, what may be used.
 #include "app/theme/scale.h"
 
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <QRectF>

@@ -8,6 +8,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "app/wires/set_words.h"
+#include "core/record/wires_say.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>

@@ -1,6 +1,6 @@
 #pragma once
 /// Sounds for the ear, from the practice drum in its room: which of two is the higher, the longer, the one
-/// that wavers; before which of four rods the head is low.
+/// that wavers; before which of a few rods the head is low.
 #include "core/practice/practice_drum.h"
 
 #include <array>

@@ -267,6 +267,20 @@ double bendOf(const HiddenHead& head, double peak, double usual) {
 
 } // namespace
 
+namespace {
+
+/// Share by which a mode of the head that is tapped moves on the way to where it lies with the other head
+/// free.
+double givenWay(const CoupledMode& held, const std::vector<CoupledMode>& open, HeadSide side,
+                double loosely) {
+    for (const CoupledMode& mode : open)
+        if (mode.m == held.m && (mode.batterShare > 0.5) == (side == HeadSide::Batter))
+            return held.order == 1 ? std::pow(mode.frequency / held.frequency, loosely) : 1.0;
+    return 1.0;
+}
+
+} // namespace
+
 std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, const PracticeState& state,
                                const PracticeTap& tap, const Weather& weather, const PracticeSound& sound) {
     const HiddenHead& hidden = nature.head(tap.side);
@@ -284,27 +298,32 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
                       : tap.side == HeadSide::Batter ? Held::SnareSide
                                                      : Held::Batter;
     const double bend = bendOf(hidden, peak, 0.35);
+    const DrumState stands = meanState(drum, nature, state, weather);
+    const bool gives = held != Held::Neither && tap.hands.loosely > 0.0;
+    const auto open = gives ? trueModes(stands, nature) : std::vector<CoupledMode>{};
     std::vector<Voice> voices;
-    for (const CoupledMode& mode :
-         trueModes(meanState(drum, nature, state, weather), nature, {.held = held})) {
+    for (const CoupledMode& mode : trueModes(stands, nature, {.held = held})) {
         const ShapeVector& shape = tap.side == HeadSide::Batter ? mode.batterShape : mode.snareSideShape;
         const double deflection = shapeAt(mode.m, shape, std::abs(radius));
-        const double softTip = std::exp(-std::pow(mode.frequency.value / 700.0, 2)); // a fingertip
-        const double strength = deflection * deflection * softTip / mode.modalMass.value;
-        const double rate = hidden.damping * decayRate(mode, drum);
+        const double strength = deflection * deflection *
+                                throughContact(tap.hands.striker, mode.frequency.value) /
+                                mode.modalMass.value;
+        const double pitch = mode.frequency.value * givenWay(mode, open, tap.side, tap.hands.loosely);
+        // A hand that gives takes of what moves under it.
+        const double rate = hidden.damping * decayRate(mode, drum) + (gives ? 8.0 * tap.hands.loosely : 0.0);
         if (mode.m == 0) {
             if (tap.hands.finger && tap.rod) // it takes most of the body tone
-                voices.push_back({mode.frequency.value, 3.0 * rate, 0.15 * strength, bend});
+                voices.push_back({pitch, 3.0 * rate, 0.15 * strength, bend});
             else
-                voices.push_back({mode.frequency.value, rate, strength, bend});
+                voices.push_back({pitch, rate, strength, bend});
             continue;
         }
         const double anisotropy = mode.m == 1 ? hidden.anisotropy1 : hidden.anisotropy2;
         const PairSplit split = pairSplit(deviation, mode.m, anisotropy);
         const double facing = mode.m * (angle - split.angle.value);
         const double up = std::exp2(split.half.value / 1200.0);
-        voices.push_back({mode.frequency.value * up, rate, strength * std::pow(std::cos(facing), 2), bend});
-        voices.push_back({mode.frequency.value / up, rate, strength * std::pow(std::sin(facing), 2), bend});
+        voices.push_back({pitch * up, rate, strength * std::pow(std::cos(facing), 2), bend});
+        voices.push_back({pitch / up, rate, strength * std::pow(std::sin(facing), 2), bend});
     }
     std::vector<float> samples = scaledTo(peak, voicesSummed(voices, sound));
     if (slip.again) {
@@ -312,7 +331,9 @@ std::vector<float> practiceTap(const Drum& drum, const HiddenNature& nature, con
         for (std::size_t i = samples.size(); i-- > later;)
             samples[i] += 0.8F * samples[i - later];
     }
-    addClick(samples, sound, 0.3 * peak, dice);
+    addContact(samples, sound, tap.hands.striker, peak, dice);
+    if (tap.hands.fidgets)
+        addHandling(samples, sound, peak / slip.strength, dice);
     // The struck place sounds most: it moves with the rod.
     hearHere(samples, sound, tap.rod ? kTapRadius * drum.shell.radius().value : 0.0, angle, tap.stroke,
              peak / slip.strength, dice);

@@ -3,6 +3,7 @@
 #include "core/acoustics/weather.h"
 #include "core/drum/drum.h"
 #include "core/muffling/muffling.h"
+#include "core/practice/contact.h"
 #include "core/practice/practice_room.h"
 #include "core/wires/wire_sweep.h"
 
@@ -90,7 +91,10 @@ struct PracticeHands {
                              ///< wrong: a second blow, too soft, or far from the rod
     bool finger = true;      ///< a light one on the middle of the head that is tapped
     bool mutes = true;       ///< the other head
+    double loosely = 0.0;    ///< how far the hand gives that mutes it, 0 to 1: a wall, or hardly there
     bool backbeat = false;   ///< a whole stroke lands a little out of the middle, as in a song
+    Striker striker = Striker::Finger;
+    bool fidgets = false; ///< hands knock and rustle on drum and stand while it sounds
 };
 
 struct PracticeSound {
@@ -149,9 +153,10 @@ double practiceGap(const HiddenNature& nature, const PracticeState& state, HeadS
 double practiceFeel(const HiddenNature& nature, const PracticeState& state, HeadSide side, int rod,
                     std::uint64_t stroke);
 
-/// True edge deviation at each rod, cents against their mean: for tests and benchmarks, never for advice.
+// The truth: for tests and benchmarks, never for advice.
 /// Each rod's own against the mean tension, in cents of pitch.
 std::vector<Cents> trueOwnDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
+/// As heard: edge deviation at each rod, cents against their mean.
 std::vector<Cents> trueEdgeDeviation(const HiddenNature& nature, const PracticeState& state, HeadSide side);
 /// Turns of each rod, counted as `state` counts them, at which every rod of the head pulls alike.
 std::vector<Turns> evenTurns(const HiddenNature& nature, const PracticeState& state, HeadSide side,

@@ -3,7 +3,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <numbers>
 
 namespace bombo {
 namespace {
@@ -116,16 +115,6 @@ void addRoom(std::vector<float>& samples, const PracticeSound& sound, double pea
         samples[i] +=
             static_cast<float>(hum * (std::sin(kTwoPi * 50.0 * t) + 0.5 * std::sin(kTwoPi * 150.0 * t) +
                                       0.3 * std::sin(kTwoPi * 250.0 * t)));
-    }
-}
-
-void addClick(std::vector<float>& samples, const PracticeSound& sound, double level, Dice& dice) {
-    const auto lead = static_cast<std::size_t>(sound.leadIn.value * sound.sampleRate);
-    const auto length = static_cast<std::size_t>(0.002 * sound.sampleRate);
-    for (std::size_t i = 0; i < length && lead + i < samples.size(); ++i) {
-        const double envelope =
-            std::sin(std::numbers::pi * static_cast<double>(i) / static_cast<double>(length));
-        samples[lead + i] += static_cast<float>(level * envelope * dice.normal());
     }
 }
 

@@ -16,8 +16,6 @@ struct Voice {
 std::vector<double> voicesSummed(const std::vector<Voice>& voices, const PracticeSound& sound);
 /// The same sound with this highest value.
 std::vector<float> scaledTo(double peak, const std::vector<double>& sum);
-/// The click of finger or key on film, two milliseconds of noise.
-void addClick(std::vector<float>& samples, const PracticeSound& sound, double level, Dice& dice);
 /// Noise and hum of the room, against this peak.
 void addRoom(std::vector<float>& samples, const PracticeSound& sound, double peak, Dice& dice);
 /// A dry sound as it comes out of the microphone, with the floor, the hum and what its driver does.

@@ -161,7 +161,7 @@ PracticeTomStroke practiceTom(const DrumUnderTom& under, const TomBeside& beside
     const double usual = wirePull(chokeOf(under.nature, StrokePlace::Middle, Dynamic::Whisper), under.nature);
     for (std::size_t i = 0; i < contact.wires.size() && lead + i < result.samples.size(); ++i)
         result.samples[lead + i] += static_cast<float>(kWiresInIt * peak * contact.wires[i] / usual);
-    addClick(result.samples, sound, 0.2 * peak, dice);
+    addContact(result.samples, sound, Striker::Stick, peak, dice);
     hearHere(result.samples, sound, 0.0, 0.0, stroke, peak, dice);
     return result;
 }

@@ -134,7 +134,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
         for (const ContactMode& mode : blow.felt)
             blow.others.push_back({mode.frequency, mode.rate, mode.blow});
         result.samples = scaledTo(peak, voicesSummed(blow.others, sound));
-        addClick(result.samples, sound, 0.3 * peak, dice);
+        addContact(result.samples, sound, Striker::Stick, peak, dice);
         hearHere(result.samples, sound, 0.0, 0.0, stroke, 0.35, dice);
         return result;
     }
@@ -156,7 +156,7 @@ PracticeWireStroke practiceWireStroke(const Drum& drum, const HiddenNature& natu
     result.samples = scaledTo(peak, sum);
     for (std::size_t i = 0; i < contact.wires.size() && lead + i < sum.size(); ++i)
         result.samples[lead + i] += static_cast<float>(kWireLoudness * peak * contact.wires[i] / drive);
-    addClick(result.samples, sound, 0.3 * peak, dice);
+    addContact(result.samples, sound, Striker::Stick, peak, dice);
     result.answered = state.strainer < choke;
     result.rattled = dynamic == Dynamic::Loud && state.strainer < nature.rattle;
     hearHere(result.samples, sound, 0.0, 0.0, stroke, 0.35, dice);

@@ -14,6 +14,11 @@ inline constexpr Hertz kHighestBuzz{9500.0};
 std::span<const float> stretch(const Tap& tap, double fromSeconds, double toSeconds);
 /// Power between two frequencies in Hz, in proportion to the mean square there.
 double bandPower(const PowerSpectrum& spectrum, double from, double to);
+/// What wires that rattle along move a pitch by and nobody knows how: they weigh on the film for a part of
+/// each swing. One standard error, as a share of the frequency: 8 cents. Estimate; practice drums with bodies
+/// for wires are told within it (tests).
+inline constexpr double kWiresBlur = 8.0 / kCentsOfFrequency;
+
 /// Wires answer as broad noise that outlasts the blow; looked for between two times after the onset, in
 /// seconds.
 bool wiresSound(const Tap& tap, double from = 0.04, double to = 0.12);

@@ -13,7 +13,8 @@ struct PeakFound {
     double power;
 };
 
-std::vector<PeakFound> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int most) {
+std::vector<PeakFound> spectralPeaks(const Tap& tap, const PowerSpectrum& before, int most,
+                                     std::optional<Hertz> near) {
     constexpr std::size_t size = 65536;
     const auto sound = stretch(tap, 0.003, 0.5);
     const auto spectrum = powerSpectrum(sound, tap.sampleRate, size, 30.0);
@@ -35,12 +36,23 @@ std::vector<PeakFound> spectralPeaks(const Tap& tap, const PowerSpectrum& before
         return a.power * b.frequency.value * b.frequency.value >
                b.power * a.frequency.value * a.frequency.value;
     });
+    constexpr double about = 250.0; // cents
+    const auto isNear = [&](const PeakFound& peak) {
+        return near && std::abs(centsBetween(*near, peak.frequency).value) < about;
+    };
     double strongest = 0.0;
-    for (const PeakFound& peak : peaks)
-        strongest = std::max(strongest, peak.power);
+    auto nearest = peaks.end();
+    for (auto peak = peaks.begin(); peak != peaks.end(); ++peak) {
+        strongest = std::max(strongest, peak->power);
+        if (isNear(*peak) && (nearest == peaks.end() || peak->power > nearest->power))
+            nearest = peak;
+    }
+    constexpr double leastPower = 1e-5; // of the strongest
+    if (nearest != peaks.end() && nearest->power >= leastPower * strongest)
+        std::rotate(peaks.begin(), nearest, nearest + 1);
     std::vector<PeakFound> kept;
     for (const PeakFound& peak : peaks) {
-        if (static_cast<int>(kept.size()) >= most || peak.power < 1e-5 * strongest)
+        if (static_cast<int>(kept.size()) >= most || peak.power < leastPower * strongest)
             break;
         const bool isNew = std::none_of(kept.begin(), kept.end(), [&](const PeakFound& k) {
             return std::abs(k.frequency.value - peak.frequency.value) < 12.0;
@@ -84,8 +96,9 @@ std::vector<Partial> measurePartials(const Tap& tap, const std::vector<PeakFound
 
 } // namespace
 
-std::vector<Partial> findPartials(const Tap& tap, const PowerSpectrum& before, int most) {
-    return measurePartials(tap, spectralPeaks(tap, before, most));
+std::vector<Partial> findPartials(const Tap& tap, const PowerSpectrum& before, int most,
+                                  std::optional<Hertz> near) {
+    return measurePartials(tap, spectralPeaks(tap, before, most, near));
 }
 
 } // namespace bombo

@@ -188,6 +188,14 @@ Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& r
     portrait.buzz = lengths.buzz;
     portrait.buzzError = lengths.buzzError;
     portrait.wires = lengths.wires;
+    if (lengths.wires) {
+        const auto blur = [](Hertz error, Hertz at) {
+            return Hertz{std::hypot(error.value, kWiresBlur * at.value)};
+        };
+        portrait.centreError = blur(portrait.centreError, portrait.centre);
+        if (portrait.edge)
+            portrait.edgeError = blur(*portrait.edgeError, *portrait.edge);
+    }
     portrait.brightness = brightnessOf(hit);
     return portrait;
 }

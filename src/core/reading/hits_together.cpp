@@ -1,6 +1,7 @@
 #include "core/reading/hits_together.h"
 
 #include "core/units/median.h"
+#include "core/units/with_error.h"
 
 #include <algorithm>
 #include <cmath>
@@ -10,30 +11,6 @@ namespace {
 
 constexpr double kSameCents = 35.0; ///< two strokes at different strengths glide apart by as much
 constexpr double kMost = 0.6;       ///< of the hits
-constexpr double kInCommon = 0.71; ///< share of a hit's error that the next one has too: half of its variance
-
-struct Known {
-    double value;
-    double error;
-};
-
-/// Median and error of figures that each have an error of their own.
-Known settled(const std::vector<Known>& figures) {
-    std::vector<double> values;
-    std::vector<double> errors;
-    for (const Known& figure : figures) {
-        values.push_back(figure.value);
-        errors.push_back(figure.error);
-    }
-    const double middle = medianOf(values);
-    const double stated = medianOf(std::move(errors));
-    if (figures.size() == 1)
-        return {middle, stated};
-    for (double& value : values)
-        value = std::abs(value - middle);
-    const double shown = 1.48 * medianOf(std::move(values)) / std::sqrt(static_cast<double>(figures.size()));
-    return {middle, std::hypot(shown, kInCommon * stated)};
-}
 
 bool same(Hertz a, Hertz b) {
     return std::abs(centsBetween(a, b).value) < kSameCents;
@@ -53,11 +30,11 @@ const Partial* strongAt(const HitPortrait& hit, Hertz pitch) {
 
 /// The pitch near `pitch` by every hit that has it: as measured where that hit chose it, as its band has it
 /// elsewhere.
-std::vector<Known> heardAt(const std::vector<HitPortrait>& hits, Hertz pitch,
-                           std::optional<Hertz> (*chosen)(const HitPortrait&),
-                           Hertz (*chosenError)(const HitPortrait&)) {
+std::vector<WithError> heardAt(const std::vector<HitPortrait>& hits, Hertz pitch,
+                               std::optional<Hertz> (*chosen)(const HitPortrait&),
+                               Hertz (*chosenError)(const HitPortrait&)) {
     constexpr double unsure = 0.006; // of the frequency: 10 cents
-    std::vector<Known> heard;
+    std::vector<WithError> heard;
     for (const HitPortrait& hit : hits) {
         const auto own = chosen(hit);
         if (own && same(pitch, *own))
@@ -68,20 +45,20 @@ std::vector<Known> heardAt(const std::vector<HitPortrait>& hits, Hertz pitch,
     return heard;
 }
 
-std::vector<Known> centresAt(const std::vector<HitPortrait>& hits, Hertz pitch) {
+std::vector<WithError> centresAt(const std::vector<HitPortrait>& hits, Hertz pitch) {
     return heardAt(
         hits, pitch,
         [](const HitPortrait& hit) { return hit.centreFound ? std::optional(hit.centre) : std::nullopt; },
         [](const HitPortrait& hit) { return hit.centreError; });
 }
 
-std::vector<Known> edgesAt(const std::vector<HitPortrait>& hits, Hertz pitch) {
+std::vector<WithError> edgesAt(const std::vector<HitPortrait>& hits, Hertz pitch) {
     return heardAt(
         hits, pitch, [](const HitPortrait& hit) { return hit.edge; },
         [](const HitPortrait& hit) { return hit.edgeError.value_or(Hertz{}); });
 }
 
-Known centreOf(const std::vector<HitPortrait>& hits) {
+WithError centreOf(const std::vector<HitPortrait>& hits) {
     const double most = kMost * static_cast<double>(hits.size());
     std::vector<Hertz> own;
     for (const HitPortrait& hit : hits)
@@ -91,17 +68,17 @@ Known centreOf(const std::vector<HitPortrait>& hits) {
     const auto agree =
         std::count_if(own.begin(), own.end(), [&](Hertz centre) { return same(middle, centre); });
     if (static_cast<double>(agree) >= most)
-        return settled(centresAt(hits, middle));
+        return medianWithError(centresAt(hits, middle));
     for (const Hertz candidate : own) // ascending: the lowest that most of them hold
         if (auto held = centresAt(hits, candidate); static_cast<double>(held.size()) >= most)
-            return settled(held);
+            return medianWithError(held);
     // No partial is common to them: their middle, and as unsure as they are far apart.
     const Cents apart = centsBetween(own.front(), own.back());
     return {middle.value, 0.5 * apart.value / kCentsOfFrequency * middle.value};
 }
 
-std::optional<Known> edgeOf(const std::vector<HitPortrait>& hits, double centre) {
-    std::optional<Known> best;
+std::optional<WithError> edgeOf(const std::vector<HitPortrait>& hits, double centre) {
+    std::optional<WithError> best;
     std::size_t most = 0;
     double loudest = 0.0;
     for (const HitPortrait& hit : hits)
@@ -115,20 +92,20 @@ std::optional<Known> edgeOf(const std::vector<HitPortrait>& hits, double centre)
             most = held.size();
             loudest = loudness(partial);
             if (2 * held.size() > hits.size())
-                best = settled(held);
+                best = medianWithError(held);
         }
     return best;
 }
 
 /// Median of an optional length over the hits that have it.
-std::optional<Known> lengthOf(const std::vector<HitPortrait>& hits,
-                              std::optional<Seconds> HitPortrait::*length,
-                              std::optional<Seconds> HitPortrait::*error) {
-    std::vector<Known> figures;
+std::optional<WithError> lengthOf(const std::vector<HitPortrait>& hits,
+                                  std::optional<Seconds> HitPortrait::*length,
+                                  std::optional<Seconds> HitPortrait::*error) {
+    std::vector<WithError> figures;
     for (const HitPortrait& hit : hits)
         if (hit.*length)
             figures.push_back({(hit.*length)->value, (hit.*error).value_or(Seconds{}).value});
-    return figures.empty() ? std::nullopt : std::optional(settled(figures));
+    return figures.empty() ? std::nullopt : std::optional(medianWithError(figures));
 }
 
 } // namespace
@@ -138,7 +115,7 @@ HitPortrait together(const std::vector<HitPortrait>& hits) {
     if (hits.size() == 1)
         return all;
     all.hits = static_cast<int>(hits.size());
-    const Known centre = centreOf(hits);
+    const WithError centre = centreOf(hits);
     all.centre = Hertz{centre.value};
     all.centreError = Hertz{centre.error};
     all.centreFound =
@@ -146,7 +123,7 @@ HitPortrait together(const std::vector<HitPortrait>& hits) {
     const auto edge = edgeOf(hits, centre.value);
     all.edge = edge ? std::optional(Hertz{edge->value}) : std::nullopt;
     all.edgeError = edge ? std::optional(Hertz{edge->error}) : std::nullopt;
-    const auto put = [](const std::optional<Known>& known, std::optional<Seconds>& length,
+    const auto put = [](const std::optional<WithError>& known, std::optional<Seconds>& length,
                         std::optional<Seconds>& error) {
         length = known ? std::optional(Seconds{known->value}) : std::nullopt;
         error = known ? std::optional(Seconds{known->error}) : std::nullopt;

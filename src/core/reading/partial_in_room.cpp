@@ -98,7 +98,7 @@ double amplitudeAt(std::span<const float> sound, double sampleRate, Hertz freque
     return 2.0 * std::abs(sum) / static_cast<double>(sound.size());
 }
 
-std::optional<DrivenPartial> PartialInRoom::measured(const Partial& chosen) const {
+std::optional<DrivenPartial> PartialInRoom::measured(const Partial& chosen, bool mayBePair) const {
     constexpr double recentre = 8.0; // Hz
     constexpr double pairMustShow =
         4.0; // of the logarithm of density: it has more to turn, and rooms make pairs of single partials
@@ -108,7 +108,7 @@ std::optional<DrivenPartial> PartialInRoom::measured(const Partial& chosen) cons
     if (one && std::abs(one->frequency.value - near.mean.value) > recentre)
         if (auto again = drivenPartial(m_tap.after, m_tap.sampleRate, optionsAt(one->frequency)))
             one = again;
-    if (const auto pair = pairAt(base)) {
+    if (const auto pair = mayBePair ? pairAt(base) : std::nullopt) {
         DrivenOptions options = optionsAt(near.mean);
         options.pair = pair;
         const auto both = drivenPartial(m_tap.after, m_tap.sampleRate, options);

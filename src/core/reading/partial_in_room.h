@@ -26,7 +26,8 @@ public:
 
     /// The partial near `chosen`, or the close pair that it is; empty if too little sound is left.
     /// @param chosen one of the partials
-    std::optional<DrivenPartial> measured(const Partial& chosen) const;
+    /// @param mayBePair else it is taken for one, however it looks
+    std::optional<DrivenPartial> measured(const Partial& chosen, bool mayBePair = true) const;
     /// Whether what was measured sounded before the tap and goes on.
     /// @param taken lines that were taken away from the tap
     bool goesOn(const DrivenPartial& found, const std::vector<SteadyLine>& taken) const;

@@ -4,6 +4,7 @@
 #include "core/reading/clarity.h"
 #include "core/reading/find_partials.h"
 #include "core/reading/gate.h"
+#include "core/reading/glide_track.h"
 #include "core/reading/partial_in_room.h"
 #include "core/reading/steady_sound.h"
 
@@ -96,9 +97,17 @@ std::vector<Hertz> steadyLines(const Tap& tap, const PowerSpectrum& spectrum,
 /// The energy a listener gets from a partial once the blow itself is over: what stick, hand and wires throw
 /// in is as loud, but gone by then.
 double weightOf(const Partial& partial) {
-    constexpr double blow = 0.03; // s
+    constexpr double blow = 0.05; // s
     const double left = partial.amplitude * std::exp(-rateOfT60(partial.t60) * blow);
     return left * left * partial.t60.value;
+}
+
+std::optional<Hertz> wantedOf(const std::optional<Expectation>& expected) {
+    if (expected)
+        for (const ExpectedMode& mode : expected->modes)
+            if (mode.mode == expected->wanted)
+                return mode.frequency;
+    return std::nullopt;
 }
 
 /// The strongest partial, of one mode if that is given.
@@ -176,7 +185,7 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
         return reading;
     }
     const PowerSpectrum before = spectrumBefore(tap);
-    reading.partials = findPartials(tap, before, options.mostPartials);
+    reading.partials = findPartials(tap, before, options.mostPartials, wantedOf(options.expected));
     if (isClipped(heard.after, peak)) {
         reading.verdict = Verdict::Clipped;
         return reading;
@@ -211,22 +220,36 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
         return reading;
     }
     const PartialInRoom room(tap, before, reading.partials);
-    const auto found = room.measured(*chosen);
+    auto found = room.measured(*chosen);
     if (!found) {
         reading.verdict = Verdict::NoTone;
         return reading;
     }
+    const auto showsGlide = [](const DrivenPartial& partial) {
+        return partial.glide.value > leastGlide &&
+               partial.glide.value > glideShows * partial.glideError.value;
+    };
+    // What falls far looks like a pair, too.
+    std::optional<Cents> fell = glideFollowed(tap.after, tap.sampleRate, found->frequency);
+    if (fell && found->beat)
+        if (const auto one = room.measured(*chosen, false)) {
+            found = one;
+            fell = glideFollowed(tap.after, tap.sampleRate, one->frequency);
+        }
     if (room.goesOn(*found, steady)) {
         reading.verdict = Verdict::Drowned;
         return reading;
     }
     reading.frequency = found->frequency;
     reading.standardError = found->standardError;
+    if (reading.caution == Caution::WiresOn)
+        reading.standardError =
+            Hertz{std::hypot(found->standardError.value, kWiresBlur * found->frequency.value)};
     if (!gainFollows)
         reading.t60 = found->t60;
     reading.beat = found->beat;
-    if (found->glide.value > leastGlide && found->glide.value > glideShows * found->glideError.value)
-        reading.glide = found->glide;
+    if (fell || showsGlide(*found))
+        reading.glide = fell.value_or(found->glide);
     if (const Partial* second = wanted == Mode{1, 1} ? strongest(reading.partials, Mode{2, 1}) : nullptr)
         if (const auto pair = room.measured(*second)) {
             reading.second = pair->frequency;

@@ -1,5 +1,7 @@
 #include "core/record/drum_in_show.h"
 
+#include "core/record/heads_say.h"
+
 #include <algorithm>
 
 namespace bombo {

@@ -2,6 +2,7 @@
 /// A drum of the shelf as a show needs it: how it stands, and what each tone of the show asks of it.
 #include "core/log/set_list.h"
 #include "core/record/drum_now.h"
+#include "core/record/reckoned.h"
 
 namespace bombo {
 

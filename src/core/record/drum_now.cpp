@@ -3,6 +3,7 @@
 #include "core/procedure/head_rounds.h"
 #include "core/record/entry_figures.h"
 #include "core/record/head_heard.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 
 #include <algorithm>

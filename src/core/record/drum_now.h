@@ -1,6 +1,7 @@
 #pragma once
 /// How the drum of a session stands, as heard, as counted, or as foretold from its logbook.
 #include "core/log/back_to.h"
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <span>

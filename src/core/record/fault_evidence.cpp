@@ -4,6 +4,10 @@
 #include "core/life/life.h"
 #include "core/record/drum_now.h"
 #include "core/record/head_heard.h"
+#include "core/record/heads_say.h"
+#include "core/record/muffling_says.h"
+#include "core/record/strokes_say.h"
+#include "core/record/wires_say.h"
 
 #include <algorithm>
 #include <cmath>

@@ -2,6 +2,7 @@
 /// What a session and its drum's logbook know that tells of faults.
 #include "core/faults/fault_case.h"
 #include "core/log/entry.h"
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 #include <span>
@@ -17,9 +18,8 @@ namespace bombo {
 ///   batter_days        log10 of days since it was put on, a quarter at least
 ///   fell_unturned      cents that the batter fell between two rounds with no turn between them
 ///   pitch_followed     share of what its last turns should have brought
-///   apart_at_equal     log2 of the widest rod over 20 cents when every rod had been turned alike, where
-///   later
-///                      rounds say how even it is now
+///   apart_at_equal     log2 of the widest rod over 20 cents when every rod had been turned alike; only
+///                      where later rounds say how even it is now
 ///   rod_lazy           share of its own turn that the most lazy rod did not follow
 ///   knob_above_choke, knob_below_rattle  turns
 ///   strand_slack       turns of the knob

@@ -1,5 +1,6 @@
 #include "core/record/own_kind.h"
 
+#include "core/record/heads_say.h"
 #include "core/units/median.h"
 
 #include <algorithm>

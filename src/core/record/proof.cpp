@@ -1,6 +1,11 @@
 #include "core/record/proof.h"
 
 #include "core/procedure/head_rounds.h"
+#include "core/record/heads_say.h"
+#include "core/record/muffling_says.h"
+#include "core/record/stations.h"
+#include "core/record/strokes_say.h"
+#include "core/record/wires_say.h"
 #include "core/tuning/inverse.h"
 
 #include <cmath>
@@ -12,6 +17,7 @@ namespace {
 constexpr double kCentreSettled = 12.0; // cents
 constexpr double kRatioSettled = 0.01;
 constexpr double kRingSettled = 0.10;
+constexpr double kBuzzSettled = 0.25;
 constexpr double kRingSpread = 0.20; // of a ring time that is reckoned; estimate
 constexpr double kKnobSettled = 0.13;
 
@@ -146,9 +152,10 @@ void addBuzz(std::vector<ProofLine>& lines, const Reckoned& reckoned, int lastTu
         const ToneBrief brief = briefOf(session);
         ProofLine buzz =
             line(ProofItem::Buzz, buzzAt(wireMarginWanted(brief), ringWanted(brief)).value, Known::Measured);
-        if (const auto heard = strokesSay(session).buzz) {
-            buzz.reached = heard->value;
-            judge(buzz, *buzz.reached / buzz.wanted - 1.0, 0.25, 0.6);
+        if (const StrokesSay says = strokesSay(session); says.buzz) {
+            buzz.reached = says.buzz->value;
+            judge(buzz, *buzz.reached / buzz.wanted - 1.0, kBuzzSettled, 0.6);
+            buzz.error = says.buzzError->value / buzz.wanted / kBuzzSettled;
         }
         lines.push_back(buzz);
     }
@@ -199,11 +206,11 @@ std::vector<ProofLine> proofLines(const Reckoned& reckoned) {
         ring.error = kRingSpread * *ring.reached / ring.wanted / kRingSettled;
         ring.isStale = session.padsAt > 0 && session.padsAt < lastTurned;
     }
-    if (const auto heard = strokesSay(session).ring) {
-        ring.reached = heard->value;
+    if (const StrokesSay says = strokesSay(session); says.ring) {
+        ring.reached = says.ring->value;
         ring.known = Known::Measured;
         judge(ring, *ring.reached / ring.wanted - 1.0, kRingSettled, 0.25);
-        ring.error.reset(); // heard
+        ring.error = says.ringError->value / ring.wanted / kRingSettled;
         ring.isStale = false;
     }
     lines.push_back(ring);

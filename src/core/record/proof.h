@@ -1,5 +1,6 @@
 #pragma once
 /// Brief against what was reached, line by line.
+#include "core/record/reckoned.h"
 #include "core/record/session.h"
 
 namespace bombo {

@@ -1,6 +1,9 @@
 #include "core/record/session_sound.h"
 
 #include "core/record/drum_now.h"
+#include "core/record/heads_say.h"
+#include "core/record/muffling_says.h"
+#include "core/record/wires_say.h"
 
 #include <algorithm>
 

@@ -2,8 +2,11 @@
 #include "core/procedure/head_rounds.h"
 #include "core/record/entry_figures.h"
 #include "core/record/head_heard.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
+#include "core/record/muffling_says.h"
 #include "core/record/proof.h"
+#include "core/record/strokes_say.h"
 
 #include <cmath>
 
@@ -54,9 +57,9 @@ Json seconds(const std::optional<Seconds>& time) {
 }
 
 Json saysJson(const StrokesSay& says) {
-    return {{"ring_s", seconds(says.ring)},
-            {"tone_s", seconds(says.tone)},
-            {"buzz_s", seconds(says.buzz)},
+    return {{"ring_s", seconds(says.ring)}, {"ring_error_s", seconds(says.ringError)},
+            {"tone_s", seconds(says.tone)}, {"tone_error_s", seconds(says.toneError)},
+            {"buzz_s", seconds(says.buzz)}, {"buzz_error_s", seconds(says.buzzError)},
             {"strokes", says.strokes}};
 }
 

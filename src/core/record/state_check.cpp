@@ -4,6 +4,7 @@
 #include "core/record/commands/rig.h"
 #include "core/record/commands/tone.h"
 #include "core/record/head_check.h"
+#include "core/record/heads_say.h"
 
 namespace bombo {
 namespace {
@@ -53,6 +54,9 @@ void siftSays(Sieve& sieve, const std::string& at, const StrokesSay& says) {
     sieve.between(says.buzz, 0.0, kLongest, at + ".buzz");
     sieve.between(says.centre, 1.0, kHighestPitchKept, at + ".centre");
     sieve.between(says.strokes, 0, 1e6, at + ".strokes");
+    for (const auto& error : {says.ringError, says.toneError, says.buzzError})
+        sieve.between(error, 0.0, kLongest, at + ".error");
+    sieve.between(says.centreError, 0.0, kHighestPitchKept, at + ".centreError");
 }
 
 void siftStrokes(Sieve& sieve, const std::vector<HeardStroke>& strokes) {
@@ -61,6 +65,9 @@ void siftStrokes(Sieve& sieve, const std::vector<HeardStroke>& strokes) {
         sieve.between(stroke.centre, 1.0, kHighestPitchKept, "strokes.centre");
         sieve.between(stroke.tone, 0.0, kLongest, "strokes.tone");
         sieve.between(stroke.buzz, 0.0, kLongest, "strokes.buzz");
+        for (const auto& error : {stroke.toneError, stroke.buzzError})
+            sieve.between(error, 0.0, kLongest, "strokes.error");
+        sieve.between(stroke.centreError, 0.0, kHighestPitchKept, "strokes.centreError");
         sieve.between(stroke.levelDb, -400.0, 400.0, "strokes.levelDb");
         sieve.between(stroke.strainer, 0.0, kFarthestStrainer, "strokes.strainer");
         sieve.atMost(stroke.partials.size(), 100, "strokes.partials");

@@ -1,6 +1,7 @@
 #include "core/record/ticket.h"
 
 #include "core/record/hand_at_work.h"
+#include "core/record/wires_say.h"
 
 #include <algorithm>
 #include <cmath>
@@ -53,6 +54,9 @@ bool isStillDue(const Due& asked, const Due& now, bool rodIsSure) {
 
 HeardStroke strokeFrom(const HitPortrait& hit, double levelDb) {
     HeardStroke stroke{hit.centre, hit.ring, hit.buzz, levelDb, hit.wires, {}, {}};
+    stroke.centreError = hit.centreError;
+    stroke.toneError = hit.ringError;
+    stroke.buzzError = hit.buzzError;
     double strongest = 1e-12;
     for (const Partial& partial : hit.partials)
         strongest = std::max(strongest, partial.amplitude);

@@ -54,12 +54,16 @@ struct StrokePartial {
 /// One whole stroke at the stations after the heads, as far as it is kept.
 struct HeardStroke {
     Hertz centre;
-    std::optional<Seconds> tone; ///< tone length, 60 dB; empty where noise hid the decay
+    std::optional<Seconds> tone; ///< of the whole tone, 60 dB; empty where noise hid the decay
     std::optional<Seconds> buzz; ///< of the wires, likewise; empty without wires
     double levelDb = 0;
     bool wires = false; ///< they were heard
     Turns strainer;     ///< where the knob stood
     std::vector<StrokePartial> partials{};
+    std::optional<Hertz>
+        centreError{}; ///< one standard error; empty in strokes of old workbooks; likewise below
+    std::optional<Seconds> toneError{};
+    std::optional<Seconds> buzzError{};
     bool operator==(const HeardStroke&) const = default;
 };
 /// More would say nothing new of the drum as it stands.
@@ -67,11 +71,15 @@ inline constexpr std::size_t kMostStrokes = 40;
 
 /// What the strokes say of the drum as it stands, each the median of them.
 struct StrokesSay {
-    std::optional<Seconds> ring; ///< tone length with the wires off: wires take some of it
+    std::optional<Seconds> ring; ///< of the whole tone with the wires off: wires take some of it
     std::optional<Seconds> tone; ///< with the wires on, at this stop of the knob
     std::optional<Seconds> buzz; ///< likewise
     std::optional<Hertz> centre; ///< of all
     int strokes = 0;
+    std::optional<Seconds> ringError{}; ///< one standard error, see medianWithError; likewise below
+    std::optional<Seconds> toneError{};
+    std::optional<Seconds> buzzError{};
+    std::optional<Hertz> centreError{};
     bool operator==(const StrokesSay&) const = default;
 };
 

@@ -107,8 +107,9 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(VoiceAnswer, gainDb, strainer)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(WireWork, strainer, begun, tests, rattles, judging, voice)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(StrokePartial, m, order, frequency, t60, levelDb)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeardStroke, centre, tone, buzz, levelDb, wires, strainer,
-                                                partials)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(StrokesSay, ring, tone, buzz, centre, strokes)
+                                                partials, centreError, toneError, buzzError)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(StrokesSay, ring, tone, buzz, centre, strokes, ringError,
+                                                toneError, buzzError, centreError)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(OpenRing, heard, predicted, at)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(Experiment, what, pads, strainer, before, at)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(ExperimentResult, what, before, after, kept)

@@ -5,7 +5,7 @@
 
 namespace bombo {
 
-/// What cannot be read or written, in English, with the file and what to do.
+/// What cannot be read or written, in the language of the program, with the file and what to do.
 struct ExchangeProblem {
     QString text;
 };

@@ -163,20 +163,18 @@ SqliteWorkbook::Problem SqliteWorkbook::dropLine(qint64 id) {
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepWords(qint64 id, const EntryWords& words) {
-    beforeWriting();
     if (const auto entry = entryNumber(id); !entry)
         return failure(entry.fault());
     return changeEntries(QStringLiteral("words = ?"), QString::fromStdString(entryWordsText(words)), {id});
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::deleteEntries(const std::vector<qint64>& ids, bool areDeleted) {
-    beforeWriting();
     return changeEntries(QStringLiteral("deleted = ?"), areDeleted ? 1 : 0, ids);
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::changeEntries(const QString& what, const QVariant& value,
                                                             const std::vector<qint64>& ids) {
-    Transaction change(m_database);
+    Transaction change = writing();
     if (!change.begun())
         return failure(problemOf(change.error(), m_path));
     for (const qint64 id : ids) {

@@ -64,8 +64,7 @@ SqliteWorkbook::Outcome<Parcel> SqliteWorkbook::parcel(const std::optional<std::
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::takeIn(const Parcel& parcel) {
-    beforeWriting();
-    Transaction taking(m_database);
+    Transaction taking = writing();
     if (!taking.begun())
         return failure(problemOf(taking.error(), m_path));
     for (const Tone& tone : parcel.tones)

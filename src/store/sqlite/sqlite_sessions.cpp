@@ -14,8 +14,7 @@ QString text(const std::string& text) {
 
 SqliteWorkbook::Outcome<StoredSession> SqliteWorkbook::startSession(const Work& work, const Context& context,
                                                                     const QString& now) {
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     Statement add(m_database,
@@ -226,8 +225,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::appendStep(StoredSession& stored, 
                                                          const Work& work, const Context& context,
                                                          const std::vector<ReadingRow>& readings,
                                                          const QString& now) {
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = insertStep(stored, command, work, context, readings, now))
@@ -240,8 +238,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::appendStep(StoredSession& stored, 
 
 SqliteWorkbook::Outcome<qint64> SqliteWorkbook::saveSetup(StoredSession& stored, const QString& command,
                                                           const Session& after, const LogEntry& entry) {
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = insertStep(stored, command, after, after, {}, entry.savedAt))
@@ -272,8 +269,7 @@ SqliteWorkbook::Problem SqliteWorkbook::claim(const StoredSession& stored, int p
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepContext(StoredSession& stored, const Context& context) {
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = claim(stored, stored.position))
@@ -288,8 +284,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepContext(StoredSession& stored,
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::amendStep(StoredSession& stored, const Work& work) {
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = claim(stored, stored.position))
@@ -322,8 +317,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::moveTo(StoredSession& stored, int 
     if (!found)
         return failure(WorkbookProblem{WorkbookFault::Damaged, m_path,
                                        QStringLiteral("no step on that side can be read")});
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     if (auto problem = claim(stored, *found))

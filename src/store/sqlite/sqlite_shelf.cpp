@@ -179,8 +179,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepRig(StoredRig& stored, const s
     const std::string place = placeRigText(rig);
     const bool drumChanged = drum != drumRigText(stored.rig);
     const bool placeChanged = place != placeRigText(stored.rig);
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     if (drumChanged)
@@ -233,8 +232,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepGaugePoints(qint64 sessionId,
         if (kept.ok() && !kept.query().next())
             return Done{};
     }
-    beforeWriting();
-    Transaction transaction(m_database);
+    Transaction transaction = writing();
     if (!transaction.begun())
         return failure(problemOf(transaction.error(), m_path));
     Statement drop(m_database, QStringLiteral("DELETE FROM gauge_points WHERE session_id = ?"), {sessionId});

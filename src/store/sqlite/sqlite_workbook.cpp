@@ -182,6 +182,11 @@ SqliteWorkbook::Outcome<std::unique_ptr<Workbook>> SqliteWorkbook::create(const 
     return opened;
 }
 
+Transaction SqliteWorkbook::writing() {
+    beforeWriting();
+    return Transaction(m_database);
+}
+
 /// Called by whatever writes. A copy that cannot be made is told and does not stop the work.
 void SqliteWorkbook::beforeWriting() {
     if (!std::exchange(m_backupDue, false))

@@ -7,6 +7,8 @@
 
 namespace bombo {
 
+class Transaction;
+
 inline constexpr int kApplicationId = 0x426D626F; ///< "Bmbo", so that the file is known as a workbook
 
 class SqliteWorkbook : public Workbook {
@@ -73,6 +75,8 @@ private:
     Problem migrate();
     static Problem build(const QString& path, const Fill& fill);
     void beforeWriting();
+    /// A transaction that writes. What writes without one calls beforeWriting() itself.
+    Transaction writing();
     Problem claim(const StoredSession& stored, int position);
     Problem insertStep(const StoredSession& stored, const QString& command, const Work& work,
                        const Context& context, const std::vector<ReadingRow>& readings, const QString& now);

@@ -3,6 +3,7 @@
 #include "core/faults/head_faults.h"
 #include "core/practice/practice_drum.h"
 #include "core/record/json_values.h"
+#include "support/drawn_cases.h"
 #include "support/heads.h"
 
 #include <gtest/gtest.h>
@@ -128,46 +129,12 @@ TEST(FaultSearch, OddsAreThoseOfDrawnCases) {
     faultCase = answered(faultCase, {plates.id, 2});
     const FaultsSay say = faultsSay(n, faultCase, {});
 
-    Dice dice(5);
-    const auto draw = [&](const FaultTest& test, const std::vector<bool>& has) {
-        const auto level = [&](const std::vector<double>& chances) {
-            double at = dice.uniform(0, 1);
-            for (std::size_t i = 0; i + 1 < chances.size(); ++i)
-                if ((at -= chances[i]) < 0)
-                    return static_cast<int>(i);
-            return static_cast<int>(chances.size()) - 1;
-        };
-        int worst = level(test.usual);
-        for (std::size_t i = 0; i < has.size(); ++i)
-            if (has[i] && !test.under[i].empty())
-                worst = std::max(worst, level(test.under[i]));
-        const int levels = static_cast<int>(test.answers.size());
-        if (dice.uniform(0, 1) < n.slip)
-            worst = (worst + 1 + static_cast<int>(dice.uniform(0, levels - 1))) % levels;
-        return worst;
-    };
-    std::vector<double> brought(n.causes.size(), 0.0);
-    double cases = 0;
-    std::vector<bool> has(n.causes.size());
-    for (int i = 0; i < 3'000'000; ++i) {
-        // A cause that has no part in this complaint and shows in neither test tells nothing: not drawn.
-        std::vector<std::size_t> by;
-        for (std::size_t c = 0; c < has.size(); ++c) {
-            has[c] =
-                (n.complaints[complaint].by[c] > 0 || !soft.under[c].empty() || !plates.under[c].empty()) &&
-                dice.uniform(0, 1) < n.causes[c].share;
-            if (has[c] && dice.uniform(0, 1) < n.complaints[complaint].by[c])
-                by.push_back(c);
-        }
-        if (by.empty() || draw(soft, has) != 1 || draw(plates, has) != 2)
-            continue;
-        ++cases;
-        brought[by[static_cast<std::size_t>(dice.uniform(0, static_cast<double>(by.size())))]] += 1;
-    }
-    ASSERT_GT(cases, 3000);
+    const testing::DrawnOdds drawn =
+        testing::drawnOdds(n, complaint, {{&soft, 1}, {&plates, 2}}, 3'000'000, 5);
+    ASSERT_GT(drawn.cases, 3000);
     for (const CauseOdds& one : say.causes)
         if (one.odds > 0.03) { // sampling: 0.008 there; three at once, which the search leaves out: as much
-            EXPECT_NEAR(one.odds, brought[one.cause] / cases, 0.035) << n.causes[one.cause].id;
+            EXPECT_NEAR(one.odds, drawn.brought[one.cause], 0.035) << n.causes[one.cause].id;
         }
 }
 

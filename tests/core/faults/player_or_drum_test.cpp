@@ -1,4 +1,5 @@
 #include "core/faults/player_or_drum.h"
+#include "core/record/strokes_say.h"
 #include "core/units/dice.h"
 
 #include <cmath>

@@ -3,6 +3,7 @@
 #include "core/procedure/head_work.h"
 #include "core/reading/hit_portrait.h"
 #include "core/reading/read_tap.h"
+#include "core/record/heads_say.h"
 #include "core/tap/taps_in.h"
 #include "core/tuning/targets.h"
 #include "support/drums.h"
@@ -210,7 +211,7 @@ TEST(PracticeDrum, AdviceBringsStrangeDrumsHome) {
     }
 }
 
-/// Tone length as the ear of the program measures it, mean over backbeats that land all round.
+/// Ring as the ear of the program measures it, mean over backbeats that land all round.
 double toneLength(const PracticeState& state) {
     const Drum drum = plover();
     PracticeSound sound;

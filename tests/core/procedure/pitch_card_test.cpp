@@ -1,6 +1,7 @@
 #include "core/practice/practice_session.h"
 #include "core/procedure/pitch_card.h"
 #include "core/record/json_values.h"
+#include "core/record/strokes_say.h"
 #include "core/tap/taps_in.h"
 #include "support/sessions.h"
 

@@ -1,5 +1,7 @@
 #include "core/reading/heterodyne.h"
 #include "core/reading/read_tap.h"
+#include "core/units/dice.h"
+#include "core/units/median.h"
 #include "support/synthesis.h"
 
 #include <gtest/gtest.h>
@@ -46,6 +48,51 @@ TEST(Glide, InitialAndSettledPitchOfAHardStroke) {
             EXPECT_NEAR(centsBetween(Hertz{edge}, *reading.frequency).value, 0.0, std::max(0.5, cents / 30.0))
                 << edge << ' ' << cents;
         }
+}
+
+/// A tom that falls much further than the square of its amplitude says: its first part dies faster than its
+/// settled one, in a tail of reflections.
+std::vector<float> fallingTom(double settled, double cents, std::uint64_t seed) {
+    auto sound = silence(1.6);
+    const auto first = static_cast<std::size_t>(kOnset * 48000);
+    double phase = 0.4;
+    for (std::size_t i = first; i < sound.size(); ++i) {
+        const double t = static_cast<double>(i - first) / 48000;
+        const double envelope = 0.7 * std::exp(-16.0 * t) + 0.3 * std::exp(-7.0 * t);
+        const double low = std::sin(phase);
+        sound[i] += static_cast<float>(0.3 * envelope * low);
+        sound[i] += static_cast<float>(0.02 * std::exp(-9.0 * t) * std::sin(2.02 * phase + 1.0));
+        phase += 2.0 * std::numbers::pi * settled * std::exp2(cents * std::exp(-9.0 * t) / 1200.0) / 48000;
+    }
+    Dice dice(seed);
+    const std::vector<float> dry = sound;
+    for (int wall = 0; wall < 6; ++wall) {
+        const auto late = static_cast<std::size_t>(dice.uniform(0.003, 0.03) * 48000);
+        const auto gain = static_cast<float>(dice.uniform(0.03, 0.15));
+        for (std::size_t i = late; i < sound.size(); ++i)
+            sound[i] += gain * dry[i - late];
+    }
+    addNoise(sound, 5e-4, seed);
+    return sound;
+}
+
+TEST(Glide, ATomThatFallsFarSaysBothEnds) {
+    std::vector<double> shares;
+    for (const double settled : {90.0, 134.5, 180.0})
+        for (const double cents : {80.0, 150.0, 240.0})
+            for (const std::uint64_t seed : {1U, 2U, 3U}) {
+                const Reading reading = readTap(tapOf(fallingTom(settled, cents, seed), kOnset));
+                ASSERT_TRUE(reading.hasFigure()) << settled << ' ' << cents;
+                EXPECT_NEAR(centsBetween(Hertz{settled}, *reading.frequency).value, 0.0, 20.0)
+                    << settled << ' ' << cents << ' ' << seed;
+                if (!reading.glide)
+                    continue;
+                shares.push_back(reading.glide->value / cents);
+                // Windows of a twentieth of a second smear what falls within them.
+                EXPECT_NEAR(shares.back(), 1.0, 0.35) << settled << ' ' << cents << ' ' << seed;
+            }
+    ASSERT_GE(shares.size(), 25U); // of 27
+    EXPECT_NEAR(medianOf(shares), 1.0, 0.1);
 }
 
 TEST(Glide, NoneIsFoundWhereThereIsNone) {

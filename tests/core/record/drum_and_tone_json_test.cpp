@@ -1,5 +1,6 @@
 #include "core/procedure/head_rounds.h"
 #include "core/record/entry_figures.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "support/sessions.h"
 

@@ -1,5 +1,6 @@
 #include "core/record/commands/command.h"
 #include "core/record/json_values.h"
+#include "core/record/strokes_say.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>

@@ -1,5 +1,6 @@
 #include "core/record/commands/command.h"
 #include "core/record/fault_evidence.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "support/sessions.h"
 

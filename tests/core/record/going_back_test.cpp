@@ -2,6 +2,7 @@
 #include "core/practice/practice_session.h"
 #include "core/reading/read_tap.h"
 #include "core/record/drum_now.h"
+#include "core/record/heads_say.h"
 #include "core/record/session_sound.h"
 #include "core/tap/taps_in.h"
 #include "core/units/dice.h"

@@ -1,8 +1,14 @@
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
+#include "core/record/muffling_says.h"
 #include "core/record/proof.h"
+#include "core/record/state_text.h"
+#include "core/record/strokes_say.h"
+#include "core/record/wires_say.h"
 #include "support/sessions.h"
 
 #include <algorithm>
+#include <cmath>
 #include <gtest/gtest.h>
 
 namespace bombo {
@@ -26,6 +32,44 @@ std::optional<ProofLine> lineOf(const Session& session, ProofItem item) {
 }
 Pad padAt(double degrees) {
     return {Metres{0.13}, Radians{degrees * 0.0174533}, {}};
+}
+
+TEST(StrokesSay, ErrorsAreWhatStrokesShowAndWhatTheyHaveInCommon) {
+    Session s = fullSession();
+    HeardStroke heard = lever(false, 0.40);
+    heard.toneError = Seconds{0.02};
+    s = done(s, StrokeHeard{heard});
+    EXPECT_NEAR(strokesSay(s).ringError->value, 0.02, 1e-12); // one alone is as sure as it says
+    for (const double tone : {0.44, 0.36, 0.42, 0.38}) {
+        heard.tone = Seconds{tone};
+        s = done(s, StrokeHeard{heard});
+    }
+    // Median 0.40, median deviation 0.02, five strokes; half of the variance of 0.02 is common to all.
+    EXPECT_NEAR(strokesSay(s).ringError->value, std::hypot(1.48 * 0.02 / std::sqrt(5.0), 0.71 * 0.02), 1e-12);
+    EXPECT_NEAR(*lineOf(s, ProofItem::Ring)->error,
+                strokesSay(s).ringError->value / lineOf(s, ProofItem::Ring)->wanted / 0.10, 1e-9);
+    // Kept and read again with its errors; a stroke of before they were kept counts with a usual one.
+    const auto back = workFromText(workText(s));
+    ASSERT_TRUE(back);
+    EXPECT_EQ(back->strokes, s.strokes);
+    for (HeardStroke& old : s.strokes)
+        old.toneError.reset();
+    EXPECT_GT(strokesSay(s).ringError->value, 0.02);
+}
+
+TEST(StrokesSay, AChangeThatStrokesCannotTellIsNone) {
+    StrokesSay before;
+    before.ring = Seconds{0.40};
+    before.ringError = Seconds{0.03};
+    StrokesSay after = before;
+    after.ring = Seconds{0.435}; // the error of the difference is 0.042, half of it common
+    EXPECT_FALSE(differ(before, after));
+    after.ring = Seconds{0.45};
+    EXPECT_TRUE(differ(before, after));
+    after.ring = std::nullopt;
+    EXPECT_FALSE(differ(before, after));
+    after.buzz = Seconds{0.3}; // of what was not heard before nothing is known
+    EXPECT_FALSE(differ(before, after));
 }
 
 TEST(Proof, TheMarginInsideTheSpanAndWhatMakesItStale) {

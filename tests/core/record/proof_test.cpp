@@ -1,3 +1,4 @@
+#include "core/record/heads_say.h"
 #include "core/record/proof.h"
 
 #include "support/sessions.h"

@@ -1,4 +1,5 @@
 #include "core/record/drum_now.h"
+#include "core/record/heads_say.h"
 #include "core/record/session_sound.h"
 #include "support/sessions.h"
 

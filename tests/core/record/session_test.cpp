@@ -1,5 +1,9 @@
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "core/record/proof.h"
+#include "core/record/stations.h"
+#include "core/record/strokes_say.h"
+#include "core/record/wires_say.h"
 #include "support/drums.h"
 #include "support/sessions.h"
 

@@ -1,5 +1,6 @@
 #include "core/record/hand_at_work.h"
 #include "core/record/ticket.h"
+#include "core/record/wires_say.h"
 #include "support/sessions.h"
 
 #include <gtest/gtest.h>

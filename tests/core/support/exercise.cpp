@@ -2,10 +2,15 @@
 
 #include "core/record/commands/command.h"
 #include "core/record/drum_now.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
+#include "core/record/muffling_says.h"
 #include "core/record/proof.h"
 #include "core/record/session_sound.h"
+#include "core/record/stations.h"
+#include "core/record/strokes_say.h"
 #include "core/record/ticket.h"
+#include "core/record/wires_say.h"
 
 namespace bombo::testing {
 namespace {

@@ -1,6 +1,7 @@
 #pragma once
 /// Sessions for tests, made by commands as the program makes them.
 #include "core/record/commands/command.h"
+#include "core/record/heads_say.h"
 #include "core/record/json_values.h"
 #include "support/drums.h"
 

@@ -1,6 +1,7 @@
 #include "core/record/commands/back.h"
 
 #include "core/record/commands/with_head.h"
+#include "core/record/heads_say.h"
 
 namespace bombo {
 

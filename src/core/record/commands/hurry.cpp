@@ -1,5 +1,7 @@
 #include "core/record/commands/hurry.h"
 
+#include "core/record/heads_say.h"
+
 namespace bombo {
 namespace {
 

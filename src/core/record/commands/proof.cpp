@@ -1,7 +1,9 @@
 #include "core/record/commands/proof.h"
 
 #include "core/record/commands/with_answer.h"
+#include "core/record/heads_say.h"
 #include "core/record/own_names.h"
+#include "core/record/strokes_say.h"
 
 #include <algorithm>
 

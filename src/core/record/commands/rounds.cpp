@@ -1,5 +1,6 @@
 #include "core/record/commands/rounds.h"
 #include "core/record/commands/with_head.h"
+#include "core/record/heads_say.h"
 
 namespace bombo {
 namespace {

@@ -1,5 +1,7 @@
 #include "core/record/commands/tone.h"
 
+#include "core/record/heads_say.h"
+
 #include <algorithm>
 
 namespace bombo {

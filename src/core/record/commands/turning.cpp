@@ -1,5 +1,6 @@
 #include "core/record/commands/turning.h"
 #include "core/record/commands/with_head.h"
+#include "core/record/heads_say.h"
 
 #include <utility>
 
