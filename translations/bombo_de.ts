@@ -4200,10 +4200,6 @@ trifft hier</translation>
         <translation>Ausklang</translation>
     </message>
     <message>
-        <source>%1 ± %2</source>
-        <translation>%1 ± %2</translation>
-    </message>
-    <message>
         <source>centre %1 Hz</source>
         <translation>Mitte %1 Hz</translation>
     </message>
@@ -6024,6 +6020,10 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>Strokes heard without your own thing and with it, a dot each, and how long the drum rang both times.</source>
         <translation>Gehörte Schläge ohne Ihr eigenes Ding und mit ihm, je ein Punkt, und wie lange die Trommel beide Male klang.</translation>
     </message>
+    <message>
+        <source>What the strokes said before the change (ring) and say after it (dot). The bars are how sure each is; where they lie over each other the strokes do not tell the two apart.</source>
+        <translation>Was die Schläge vor der Änderung sagten (Ring) und danach sagen (Punkt). Die Balken zeigen, wie sicher beides ist; wo sie sich überdecken, unterscheiden die Schläge die beiden nicht.</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -7215,6 +7215,57 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>Pitch card</source>
         <translation>Tonkarte</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ChangeView</name>
+    <message>
+        <source>s</source>
+        <translation>s</translation>
+    </message>
+    <message>
+        <source>ring</source>
+        <translation>Ausklang</translation>
+    </message>
+    <message>
+        <source>tone with wires</source>
+        <translation>Ton mit Teppich</translation>
+    </message>
+    <message>
+        <source>buzz</source>
+        <translation>Rauschen</translation>
+    </message>
+    <message>
+        <source>centre pitch</source>
+        <translation>Mittelton</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nachher</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>%1: before %2, after %3</source>
+        <translation>%1: vorher %2, nachher %3</translation>
+    </message>
+    <message>
+        <source>%1: before %2</source>
+        <translation>%1: vorher %2</translation>
+    </message>
+    <message>
+        <source>Before and after</source>
+        <translation>Vorher und nachher</translation>
     </message>
 </context>
 <context>

@@ -4200,10 +4200,6 @@ la baqueta</translation>
         <translation>Resonancia</translation>
     </message>
     <message>
-        <source>%1 ± %2</source>
-        <translation>%1 ± %2</translation>
-    </message>
-    <message>
         <source>centre %1 Hz</source>
         <translation>centro %1 Hz</translation>
     </message>
@@ -6024,6 +6020,10 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>Strokes heard without your own thing and with it, a dot each, and how long the drum rang both times.</source>
         <translation>Golpes oídos sin su objeto propio y con él, un punto cada uno, y cuánto resonó el tambor ambas veces.</translation>
     </message>
+    <message>
+        <source>What the strokes said before the change (ring) and say after it (dot). The bars are how sure each is; where they lie over each other the strokes do not tell the two apart.</source>
+        <translation>Lo que los golpes decían antes del cambio (aro) y dicen después (punto). Las barras muestran la seguridad de cada uno; donde se superponen, los golpes no distinguen los dos.</translation>
+    </message>
 </context>
 <context>
     <name>Wording</name>
@@ -7215,6 +7215,57 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>Pitch card</source>
         <translation>Ficha de tonos</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::ChangeView</name>
+    <message>
+        <source>s</source>
+        <translation>s</translation>
+    </message>
+    <message>
+        <source>ring</source>
+        <translation>resonancia</translation>
+    </message>
+    <message>
+        <source>tone with wires</source>
+        <translation>tono con bordonera</translation>
+    </message>
+    <message>
+        <source>buzz</source>
+        <translation>siseo</translation>
+    </message>
+    <message>
+        <source>centre pitch</source>
+        <translation>tono central</translation>
+    </message>
+    <message>
+        <source>Hz</source>
+        <translation>Hz</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>después</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>antes</translation>
+    </message>
+    <message>
+        <source>%1: before %2, after %3</source>
+        <translation>%1: antes %2, después %3</translation>
+    </message>
+    <message>
+        <source>%1: before %2</source>
+        <translation>%1: antes %2</translation>
+    </message>
+    <message>
+        <source>Before and after</source>
+        <translation>Antes y después</translation>
     </message>
 </context>
 <context>

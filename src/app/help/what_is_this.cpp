@@ -79,6 +79,11 @@ const QHash<QString, const char*>& explanations() {
                            "Each stroke: how far from the middle it landed, in millimetres, by the balance "
                            "of middle and edge; and how loud, in dB against the usual one. Scattered dots "
                            "with an even ring are the hands; near dots with a scattered ring are the drum.")},
+        {QStringLiteral("ChangeView"),
+         QT_TRANSLATE_NOOP("WhatIsThis",
+                           "What the strokes said before the change (ring) and say after it (dot). The bars "
+                           "are how sure each is; where they lie over each other the strokes do not tell the "
+                           "two apart.")},
         {QStringLiteral("SteadyView"),
          QT_TRANSLATE_NOOP("WhatIsThis",
                            "How far level, place and ring differ from stroke to stroke. Within the shaded "

@@ -53,7 +53,8 @@ ExperimentPanel::ExperimentPanel(SessionController& controller, QWidget* parent)
     m_results->setObjectName(QStringLiteral("experimentResults"));
     m_results->setWordWrap(true);
     column->addWidget(m_results);
-    column->addStretch();
+    m_change = new ChangeView;
+    column->addWidget(m_change, 1);
     // After the stroke was filed.
     connect(&controller.ear(), &Ear::readingHeard, this, &ExperimentPanel::keepAfter, Qt::QueuedConnection);
 }
@@ -114,6 +115,10 @@ void ExperimentPanel::refresh() {
         }
         m_keep->setEnabled(changed != Changed::Nothing);
     }
+    m_change->show(running ? ChangePicture{session.experiment->before,
+                                           changedSince(session) == Changed::Nothing ? StrokesSay{}
+                                                                                     : strokesSay(session)}
+                           : ChangePicture{});
     QStringList results;
     for (auto result = session.experiments.rbegin();
          result != session.experiments.rend() && results.size() < 4; ++result)

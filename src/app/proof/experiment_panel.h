@@ -1,5 +1,6 @@
 #pragma once
 /// One thing is changed; both are heard; kept or put back.
+#include "app/proof/change_picture.h"
 #include "app/session/session_controller.h"
 
 #include <QFrame>
@@ -26,6 +27,7 @@ private:
     QLabel* m_before;
     QLabel* m_after;
     QLabel* m_results;
+    ChangeView* m_change;
     QPushButton* m_begin;
     QPushButton* m_keep;
     QPushButton* m_back;

@@ -150,7 +150,8 @@ QString playerOrDrumAdvice(PlayerOrDrum verdict) {
 }
 
 QString withErrorText(double value, const std::optional<double>& error, int decimals) {
-    return error ? ProofWordsText::tr("%1 ± %2").arg(number(value, decimals), number(*error, decimals))
+    // Not parted at the end of a line.
+    return error ? QStringLiteral("%1\u00a0±\u00a0%2").arg(number(value, decimals), number(*error, decimals))
                  : number(value, decimals);
 }
 

@@ -122,9 +122,9 @@ std::optional<Cents> glideFollowed(std::span<const float> after, double sampleRa
     }
     if (at < least)
         return std::nullopt;
-    const double grows = at / std::max(before, 0.3 * at);
-    return Cents{at *
-                 std::clamp(std::pow(grows, middle / (kHop * static_cast<double>(pace))), 1.0, mostBeyond)};
+    const double grows = at / std::max(before, 0.3 * at); // over the pace
+    const double further = std::pow(grows, middle / (kHop * static_cast<double>(pace)));
+    return Cents{at * std::clamp(further, 1.0, mostBeyond)};
 }
 
 } // namespace bombo

@@ -16,6 +16,8 @@ constexpr double kFrame = 0.012; // seconds
 constexpr double kBrightest = 12000.0;
 constexpr double kLeastFallError = 0.06; // shares of T60 by which strokes alike to the hand differ; estimate
 constexpr double kShortFallError = 0.15; // where noise leaves 15 dB of fall
+constexpr double kRoomTakesOver = 1.5;   // whole fall over its first part: of drums alone it stays below 1.3
+constexpr double kFirstFallError = 0.10; // of the first part, where the rest is a room's
 
 double levelIn(std::span<const float> samples, double rate, double from, double to) {
     if (samples.size() < 16)
@@ -62,9 +64,13 @@ std::optional<FallTime> fallTime(const Tap& hit, double from, double to) {
         if (start && end && *end > *start)
             found.push_back(Seconds{60.0 / (db - 5.0) * (*end - *start)});
     }
-    if (found.size() == 2) // no drum falls quite evenly: what its first fall and the whole of it differ by
-        return FallTime{found[0], Seconds{std::max(kLeastFallError * found[0].value,
-                                                   0.5 * std::abs(found[0].value - found[1].value))}};
+    if (found.size() == 2) {
+        const double apart = std::abs(found[0].value - found[1].value);
+        if (found[0].value > kRoomTakesOver * found[1].value)
+            return FallTime{found[1], Seconds{std::max(kFirstFallError * found[1].value, 0.25 * apart)}};
+        // No drum falls quite evenly: what its first fall and the whole of it differ by.
+        return FallTime{found[0], Seconds{std::max(kLeastFallError * found[0].value, 0.5 * apart)}};
+    }
     if (found.size() == 1)
         return FallTime{found[0], Seconds{kShortFallError * found[0].value}};
     return std::nullopt;

@@ -37,7 +37,8 @@ struct HitLengths {
 HitLengths lengthsOf(const Tap& hit);
 
 /// Ring and buzz: 60 dB fall of the band's power in 12 ms frames, extrapolated from the last frames above
-/// -5 and -35 dB (-5 and -20 where noise is nearer). Source: docs/physics.md, section 14.
+/// -5 and -35 dB (-5 and -20 where noise is nearer, or where the whole fall is half as long again: then a
+/// room is heard after the drum). Source: docs/physics.md, section 14.
 Result<HitPortrait, PortraitFault> portraitOf(const Tap& hit);
 /// The same from a reading that was made already; wires on are no fault.
 /// @param expected of the drum that was struck, both heads free: what strikes and wires add is not taken for

@@ -10,7 +10,7 @@
 namespace bombo {
 namespace {
 
-constexpr double kFrame = 0.04;          // s
+constexpr double kVoiceFrame = 0.04;     // s
 constexpr double kLeast = 0.5;           // s of voice
 constexpr double kQuietest = -50.0;      // dB full scale
 constexpr double kBelowLoudest = 15.0;   // dB
@@ -24,7 +24,7 @@ struct Frame {
 } // namespace
 
 Result<double, VoiceFault> hissOverVoice(std::span<const float> samples, double sampleRate) {
-    const auto length = static_cast<std::size_t>(kFrame * sampleRate);
+    const auto length = static_cast<std::size_t>(kVoiceFrame * sampleRate);
     std::vector<Frame> frames;
     double loudest = 0.0;
     double loudestSquare = 0.0;
@@ -46,7 +46,7 @@ Result<double, VoiceFault> hissOverVoice(std::span<const float> samples, double 
     for (const Frame& frame : frames)
         if (frame.voice >= loudest * std::pow(10.0, -kBelowLoudest / 10.0))
             ratios.push_back(10.0 * std::log10((frame.hiss + 1e-30) / frame.voice));
-    if (static_cast<double>(ratios.size()) * kFrame < kLeast)
+    if (static_cast<double>(ratios.size()) * kVoiceFrame < kLeast)
         return failure(VoiceFault::TooShort);
     return medianOf(std::move(ratios));
 }
