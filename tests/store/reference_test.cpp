@@ -9,6 +9,7 @@
 #include <QCryptographicHash>
 #include <QFile>
 #include <algorithm>
+#include <complex>
 #include <fstream>
 #include <gtest/gtest.h>
 #include <map>
@@ -164,6 +165,44 @@ TEST(RecordedHits, StrongestPartialAsThreeEstimatorsHaveIt) {
     EXPECT_GE(tally.judged, 20);
     EXPECT_GE(tally.within, 15);
     EXPECT_GE(tally.within + tally.inTheGlide, 19);
+}
+
+/// The highest point of a plain Hann spectrum of the first 40 ms, from a semitone below to four above.
+double earlyPeak(const Tap& tap, double settled) {
+    const auto length = static_cast<std::size_t>(0.04 * tap.sampleRate);
+    double best = 0.0;
+    double at = settled;
+    for (double cents = -100.0; cents <= 400.0; cents += 5.0) {
+        const double hz = settled * std::exp2(cents / 1200.0);
+        std::complex<double> sum{};
+        for (std::size_t i = 0; i < length; ++i) {
+            const double t = static_cast<double>(i) / tap.sampleRate;
+            const double window =
+                0.5 - 0.5 * std::cos(kTwoPi * static_cast<double>(i) / static_cast<double>(length));
+            sum += window * static_cast<double>(tap.after[i]) * std::polar(1.0, -kTwoPi * hz * t);
+        }
+        if (std::abs(sum) > best) {
+            best = std::abs(sum);
+            at = hz;
+        }
+    }
+    return at;
+}
+
+TEST(RecordedHits, ThoseThatFallSayWhereTheyBegan) {
+    int told = 0;
+    eachHit({"stable", "stable_late"}, [&](const std::string& name, const Tap& tap, const json& partial) {
+        const Reading reading = readTap(tap);
+        if (against(reading, partial) != Against::InTheGlide)
+            return;
+        ++told;
+        const Hertz start = moved(*reading.frequency, *reading.glide);
+        const Hertz early{earlyPeak(tap, reading.frequency->value)};
+        std::printf("%s: from %.1f Hz, plain peak of its first 40 ms %.1f, to %.1f\n", name.c_str(),
+                    start.value, early.value, reading.frequency->value);
+        EXPECT_NEAR(centsBetween(early, start).value, 0.0, 70.0) << name;
+    });
+    EXPECT_GE(told, 4);
 }
 
 TEST(RecordedHits, WhereTheyAreExpectedWithinAHalfTone) {

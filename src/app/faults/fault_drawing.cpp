@@ -115,9 +115,10 @@ const Drawing* drawingOf(const std::string& name) {
     return found == all.end() ? nullptr : &found->second;
 }
 
-class Marker {
+class SceneMarker {
 public:
-    Marker(QPainter& painter, const SceneBox& box, int rods) : m_painter(painter), m_box(box), m_rods(rods) {}
+    SceneMarker(QPainter& painter, const SceneBox& box, int rods)
+        : m_painter(painter), m_box(box), m_rods(rods) {}
 
     void paint(const Mark& mark) {
         const QPointF at = m_box.at(mark.x, mark.y);
@@ -323,7 +324,7 @@ void paintFaultDrawing(QPainter& painter, const QRectF& area, const std::string&
     painter.setRenderHint(QPainter::Antialiasing);
     const SceneBox box(area, found->scene);
     paintScene(painter, box, found->scene, rods, strands);
-    Marker marker(painter, box, rods);
+    SceneMarker marker(painter, box, rods);
     for (const Mark& mark : found->marks)
         marker.paint(mark);
     if (found->scene != FaultScene::Underside)
