@@ -58,6 +58,15 @@ private:
     QByteArray m_before;
 };
 
+TEST_F(FirstDrum, AfterATileWasClickedTheSpaceBarIsStillTheButtons) {
+    Program p;
+    p.press(Qt::Key_Space);
+    p.click(QStringLiteral("wide-2")); // 13 inches
+    p.press(Qt::Key_Space);
+    ASSERT_TRUE(p.controller.hasSession());
+    EXPECT_NEAR(p.session().drum.shell.diameter.value, 0.3302, 1e-4);
+}
+
 TEST_F(FirstDrum, FromAnEmptyHomeToTheFirstEvenHeadWithoutOneDialog) {
     QString own;
     {

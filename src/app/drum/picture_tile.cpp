@@ -11,7 +11,7 @@ PictureTile::PictureTile(const QString& name, Paint paint, QSize picture)
     : m_paint(std::move(paint)), m_picture(picture) {
     setText(name);
     setCheckable(true);
-    setFocusPolicy(Qt::StrongFocus);
+    setFocusPolicy(Qt::TabFocus);
     setCursor(Qt::PointingHandCursor);
 }
 
