@@ -114,7 +114,7 @@ void practiceRooms(const char* name, const PracticeRoom& where, int taps, const 
         const DrumState drum =
             drumState(session.drum, Tension{trueMeanTension(nature, state, HeadSide::Batter)},
                       Tension{trueMeanTension(nature, state, HeadSide::SnareSide)}, airAt(kPracticeWeather));
-        const double mean = edgePitch(drum, HeadSide::Batter).value;
+        const double mean = edgePitch(drum, HeadSide::Batter).value * (1.0 + nature.batter.pitchOff);
         const auto deviation = trueEdgeDeviation(nature, state, HeadSide::Batter);
         Expectation expected;
         expected.modes = expectedModes(mutedModes(drum, HeadSide::Batter));

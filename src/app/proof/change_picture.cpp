@@ -14,9 +14,10 @@
 namespace bombo {
 namespace {
 
-constexpr double kChangeRowHigh = 62.0;
+constexpr double kChangeRowHigh = 46.0;
 constexpr double kChangeFoot = 22.0;
-constexpr double kLowestChangeRow = 44.0; // px: below it nothing is drawn
+constexpr double kLowestChangeRow = 30.0; // px: below it nothing is drawn
+constexpr double kNamesWide = 0.3;        // share of the width
 
 struct Told {
     double value;
@@ -89,9 +90,12 @@ void paintChange(QPainter& painter, const QRectF& area, const ChangePicture& pic
     painter.setRenderHint(QPainter::Antialiasing);
     double top = area.top();
     for (const ChangeRow& row : rows) {
+        const double names = kNamesWide * area.width();
+        const double middleY = top + 0.5 * high;
         painter.setPen(p.quiet);
-        painter.setFont(typefaceFor(row.name, area.width(), 13));
-        painter.drawText(QRectF(area.left(), top, area.width(), 18), Qt::AlignLeft, row.name);
+        painter.setFont(typefaceFor(row.name, names - 8, 13));
+        painter.drawText(QRectF(area.left(), middleY - 10, names - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                         row.name);
         double low = row.before.value - 1.5 * row.before.error;
         double most = row.before.value + 1.5 * row.before.error;
         if (row.after) {
@@ -105,18 +109,18 @@ void paintChange(QPainter& painter, const QRectF& area, const ChangePicture& pic
             low = middle - 0.5 * least;
             most = middle + 0.5 * least;
         }
-        const double left = area.left() + 10;
-        const double perPixel = (most - low) / (area.width() - 20);
+        const double left = area.left() + names;
+        const double perPixel = (most - low) / (area.width() - names - 10);
         painter.setPen(QPen(p.line, 1.5));
-        painter.drawLine(QPointF(left, top + 31), QPointF(area.right() - 10, top + 31));
-        paintTold(painter, top + 25, row.before, left - low / perPixel, perPixel, false);
+        painter.drawLine(QPointF(left, middleY), QPointF(area.right() - 10, middleY));
+        paintTold(painter, middleY - 7, row.before, left - low / perPixel, perPixel, false);
         if (row.after)
-            paintTold(painter, top + 39, *row.after, left - low / perPixel, perPixel, true);
+            paintTold(painter, middleY + 7, *row.after, left - low / perPixel, perPixel, true);
         top += high;
     }
     // What the marks are.
     painter.setFont(typeface(12));
-    double x = area.left() + 8;
+    double x = area.left() + kNamesWide * area.width() + 8;
     for (const bool isAfter : {false, true}) {
         if (isAfter && picture.after.strokes == 0)
             break;
