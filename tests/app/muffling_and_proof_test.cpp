@@ -2,6 +2,8 @@
 #include "answer_next.h"
 
 #include "app/listening/ear.h"
+#include "app/numbers/numbers.h"
+#include "app/proof/change_picture.h"
 #include "audio/player.h"
 #include "driver.h"
 
@@ -275,9 +277,15 @@ TEST_F(MufflingAndProof, OneChangeIsHeardAndPutBack) {
     strike(2);
     EXPECT_TRUE(text("experimentNow").contains(QStringLiteral("keep it, or put it back")))
         << text("experimentBefore").toStdString() << text("experimentAfter").toStdString();
+    const auto drawn = [&] {
+        return p().find<QWidget>(QStringLiteral("changeView"))->accessibleDescription();
+    };
+    for (const char* word : {"tone with wires: before ", "buzz: before ", ", after ", "±"})
+        EXPECT_TRUE(drawn().contains(QString::fromUtf8(word))) << word << drawn().toStdString();
     EXPECT_TRUE(p().waitFor([&] { return p().controller.ear().strokeSound(Take::After).has_value(); }));
     EXPECT_TRUE(text("experimentAfter").contains(QStringLiteral("tone with wires")));
     p().click(QStringLiteral("experimentBack"));
+    EXPECT_TRUE(drawn().isEmpty()); // nothing is compared any more
     EXPECT_TRUE(p().session().pads.empty());
     ASSERT_EQ(p().session().experiments.size(), 1U);
     EXPECT_TRUE(text("experimentResults").contains(QStringLiteral("pad at two (put back)")));
@@ -288,6 +296,17 @@ TEST_F(MufflingAndProof, OneChangeIsHeardAndPutBack) {
         EXPECT_TRUE(p().window.noticeBar()->text().contains(QStringLiteral("no sound output")));
         EXPECT_FALSE(p().find<QPushButton>(QStringLiteral("firstBetter"))->isEnabled());
     }
+}
+
+// What an old workbook kept of strokes states no error, and none is drawn up for it.
+TEST(ChangePictureTest, AnErrorThatIsNotKnownIsNotSaid) {
+    ChangePicture picture;
+    picture.before.ring = Seconds{0.44};
+    picture.before.strokes = 2;
+    EXPECT_EQ(changeSummary(picture), QStringLiteral("ring: before %1 s").arg(number(0.44, 2)));
+    picture.after = picture.before;
+    picture.after.ringError = Seconds{0.03};
+    EXPECT_TRUE(changeSummary(picture).contains(QStringLiteral("±"))) << changeSummary(picture).toStdString();
 }
 
 // What was recorded before and after goes out as sound files, sample by sample; a file that is there already

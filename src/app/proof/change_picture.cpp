@@ -21,7 +21,7 @@ constexpr double kNamesWide = 0.3;        // share of the width
 
 struct Told {
     double value;
-    double error;
+    std::optional<double> error; ///< not known of strokes of old workbooks
 };
 
 struct ChangeRow {
@@ -34,7 +34,8 @@ struct ChangeRow {
 
 template <class Quantity>
 std::optional<Told> toldOf(const std::optional<Quantity>& value, const std::optional<Quantity>& error) {
-    return value ? std::optional(Told{value->value, error ? error->value : 0.0}) : std::nullopt;
+    return value ? std::optional(Told{value->value, error ? std::optional(error->value) : std::nullopt})
+                 : std::nullopt;
 }
 
 std::vector<ChangeRow> changeRows(const ChangePicture& picture) {
@@ -64,12 +65,14 @@ QString toldText(const Told& told, const ChangeRow& row) {
 void paintTold(QPainter& painter, double y, const Told& told, double from, double perPixel, bool isFull) {
     const Palette& p = ink();
     const auto xOf = [&](double value) { return from + value / perPixel; };
-    painter.setPen(QPen(p.ink, 1.4));
-    const double low = xOf(told.value - told.error);
-    const double high = xOf(told.value + told.error);
-    painter.drawLine(QPointF(low, y), QPointF(high, y));
-    for (const double end : {low, high})
-        painter.drawLine(QPointF(end, y - 4), QPointF(end, y + 4));
+    if (told.error) {
+        painter.setPen(QPen(p.ink, 1.4));
+        const double low = xOf(told.value - *told.error);
+        const double high = xOf(told.value + *told.error);
+        painter.drawLine(QPointF(low, y), QPointF(high, y));
+        for (const double end : {low, high})
+            painter.drawLine(QPointF(end, y - 4), QPointF(end, y + 4));
+    }
     painter.setPen(QPen(isFull ? p.accent : p.ink, 2.0));
     painter.setBrush(isFull ? p.accent : p.card);
     painter.drawEllipse(QPointF(xOf(told.value), y), 6, 6);
@@ -96,11 +99,11 @@ void paintChange(QPainter& painter, const QRectF& area, const ChangePicture& pic
         painter.setFont(typefaceFor(row.name, names - 8, 13));
         painter.drawText(QRectF(area.left(), middleY - 10, names - 8, 20), Qt::AlignLeft | Qt::AlignVCenter,
                          row.name);
-        double low = row.before.value - 1.5 * row.before.error;
-        double most = row.before.value + 1.5 * row.before.error;
-        if (row.after) {
-            low = std::min(low, row.after->value - 1.5 * row.after->error);
-            most = std::max(most, row.after->value + 1.5 * row.after->error);
+        double low = row.before.value;
+        double most = row.before.value;
+        for (const Told& told : {row.before, row.after.value_or(row.before)}) {
+            low = std::min(low, told.value - 1.5 * told.error.value_or(0.0));
+            most = std::max(most, told.value + 1.5 * told.error.value_or(0.0));
         }
         // Never so near that hundredths look like worlds.
         const double least = 0.2 * row.before.value;

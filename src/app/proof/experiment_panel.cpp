@@ -87,6 +87,7 @@ void ExperimentPanel::refresh() {
     m_before->setVisible(running);
     m_after->setVisible(running);
     if (!running) {
+        m_change->show({});
         const bool heard = strokesSay(session).strokes > 0;
         m_begin->setEnabled(heard);
         m_now->setText(heard ? tr("Say what you change, then begin")
@@ -96,6 +97,7 @@ void ExperimentPanel::refresh() {
         const Changed changed = changedSince(session);
         const StrokesSay after = changed == Changed::Nothing ? StrokesSay{} : strokesSay(session);
         m_after->setText(tr("After: %1").arg(strokesSayText(after)));
+        m_change->show({session.experiment->before, after});
         const QString what = QString::fromStdString(session.experiment->what);
         switch (changed) {
         case Changed::Nothing:
@@ -115,10 +117,6 @@ void ExperimentPanel::refresh() {
         }
         m_keep->setEnabled(changed != Changed::Nothing);
     }
-    m_change->show(running ? ChangePicture{session.experiment->before,
-                                           changedSince(session) == Changed::Nothing ? StrokesSay{}
-                                                                                     : strokesSay(session)}
-                           : ChangePicture{});
     QStringList results;
     for (auto result = session.experiments.rbegin();
          result != session.experiments.rend() && results.size() < 4; ++result)

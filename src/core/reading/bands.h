@@ -3,6 +3,8 @@
 #include "core/reading/spectrum.h"
 #include "core/tap/tap_splitter.h"
 
+#include <cmath>
+
 namespace bombo {
 
 inline constexpr Hertz kLowestPartial{80.0}; ///< partials of the heads
@@ -18,6 +20,10 @@ double bandPower(const PowerSpectrum& spectrum, double from, double to);
 /// each swing. One standard error, as a share of the frequency: 8 cents. Estimate; practice drums with bodies
 /// for wires are told within it (tests).
 inline constexpr double kWiresBlur = 8.0 / kCentsOfFrequency;
+/// An error with that in it.
+inline Hertz blurredByWires(Hertz error, Hertz frequency) {
+    return {std::hypot(error.value, kWiresBlur * frequency.value)};
+}
 
 /// Wires answer as broad noise that outlasts the blow; looked for between two times after the onset, in
 /// seconds.

@@ -195,12 +195,9 @@ Result<HitPortrait, PortraitFault> portraitFrom(const Tap& hit, const Reading& r
     portrait.buzzError = lengths.buzzError;
     portrait.wires = lengths.wires;
     if (lengths.wires) {
-        const auto blur = [](Hertz error, Hertz at) {
-            return Hertz{std::hypot(error.value, kWiresBlur * at.value)};
-        };
-        portrait.centreError = blur(portrait.centreError, portrait.centre);
+        portrait.centreError = blurredByWires(portrait.centreError, portrait.centre);
         if (portrait.edge)
-            portrait.edgeError = blur(*portrait.edgeError, *portrait.edge);
+            portrait.edgeError = blurredByWires(*portrait.edgeError, *portrait.edge);
     }
     portrait.brightness = brightnessOf(hit);
     return portrait;

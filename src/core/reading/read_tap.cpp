@@ -243,8 +243,7 @@ Reading readTap(const Tap& heard, const ReadingOptions& options) {
     reading.frequency = found->frequency;
     reading.standardError = found->standardError;
     if (reading.caution == Caution::WiresOn)
-        reading.standardError =
-            Hertz{std::hypot(found->standardError.value, kWiresBlur * found->frequency.value)};
+        reading.standardError = blurredByWires(found->standardError, found->frequency);
     if (!gainFollows)
         reading.t60 = found->t60;
     reading.beat = found->beat;
