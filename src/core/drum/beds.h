@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 #include <vector>
 
 namespace bombo {
@@ -11,15 +12,19 @@ namespace bombo {
 /// Rods nearest to the strainer and to the butt plate, 0-based ascending: those beside the snare beds.
 /// @param rods 3..40
 inline std::vector<int> rodsBesideBeds(int rods) {
-    const auto distance = [rods](int rod) { // to the nearer bed, rad
-        return std::abs(std::asin(std::sin(rodAngle(rod, rods).value)));
+    // Each bed has its own nearest rods: on an odd count one bed lies at a rod, the other between two.
+    const auto distance = [rods](int rod, double bed) { // rad
+        return std::abs(std::remainder(rodAngle(rod, rods).value - bed, 2.0 * std::numbers::pi));
     };
-    double nearest = 4.0;
-    for (int rod = 0; rod < rods; ++rod)
-        nearest = std::min(nearest, distance(rod));
     std::vector<int> beside;
+    const auto isBeside = [&](int rod, double bed) {
+        double nearest = 4.0;
+        for (int other = 0; other < rods; ++other)
+            nearest = std::min(nearest, distance(other, bed));
+        return distance(rod, bed) < nearest + 1e-6;
+    };
     for (int rod = 0; rod < rods; ++rod)
-        if (distance(rod) < nearest + 1e-6)
+        if (isBeside(rod, 0.0) || isBeside(rod, std::numbers::pi))
             beside.push_back(rod);
     return beside;
 }

@@ -216,16 +216,34 @@ std::optional<Wear> wearOf(Part part, const std::vector<Seen>& seen, const LookS
 
 } // namespace
 
+namespace {
+
+/// Saved by the program before anything was measured: a slip of the key, no show.
+bool saysNothing(const Entry& entry) {
+    const EntryFigures& figures = entry.figures;
+    return entry.isRestorable && !figures.batter.left && !figures.snareSide.left && !figures.ringHeard &&
+           !figures.words.hours;
+}
+
+} // namespace
+
 std::vector<Play> playsOf(std::span<const Entry> entries, double showHours) {
     std::vector<Play> plays;
-    bool isSaid = false; // of the day at hand
+    std::int64_t evening = 0; // of the play at hand
+    bool isSaid = false;
     for (const Entry& entry : entries) {
-        const auto day = [](std::int64_t at) { return at / static_cast<std::int64_t>(kSecondsADay); };
-        if (plays.empty() || day(plays.back().at) != day(entry.at)) {
+        if (saysNothing(entry))
+            continue;
+        if (plays.empty() || evening != eveningOf(entry)) {
             plays.push_back({entry.at, showHours});
+            evening = eveningOf(entry);
             isSaid = false;
         }
-        if (const auto& hours = entry.figures.words.hours) {
+        const auto& hours = entry.figures.words.hours;
+        // Played after the last entry of an evening, so on what was on the drum by then; or when somebody said.
+        if (hours || !isSaid)
+            plays.back().at = entry.at;
+        if (hours) {
             plays.back().hours = *hours + (isSaid ? plays.back().hours : 0.0);
             isSaid = true;
         }

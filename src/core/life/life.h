@@ -15,7 +15,8 @@ struct Play {
 
 /// Usual length of a show, where nobody says another. Estimate.
 inline constexpr double kShowHours = 2.5;
-/// A day with an entry is a show, of the hours that its entries say together, else of so many.
+/// An evening with an entry is a show, of the hours that its entries say together, else of so many; it is
+/// played after the last of them.
 std::vector<Play> playsOf(std::span<const Entry> entries, double showHours = kShowHours);
 double hoursPlayed(std::span<const Play> plays, std::int64_t from, std::int64_t to);
 

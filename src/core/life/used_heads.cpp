@@ -11,6 +11,7 @@ namespace {
 /// A head while it was on a drum.
 struct TimeOn {
     std::string kind;
+    double hoursBefore = 0; ///< played elsewhere before, as far as an entry says
     std::int64_t from = 0;
     std::int64_t to = 0;
 };
@@ -22,7 +23,7 @@ std::vector<TimeOn> takenOff(std::span<const Entry> own, HeadSide side, std::int
         const HeadFigures& head = entry.figures.head(side);
         if (head.fittedAt > 0 && !head.kind.empty() &&
             (times.empty() || times.back().from != head.fittedAt || times.back().kind != head.kind))
-            times.push_back({head.kind, head.fittedAt, 0});
+            times.push_back({head.kind, head.playedBefore, head.fittedAt, 0});
     }
     for (std::size_t i = 0; i < times.size(); ++i)
         times[i].to = i + 1 < times.size() ? times[i + 1].from : nowFittedAt;
@@ -52,7 +53,7 @@ std::vector<UsedHead> usedHeads(const Drum& onto, HeadSide side, std::span<const
         for (const TimeOn& time : takenOff(own, side, fitted))
             for (const HeadSpec& kind : kinds)
                 if (kind.id == time.kind)
-                    off.push_back({drum.id, kind, false, hoursPlayed(plays, time.from, time.to)});
+                    off.push_back({drum.id, kind, false, time.hoursBefore + hoursPlayed(plays, time.from, time.to)});
     }
     on.insert(on.end(), off.begin(), off.end());
     return on;

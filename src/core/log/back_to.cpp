@@ -1,6 +1,7 @@
 #include "core/log/back_to.h"
 
 #include "core/tuning/targets.h"
+#include "core/wires/wire_sweep.h"
 
 #include <algorithm>
 #include <cmath>
@@ -95,6 +96,7 @@ private:
             return std::nullopt;
         }
         compareHeads(side, was);
+        (side == HeadSide::Batter ? m_back.batterThen : m_back.snareSideThen) = was.left->edge * m_scale;
         if (now.by == KnownBy::Nothing) {
             note(NotTheSame::NotHeard, side);
             return std::nullopt;
@@ -197,6 +199,10 @@ private:
             note(NotTheSame::NoStrainer);
             return;
         }
+        if (was.strainer->value < 0.0 || was.strainer->value > kFarthestStrainer) {
+            note(NotTheSame::StrainerBeyond, {}, was.strainer->value);
+            return;
+        }
         if (m_then.drumId == m_now.drum.id &&
             (m_now.drum.fittedAt.wires > m_then.at ||
              (!was.wires.empty() && was.wires != wiresText(m_now.drum.wires))))
@@ -228,10 +234,15 @@ private:
         for (const LaidPad& laid : m_then.figures.pads) {
             const auto kind = std::find_if(m_kinds.begin(), m_kinds.end(),
                                            [&](const PadKind& one) { return one.id == laid.kind; });
-            if (kind == m_kinds.end())
+            if (kind == m_kinds.end()) {
                 note(NotTheSame::UnknownPad);
+                continue;
+            }
+            const Pad pad{laid.fromCentre * scale, laid.angle, *kind};
+            if (was.size() < kMostPads && checkPad(pad, was, m_now.drum.shell) == PadProblem::None)
+                was.push_back(pad);
             else
-                was.push_back({laid.fromCentre * scale, laid.angle, *kind});
+                note(NotTheSame::PadOffDrum);
         }
         m_back.padsThen = was;
         std::vector<Pad> lies = m_now.pads;

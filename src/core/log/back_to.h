@@ -61,6 +61,8 @@ enum class NotTheSame {
     WiresStretched, ///< the knob stands elsewhere for the same pull
     NoStrainer,     ///< the entry does not say where it stood
     UnknownPad,     ///< of a kind that is not at hand
+    StrainerBeyond, ///< where it stood lies beyond the knob's way
+    PadOffDrum,     ///< it would not lie on this drum where it lay
 };
 struct Reservation {
     NotTheSame what = NotTheSame::NoFigures;
@@ -90,6 +92,8 @@ struct BackTo {
     std::optional<HeadBack> batter; ///< empty where nothing can be said, see `but`
     std::optional<HeadBack> snareSide;
     HeadOrder order = HeadOrder::SnareSideFirst;
+    std::optional<Hertz> batterThen;          ///< edge pitch that the entry asks for on this drum; empty: none
+    std::optional<Hertz> snareSideThen;
     std::optional<Turns> strainerTo;          ///< from first contact
     std::optional<Turns> strainerBy;          ///< from where it stands; empty where that is not known
     std::optional<std::vector<Pad>> padsThen; ///< all that lay there; empty where nobody wrote it down
@@ -99,6 +103,11 @@ struct BackTo {
 
     const std::optional<HeadBack>& head(HeadSide side) const {
         return side == HeadSide::Batter ? batter : snareSide;
+    }
+    /// The edge pitch to aim at: what the moves reach, else what the entry says.
+    std::optional<Hertz> pitchOf(HeadSide side) const {
+        const auto& then = side == HeadSide::Batter ? batterThen : snareSideThen;
+        return head(side) ? std::optional(head(side)->wanted) : then;
     }
     /// Nothing is to be done, as far as is known.
     bool isThere() const;

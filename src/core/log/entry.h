@@ -39,6 +39,7 @@ struct HeadFigures {
     std::string kind;                 ///< id of the head; empty where it was not written down
     std::int64_t fittedAt = 0;        ///< seconds since 1970; 0: not known
     HeadLook look{};
+    double playedBefore = 0; ///< hours played on it before it was put on this drum
     bool operator==(const HeadFigures&) const = default;
 };
 
@@ -96,13 +97,23 @@ struct Entry {
     std::string drumId;
     std::string toneId;
     bool isRestorable = false; ///< the whole setup was kept with it
-    EntryFigures figures;
+    EntryFigures figures{};
+    int utcOffset = 0; ///< seconds east of UTC of the clock that it was saved by
     bool operator==(const Entry&) const = default;
 };
 
 /// How an entry names the wires.
 inline std::string wiresText(const WireSet& wires) {
     return std::to_string(wires.strands) + ' ' + wires.material;
+}
+
+/// The evening that an entry belongs to, as a count of days: by the clock of the place, and until five in the
+/// morning still the one before.
+inline std::int64_t eveningOf(const Entry& entry) {
+    constexpr std::int64_t dayBegins = 5 * 3600;
+    constexpr std::int64_t day = 86400;
+    const std::int64_t local = entry.at + entry.utcOffset - dayBegins;
+    return local / day - (local % day < 0 ? 1 : 0);
 }
 
 inline constexpr double kSecondsAnHour = 3600.0;

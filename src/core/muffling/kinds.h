@@ -60,6 +60,8 @@ struct Pad {
     bool operator==(const Pad&) const = default;
 };
 
+inline constexpr std::size_t kMostPads = 9; ///< on one head
+
 enum class PadProblem { None, BeyondHoop, OnLandingArea, Overlaps };
 /// Sticks land within this share of the radius.
 inline constexpr double kLandingArea = 0.25;

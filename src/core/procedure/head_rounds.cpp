@@ -210,7 +210,10 @@ std::vector<GaugePoint> gaugePointsOf(const HeadWork& work, const HeadBrief& bri
         if (logs.empty())
             continue;
         const double mean = std::accumulate(logs.begin(), logs.end(), 0.0) / static_cast<double>(logs.size());
-        points.push_back({std::exp(mean), tensionIn(isSilent(one) ? other : one, brief).tension});
+        // The mark was read in the weather of its round: the tension of that hour goes with it.
+        HeadBrief then = brief;
+        then.weather = read.weather;
+        points.push_back({std::exp(mean), tensionIn(isSilent(one) ? other : one, then).tension});
     }
     return points;
 }

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 namespace bombo {
 namespace {
@@ -67,6 +68,26 @@ const FinishedRound* triedAt(const std::vector<const FinishedRound*>& places, st
     return found == places.end() ? nullptr : *found;
 }
 
+/// Taps of one kind are never kept beside a way of the other.
+void takeWay(HeadWork& work, const RoundWay& way) {
+    if (way.kind != work.way.kind)
+        work.taps.assign(work.rodTurns.size(), {});
+    work.way = way;
+}
+
+/// Moves that were planned are not made any more. Of a trial only those count that were made: the way back
+/// turns no others.
+void dropMoves(HeadWork& work) {
+    if (work.trial && work.stage == HeadStage::Turning) {
+        work.trial->moves.resize(static_cast<std::size_t>(work.movesDone));
+        if (work.trial->moves.empty())
+            work.trial.reset();
+    }
+    work.moves.clear();
+    work.movesDone = 0;
+    work.predicted.clear();
+}
+
 void closeRound(HeadWork& work, const HeadBrief& brief) {
     FinishedRound finished{work.rodTurns, {}, work.predicted, brief.weather, work.way, {}};
     if (work.way.kind == TapKind::Gauge)
@@ -85,7 +106,9 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
         work.withinTolerance =
             work.withinTolerance && widestOwn(now).value <= kLocalTolerance * brief.tolerance.value + asShown;
     if (const FinishedRound* heard = heardHere(work); heard != nullptr && isSilent(work.way.kind))
-        work.way = heard->way; // what was read beside the rods has served; the next round is heard again
+        takeWay(work, heard->way); // what was read beside the rods has served; the next round is heard again
+    if (work.tapsPerRodBefore) // a rod was asked for again: the next round goes on as the user chose
+        work.way.tapsPerRod = *std::exchange(work.tapsPerRodBefore, std::nullopt);
     work.moves.clear();
     work.movesDone = 0;
     work.predicted.clear();
@@ -243,9 +266,7 @@ Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Directio
         return failure(StepRefusal::NoSuchRod);
     work.startRod = startRod;
     work.direction = direction;
-    work.moves.clear();
-    work.movesDone = 0;
-    work.predicted.clear();
+    dropMoves(work);
     openRound(work);
     return work;
 }
@@ -256,13 +277,20 @@ Result<HeadWork, StepRefusal> chooseWay(HeadWork work, const RoundWay& way) {
     if (way.tapsPerRod < 1 || way.tapsPerRod > kMostTapsPerRod)
         return failure(StepRefusal::TapsOutOfRange);
     const bool otherKind = way.kind != work.way.kind;
-    work.way = way;
+    takeWay(work, way);
+    work.tapsPerRodBefore.reset();
     if (isSilent(way.kind)) { // every rod by itself, once
         work.way.half = false;
         work.way.tapsPerRod = 1;
     }
     if (work.stage == HeadStage::Tapping && otherKind)
         openRound(work);
+    return work;
+}
+
+HeadWork closedIfFull(HeadWork work, const HeadBrief& brief) {
+    if (work.stage == HeadStage::Tapping && !nextRodToTap(work))
+        closeRound(work, brief);
     return work;
 }
 
@@ -274,9 +302,9 @@ Result<HeadWork, StepRefusal> askAgain(HeadWork work, int rod) {
     if (justClosed) {
         const FinishedRound last = work.history.back();
         work.history.pop_back();
-        work.moves.clear();
-        work.movesDone = 0;
+        dropMoves(work);
         work.predicted = last.predicted;
+        const int chosen = work.way.kind == last.way.kind ? work.way.tapsPerRod : last.way.tapsPerRod;
         work.way = last.way;
         openRound(work);
         for (std::size_t i = 0; i < last.readings.size(); ++i)
@@ -284,6 +312,8 @@ Result<HeadWork, StepRefusal> askAgain(HeadWork work, int rod) {
                 work.taps[i].push_back(*last.readings[i]);
         // One figure a rod is what is left of them; asking for more of each would ask the whole round again.
         work.way.tapsPerRod = 1;
+        if (chosen != 1)
+            work.tapsPerRodBefore = chosen;
     }
     if (work.stage != HeadStage::Tapping)
         return failure(StepRefusal::WrongStage);
@@ -305,9 +335,7 @@ Result<HeadWork, StepRefusal> hearTap(HeadWork work, const HeadBrief& brief, con
     taps.push_back(reading);
     if (rod == work.askedAgain && isSettled(taps, work.way.tapsPerRod))
         work.askedAgain.reset();
-    if (!nextRodToTap(work))
-        closeRound(work, brief);
-    return work;
+    return closedIfFull(std::move(work), brief);
 }
 
 /// The first mark of the round under way, or this one if it is the first.
@@ -392,10 +420,25 @@ Result<HeadWork, StepRefusal> markRested(HeadWork work, const HeadBrief& brief) 
         openRound(work);
         return work;
     }
-    for (std::vector<int>& rods : turningOrder(static_cast<int>(work.rodTurns.size()), brief.path, work.skip))
-        work.moves.push_back({std::move(rods), Turns{-down}});
+    work.moves = movesOfAll(work, brief.path, Turns{-down}, brief.largestStep);
     work.stage = HeadStage::Turning;
     return work;
+}
+
+std::vector<RodMove> movesOfAll(const HeadWork& work, Path path, Turns by, Turns largestStep) {
+    std::vector<RodMove> moves;
+    if (by.value == 0.0)
+        return moves;
+    const auto order = turningOrder(static_cast<int>(work.rodTurns.size()), path, work.skip);
+    Turns left = by;
+    const double step = std::max(0.125, largestStep.value);
+    while (std::abs(left.value) > 1e-9) {
+        const Turns now{std::copysign(std::min(std::abs(left.value), step), by.value)};
+        for (const std::vector<int>& rods : order)
+            moves.push_back({rods, now});
+        left = left - now;
+    }
+    return moves;
 }
 
 Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists) {
@@ -403,10 +446,8 @@ Result<HeadWork, StepRefusal> setResists(HeadWork work, bool resists) {
         return failure(StepRefusal::WrongStage);
     work.resists = resists;
     const bool turning = work.stage == HeadStage::Raising || work.stage == HeadStage::Turning;
-    if (turning) { // what was planned may not be gone on with, or should be planned anew
-        work.moves.clear();
-        work.movesDone = 0;
-        work.predicted.clear();
+    if (turning) { // what was planned may not be gone on with, or should be planned again
+        dropMoves(work);
         openRound(work);
     }
     return work;
@@ -456,19 +497,10 @@ Result<HeadWork, StepRefusal> beginMoves(HeadWork work, std::vector<RodMove> mov
 Result<HeadWork, StepRefusal> endTrial(HeadWork work) {
     if (!work.trial)
         return failure(StepRefusal::WrongStage);
-    const bool midway = work.stage == HeadStage::Turning;
-    std::vector<RodMove> back;
-    for (const RodMove& move : wayBack(*work.trial)) {
-        const auto made = work.moves.begin() + (midway ? work.movesDone : 0);
-        const bool turned =
-            !midway || std::find(work.moves.begin(), made, RodMove{move.rods, -move.turns}) != made;
-        if (turned)
-            back.push_back(move);
-    }
+    dropMoves(work);
+    std::vector<RodMove> back = work.trial ? wayBack(*work.trial) : std::vector<RodMove>{};
     work.trial.reset();
-    work.predicted.clear();
     work.moves = std::move(back);
-    work.movesDone = 0;
     if (work.moves.empty())
         openRound(work);
     else
@@ -529,9 +561,7 @@ Result<HeadWork, StepRefusal> turnAll(HeadWork work, Turns by) {
     std::iota(every.begin(), every.end(), 0);
     turn(work, {std::move(every), by}, TurnCause::BothHeads);
     if (work.stage != HeadStage::Raising) {
-        work.moves.clear();
-        work.movesDone = 0;
-        work.predicted.clear();
+        dropMoves(work);
         openRound(work);
     }
     return work;

@@ -83,6 +83,7 @@ struct HeadWork {
     RoundWay way{};
     std::vector<std::vector<RodReading>> taps; ///< by rod, those of the round under way
     std::optional<int> askedAgain;             ///< rod that is due out of turn, 0-based
+    std::optional<int> tapsPerRodBefore{};     ///< of the way, to go on with once a rod asked again is heard
 
     std::vector<RodMove> moves;
     int movesDone = 0;
@@ -139,6 +140,8 @@ inline constexpr Cents kStretch{300.0};
 HeadBrief stretched(HeadBrief brief);
 
 HeadWork freshHead(int rods);
+/// Every rod turned by the same, in rounds of the path of which none goes further than the largest step.
+std::vector<RodMove> movesOfAll(const HeadWork& work, Path path, Turns by, Turns largestStep);
 /// Rounds that would raise the head from finger-tight to a little short of its target.
 std::vector<Turns> plannedRounds(const HeadWork& work, const HeadBrief& brief);
 /// Steps before the count starts on this head.
@@ -157,6 +160,8 @@ Result<HeadWork, StepRefusal> beginTapping(HeadWork work, int startRod, Directio
 /// Another way of tapping, from now on. What was heard in the round under way is kept, but not across a
 /// change of kind: then the round starts again.
 Result<HeadWork, StepRefusal> chooseWay(HeadWork work, const RoundWay& way);
+/// A round of which every tap was heard is closed, e.g. after a way was chosen that asks for fewer.
+HeadWork closedIfFull(HeadWork work, const HeadBrief& brief);
 /// A rod is due once more, out of turn: its figure becomes the middle of its taps. A round that has just been
 /// finished, with no move made since, is opened again for it.
 Result<HeadWork, StepRefusal> askAgain(HeadWork work, int rod);

@@ -27,6 +27,7 @@ struct Context {
     std::int64_t showAt = 0; ///< when the minutes before a show are over, seconds since 1970, UTC; 0: no show
     std::optional<Reminder> reminder;
     std::string note;
+    int noteAt = 0; ///< clock of the work when the note was written, see noteNow
     bool operator==(const Context&) const = default;
 };
 

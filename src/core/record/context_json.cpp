@@ -20,7 +20,8 @@ BOMBO_STORED_NAMES(ReminderKind, {{ReminderKind::RestOver, "rest_over"},
                                   {ReminderKind::SnareSideWorn, "snare_side_worn"},
                                   {ReminderKind::WiresWorn, "wires_worn"}})
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Reminder, kind, due)
-NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Context, station, source, nearestRod, showAt, reminder, note)
+NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Context, station, source, nearestRod, showAt, reminder, note,
+                                                noteAt)
 
 std::string contextText(const Context& context) {
     return Json(context).dump();
@@ -28,7 +29,7 @@ std::string contextText(const Context& context) {
 
 Result<Context, InputProblem> contextFromText(const std::string& text) {
     try {
-        const Context context = Json::parse(text).get<Context>();
+        const Context context = parsedJson(text).get<Context>();
         if (auto problem = faultIn(context, kMostRods))
             return failure(*problem);
         return context;

@@ -88,6 +88,7 @@ HeadFigures headFigures(const Figures& at) {
     head.perTurnError = at.figure<Tension>("per_turn_error_n_per_m", 0.0, 1e5).value_or(Tension{});
     head.kind = at.text("head", kLongestName);
     head.fittedAt = at.time("fitted_at");
+    head.playedBefore = at.figure<double>("played_before_hours", 0.0, kMostPlayedBefore).value_or(0.0);
     const Figures look = at.at("look");
     for (std::size_t i = 0; i < kCoatingLooks.size(); ++i)
         if (look.text("coating", kLongestName) == kCoatingLooks[i])
@@ -117,7 +118,7 @@ EntryWords wordsOf(const Figures& at) {
 } // namespace
 
 Result<EntryFigures, InputProblem> entryFiguresFrom(const std::string& text) {
-    const Json summary = Json::parse(text, nullptr, false);
+    const Json summary = parsedJson(text);
     if (!summary.is_object())
         return failure(InputProblem{"summary", "is no JSON object"});
     const Figures at(summary);
@@ -160,7 +161,7 @@ std::string entryWordsText(const EntryWords& words) {
 }
 
 Result<EntryWords, InputProblem> entryWordsFrom(const std::string& text) {
-    const Json words = Json::parse(text, nullptr, false);
+    const Json words = parsedJson(text);
     if (!words.is_object())
         return failure(InputProblem{"words", "is no JSON object"});
     return wordsOf(Figures(words));

@@ -1,6 +1,7 @@
 #pragma once
 /// What an entry of the logbook says in figures, read from its summary (docs/workbook.md).
 #include "core/log/entry.h"
+#include "core/record/own_names.h"
 #include "core/units/result.h"
 
 #include <array>
@@ -18,8 +19,6 @@ Result<EntryWords, InputProblem> entryWordsFrom(const std::string& text);
 /// How a coating looks, as stored, by HeadLook::coating.
 inline constexpr std::array kCoatingLooks{"as_new", "worn", "gone_or_dented"};
 
-inline constexpr std::size_t kLongestNote = 4000; ///< bytes
-inline constexpr std::size_t kLongestName = 120;  ///< of a player, a place, a tag; bytes
 inline constexpr std::size_t kMostTags = 20;
 inline constexpr double kMostHours = 24.0; ///< played in a day
 

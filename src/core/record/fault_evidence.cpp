@@ -46,8 +46,9 @@ private:
         for (const HeadSide side : {HeadSide::SnareSide, HeadSide::Batter}) {
             const char* measure = side == HeadSide::Batter ? "batter_pitch" : "snare_side_pitch";
             const Hertz wanted = targets->head(side).edgePitch;
-            if (const auto estimate = lastEstimate(m_session.head(side)); estimate && !estimate->isLocal)
-                add(measure, centsBetween(wanted, estimate->mean).value, 3.0);
+            const auto edge = edgeNow(m_reckoned, side);
+            if (edge && !edge->isCountedOnly)
+                add(measure, centsBetween(wanted, edge->pitch).value, edge->error.value);
             else if (const auto expected = expectedNow(m_reckoned, side, m_entries, m_now))
                 add(measure, centsBetween(wanted, expected->edge).value, expected->error.value);
         }

@@ -132,9 +132,12 @@ void sift(Sieve& sieve, const std::string& at, const HeadWork& head, int rods, P
         sieve.atMost(taps.size(), kMostTapsKept, at + ".taps");
         for (const RodReading& tap : taps) {
             sift(sieve, at + ".taps", tap);
-            siftKind(sieve, at + ".taps", tap, head.way.kind);
+            if (head.stage == HeadStage::Tapping) // elsewhere they have served; older versions left them
+                siftKind(sieve, at + ".taps", tap, head.way.kind);
         }
     }
+    if (head.tapsPerRodBefore)
+        sieve.between(*head.tapsPerRodBefore, 1, kMostTapsPerRod, at + ".tapsPerRodBefore");
     if (head.askedAgain)
         sieve.index(*head.askedAgain, count, at + ".askedAgain");
     siftMoves(sieve, at + ".moves", head.moves, rods);

@@ -1,6 +1,9 @@
+#include "core/acoustics/pitches.h"
 #include "core/procedure/head_rounds.h"
 #include "core/record/reckoned_memo.h"
 
+#include <algorithm>
+#include <cmath>
 #include <set>
 
 namespace bombo {
@@ -92,6 +95,23 @@ DrumState knownState(const Reckoned& reckoned) {
         return drumState(session.drum, tension(HeadSide::Batter), tension(HeadSide::SnareSide),
                          airAt(session.weather));
     });
+}
+
+std::optional<EdgeNow> edgeNow(const Reckoned& reckoned, HeadSide side) {
+    const Session& session = reckoned.session();
+    const HeadWork& work = session.head(side);
+    if (work.stage == HeadStage::FingerTight)
+        return std::nullopt;
+    const FinishedRound* round = work.history.empty() ? nullptr : heardHere(work);
+    if (round != nullptr && round->rodTurns == work.rodTurns)
+        return EdgeNow{estimateOf(*round).mean, Cents{3.0}, false};
+    const HeadBrief brief = briefFor(reckoned, side);
+    const Tension tension = tensionNow(work, brief);
+    const Tension spread = turnResponseOf(work, brief).spreadAt(work.meanTurns());
+    const bool wasHeard = std::any_of(work.history.begin(), work.history.end(),
+                                      [](const FinishedRound& one) { return !isSilent(one.way.kind); });
+    return EdgeNow{edgePitch(drumState(session.drum, tension, tension, airAt(session.weather)), side),
+                   Cents{std::hypot(3.0, kCentsPerShare * (spread / tension))}, !wasHeard};
 }
 
 namespace {

@@ -20,6 +20,15 @@ std::vector<QuickStep> quickPlanOf(const Session& session);
 TrialPrediction trialPrediction(const Reckoned& reckoned, HeadSide side, const UnevenTrial& trial);
 /// Both heads as far as is known now.
 DrumState knownState(const Reckoned& reckoned);
+/// Edge pitch of a head as it stands now.
+struct EdgeNow {
+    Hertz pitch;
+    Cents error;                ///< one standard error
+    bool isCountedOnly = false; ///< no round of taps was heard on it in this session
+};
+/// As heard, if no rod was turned since, else with the turns that were counted since; empty before the head
+/// was begun. @pre the tone is within reach
+std::optional<EdgeNow> edgeNow(const Reckoned& reckoned, HeadSide side);
 /// What is known of the gauge at hand, from other sessions and this one.
 std::vector<GaugePoint> gaugePoints(const Session& session);
 /// What this session found of each gauge that was used in it; those without a name count for the one at hand.

@@ -45,6 +45,7 @@ enum class Refusal {
     HeadsTurnedInIt, ///< pads and strainer can be put back, heads cannot
     StarsOutOfRange,
     TooLongAName,
+    NoteTooLong,
     NothingLookedFor, ///< no fault is being looked for, or its cause is found
     NoSuchDrum,       ///< a drum that cannot be computed, or another one
 };

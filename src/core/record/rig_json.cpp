@@ -31,18 +31,67 @@ std::string drumRigText(const DrumRig& rig) {
 }
 
 Result<DrumRig, InputProblem> drumRigFromText(const std::string& text) {
+    auto read = drumRigAsFarAsRead(text);
+    return read.damage.empty() ? Result<DrumRig, InputProblem>(std::move(read.rig)) : failure(read.damage.front());
+}
+
+namespace {
+
+/// Reads one part into the rig if the rig is whole with it; else notes what is wrong and leaves the part as it
+/// was.
+template <class Rig, class Read> void readPart(AsFarAsRead<Rig>& into, const char* key, Read read) {
+    Rig with = into.rig;
     try {
-        const Json kept = Json::parse(text);
-        DrumRig rig;
-        rig.layout = kept.value("layout", Json()).get<std::optional<WireLayout>>();
-        rig.microphone = kept.value("microphone", Json()).get<std::optional<MicrophonePlace>>();
-        rig.gauge.name = kept.value("gauge", std::string());
-        if (auto problem = faultIn(rig))
-            return failure(*problem);
-        return rig;
+        read(with);
+        if (auto problem = faultIn(with))
+            into.damage.push_back(*problem);
+        else
+            into.rig = std::move(with);
     } catch (const Json::exception& problem) {
-        return failure(InputProblem{"rig", problem.what()});
+        into.damage.push_back({key, problem.what()});
     }
+}
+
+/// A list item by item: a damaged one is left out, the others stay.
+template <class Rig, class Item>
+void readItems(AsFarAsRead<Rig>& into, const Json& kept, const char* key, std::vector<Item> Rig::*list) {
+    if (!kept.contains(key) || kept[key].is_null())
+        return;
+    if (!kept[key].is_array()) {
+        into.damage.push_back({key, "must be a list"});
+        return;
+    }
+    AsFarAsRead<Rig> whole = into;
+    readPart(whole, key, [&](Rig& rig) { rig.*list = kept[key].get<std::vector<Item>>(); });
+    if (whole.damage.size() == into.damage.size()) {
+        into = std::move(whole);
+        return;
+    }
+    for (const Json& item : kept[key])
+        readPart(into, key, [&](Rig& rig) { (rig.*list).push_back(item.get<Item>()); });
+}
+
+template <class Rig> bool isObject(AsFarAsRead<Rig>& into, const Json& kept) {
+    if (!kept.is_object())
+        into.damage.push_back({"rig", "is no JSON object"});
+    return kept.is_object();
+}
+
+} // namespace
+
+AsFarAsRead<DrumRig> drumRigAsFarAsRead(const std::string& text) {
+    const Json kept = parsedJson(text);
+    AsFarAsRead<DrumRig> read;
+    if (!isObject(read, kept))
+        return read;
+    readPart(read, "layout", [&](DrumRig& rig) {
+        rig.layout = kept.value("layout", Json()).get<std::optional<WireLayout>>();
+    });
+    readPart(read, "microphone", [&](DrumRig& rig) {
+        rig.microphone = kept.value("microphone", Json()).get<std::optional<MicrophonePlace>>();
+    });
+    readPart(read, "gauge", [&](DrumRig& rig) { rig.gauge.name = kept.value("gauge", std::string()); });
+    return read;
 }
 
 std::string placeRigText(const PlaceRig& rig) {
@@ -50,14 +99,22 @@ std::string placeRigText(const PlaceRig& rig) {
 }
 
 Result<PlaceRig, InputProblem> placeRigFromText(const std::string& text) {
-    try {
-        const PlaceRig rig = Json::parse(text).get<PlaceRig>();
-        if (auto problem = faultIn(rig))
-            return failure(*problem);
-        return rig;
-    } catch (const Json::exception& problem) {
-        return failure(InputProblem{"rig", problem.what()});
-    }
+    auto read = placeRigAsFarAsRead(text);
+    return read.damage.empty() ? Result<PlaceRig, InputProblem>(std::move(read.rig)) : failure(read.damage.front());
+}
+
+AsFarAsRead<PlaceRig> placeRigAsFarAsRead(const std::string& text) {
+    const Json kept = parsedJson(text);
+    AsFarAsRead<PlaceRig> read;
+    if (!isObject(read, kept))
+        return read;
+    readPart(read, "leftHanded", [&](PlaceRig& rig) { rig.leftHanded = kept.value("leftHanded", false); });
+    readItems(read, kept, "ownKinds", &PlaceRig::ownKinds);
+    readItems(read, kept, "neighbours", &PlaceRig::neighbours);
+    readItems(read, kept, "foundCauses", &PlaceRig::foundCauses);
+    readItems(read, kept, "earResults", &PlaceRig::earResults);
+    readItems(read, kept, "tuningResults", &PlaceRig::tuningResults);
+    return read;
 }
 
 } // namespace bombo

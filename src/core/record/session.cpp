@@ -2,6 +2,13 @@
 
 namespace bombo {
 
+const std::string& noteNow(const Session& session) {
+    static const std::string none;
+    const bool wasSaved = session.savedAt > session.noteAt;
+    const bool isOfEarlier = session.setupAt > session.noteAt;
+    return wasSaved && isOfEarlier ? none : session.note;
+}
+
 Session newSession(Drum drum, Tone tone, std::uint64_t practiceSeed) {
     Session session;
     session.batter = freshHead(drum.rods);

@@ -83,8 +83,8 @@ std::optional<PreviewStroke> strokeThen(const Session& session, const EntryFigur
 Tone toneOfSetup(const Session& session) {
     const Targets targets = targetsOf(session).value();
     auto edge = [&](HeadSide side) {
-        const auto heard = lastEstimate(session.head(side));
-        return heard ? heard->mean : targets.head(side).edgePitch;
+        const auto now = session.head(side).history.empty() ? std::nullopt : edgeNow(session, side);
+        return now ? now->pitch : targets.head(side).edgePitch;
     };
     const bool heardBatter = !session.batter.history.empty();
     Tone tone = session.tone; // its spans and reasons still hold

@@ -105,7 +105,9 @@ Json setupSummary(const Session& session) {
                   {"widest_cents", nullptr},
                   {"within_tolerance", work.withinTolerance},
                   {"head", drum.head(side).id},
-                  {"fitted_at", side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide}};
+                  {"fitted_at", side == HeadSide::Batter ? drum.fittedAt.batter : drum.fittedAt.snareSide},
+                  {"played_before_hours",
+                   side == HeadSide::Batter ? drum.playedBefore.batter : drum.playedBefore.snareSide}};
         const bool isTurnedSince = !work.history.empty() && work.history.back().rodTurns != work.rodTurns;
         if (const auto estimate = lastEstimate(work); estimate && !isTurnedSince) {
             head["measured_hz"] = estimate->mean.value;
@@ -177,7 +179,7 @@ Json setupSummary(const Session& session) {
             {"temperature_c", session.weather.temperature.value},
             {"relative_humidity", session.weather.relativeHumidity},
             {"pressure_pa", session.weather.pressure.value},
-            {"note", session.note}};
+            {"note", noteNow(session)}};
 }
 
 } // namespace bombo

@@ -169,7 +169,7 @@ void siftClocks(Sieve& sieve, const Work& work) {
     sieve.between(work.clock, 0, kMostClock, "clock");
     for (const int at :
          {work.toneAt, work.weatherAt, work.snareSideAt, work.batterAt, work.snareSideHeardAt,
-          work.batterHeardAt, work.wiresAt, work.padsAt, work.cardAt, work.strokesAt, work.savedAt})
+          work.batterHeardAt, work.wiresAt, work.padsAt, work.cardAt, work.strokesAt, work.savedAt, work.setupAt})
         sieve.between(at, 0, kMostClock, "clock");
     sieve.between(work.stars, 0, kMostStars, "stars");
 }

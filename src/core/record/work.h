@@ -175,6 +175,7 @@ struct Work {
     int cardAt = 0;    ///< clock of the card's last tap
     int strokesAt = 0; ///< clock of the last of `strokes`
     int savedAt = 0;
+    int setupAt = 0; ///< clock when the setup at hand began: the first change after the one before was saved
 
     const HeadWork& head(HeadSide side) const { return side == HeadSide::Batter ? batter : snareSide; }
     HeadWork& head(HeadSide side) { return side == HeadSide::Batter ? batter : snareSide; }

@@ -93,7 +93,7 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LedgerLine, rods, turns, cause, 
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UnevenTrial, kind, rods, moves)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip, prepared, above, resists,
                                                 rodTurns, ledger, countedRounds, round, group, startRod,
-                                                direction, way, taps, askedAgain, moves, movesDone, predicted,
+                                                direction, way, taps, askedAgain, tapsPerRodBefore, moves, movesDone, predicted,
                                                 predictedError, withinTolerance, heldByFilm, trial, history)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
@@ -127,7 +127,7 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(Work, drum, tone, wish, school, 
                                                 experiment, experiments, blind, goingBack, faults, stars,
                                                 clock, toneAt, weatherAt, snareSideAt, batterAt,
                                                 snareSideHeardAt, batterHeardAt, wiresAt, padsAt, cardAt,
-                                                strokesAt, savedAt)
+                                                strokesAt, savedAt, setupAt)
 
 namespace {
 
@@ -165,17 +165,21 @@ Result<Work, InputProblem> workFrom(Json kept) {
 } // namespace
 
 Result<Work, InputProblem> workFromText(const std::string& text) {
-    return workFrom(Json::parse(text, nullptr, false));
+    if (text.size() > kLongestState)
+        return failure(InputProblem{"session", "is too large for one"});
+    return workFrom(parsedJson(text));
 }
 
 std::string setupText(const Session& session) {
     Json kept = static_cast<const Work&>(session);
-    kept["note"] = session.note;
+    kept["note"] = noteNow(session);
     return kept.dump();
 }
 
 Result<Setup, InputProblem> setupFromText(const std::string& text) {
-    const Json kept = Json::parse(text, nullptr, false);
+    if (text.size() > kLongestState)
+        return failure(InputProblem{"work", "is too large for one"});
+    const Json kept = parsedJson(text);
     auto work = workFrom(kept);
     if (!work)
         return failure(work.fault());

@@ -58,10 +58,11 @@ TEST(Stretch, MoreRoundsThanToPitchAndAfterTheNightDownTogether) {
     const Turns stood = work.meanTurns();
     work = *markRested(std::move(work), brief);
     EXPECT_FALSE(work.above);
-    ASSERT_EQ(work.moves.size(), 4U); // every pair
-    for (const RodMove& move : work.moves) {
-        EXPECT_LT(move.turns.value, 0.0);
-        EXPECT_EQ(move.turns, work.moves.front().turns);
+    ASSERT_EQ(work.moves.size() % 4, 0U); // every pair, round by round
+    for (std::size_t i = 0; i < work.moves.size(); ++i) {
+        EXPECT_LT(work.moves[i].turns.value, 0.0);
+        EXPECT_GE(work.moves[i].turns, Turns{} - brief.largestStep); // a hoop pulled on one side warps
+        EXPECT_EQ(work.moves[i].turns, work.moves[i - i % 4].turns);
     }
     work = allMoved(std::move(work));
     EXPECT_LT(work.meanTurns().value, stood.value);

@@ -1,15 +1,18 @@
 #include "core/record/commands/back.h"
 
+#include "core/record/commands/muffling.h"
 #include "core/record/commands/with_head.h"
 #include "core/record/heads_say.h"
 
 namespace bombo {
 
 Tone toneOf(const BackTo& plan, Tone tone, const Shell& shell) {
-    if (plan.batter)
-        tone.batterEdgeAt14 = plan.batter->wanted * (shell.diameter / inches(14));
-    if (plan.batter && plan.snareSide)
-        tone.snareSideAbove = centsBetween(plan.batter->wanted, plan.snareSide->wanted);
+    const auto batter = plan.pitchOf(HeadSide::Batter);
+    const auto snareSide = plan.pitchOf(HeadSide::SnareSide);
+    if (batter)
+        tone.batterEdgeAt14 = *batter * (shell.diameter / inches(14));
+    if (batter && snareSide)
+        tone.snareSideAbove = centsBetween(*batter, *snareSide);
     return tone;
 }
 
@@ -26,10 +29,7 @@ Outcome GoBack::carryOut(Session session) const {
         if (!head)
             continue;
         const HeadWork& work = session.head(side);
-        std::vector<RodMove> moves;
-        if (head->all.value != 0.0)
-            for (std::vector<int>& rods : turningOrder(session.drum.rods, session.path, work.skip))
-                moves.push_back({std::move(rods), head->all});
+        std::vector<RodMove> moves = movesOfAll(work, session.path, head->all, session.largestStep);
         moves.insert(moves.end(), head->own.begin(), head->own.end());
         Outcome after = withHead(session, side, beginMoves(work, std::move(moves)), false);
         if (!after)
@@ -37,6 +37,11 @@ Outcome GoBack::carryOut(Session session) const {
         session = std::move(after).value();
     }
     session.goingBack = GoingBack{to, plan.strainerTo, plan.padsThen};
+    // A plan made elsewhere may ask for what this drum cannot have.
+    if (plan.strainerTo && (plan.strainerTo->value < 0.0 || plan.strainerTo->value > kFarthestStrainer))
+        session.goingBack->strainer.reset();
+    if (plan.padsThen && !LayPads{*plan.padsThen}.carryOut(session))
+        session.goingBack->pads.reset();
     return session;
 }
 

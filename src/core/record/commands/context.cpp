@@ -1,5 +1,7 @@
 #include "core/record/commands/context.h"
 
+#include "core/record/own_names.h"
+
 namespace bombo {
 
 Outcome GoTo::carryOut(Session session) const {
@@ -13,7 +15,10 @@ Outcome ChooseSource::carryOut(Session session) const {
 }
 
 Outcome SetNote::carryOut(Session session) const {
+    if (note.size() > kLongestNote)
+        return failure(Refusal::NoteTooLong);
     session.note = note;
+    session.noteAt = session.clock;
     return session;
 }
 

@@ -17,6 +17,10 @@ void beginOnOtherShell(Session& session) {
     beginAnew(session, HeadSide::Batter, HeadCondition::FromSlack);
     session.pads.clear();
     session.card = {};
+    session.experiment.reset();
+    session.goingBack.reset();
+    session.strokes.clear();
+    session.openRing.reset();
     if (session.path == Path::OwnSkip)
         session.path = Path::OppositePairs; // the skip may miss rods now
     session.nearestRod.reset();

@@ -1,16 +1,18 @@
 #include "core/record/commands/hurry.h"
 
+#include "core/record/commands/rounds.h"
 #include "core/record/heads_say.h"
 
 namespace bombo {
 namespace {
 
 /// The way of tapping from before the show.
-void giveBack(HeadWork& work, const std::optional<RoundWay>& way) {
+void giveBack(Session& session, HeadSide side, const std::optional<RoundWay>& way) {
     if (!way)
         return; // kept by a version that did not note it
-    if (auto before = chooseWay(work, *way))
-        work = std::move(before).value();
+    // No other refusal can come: a way that was in force fits the drum, unless it has other rods now.
+    if (auto after = ChooseWay{side, *way}.carryOut(session))
+        session = std::move(after).value();
 }
 
 } // namespace
@@ -52,10 +54,11 @@ Outcome EndHurry::carryOut(Session session) const {
     if (!session.hurry)
         return session;
     session.tolerance = session.hurry->tolerance;
-    giveBack(session.batter, session.hurry->batterWay);
-    giveBack(session.snareSide, session.hurry->snareSideWay);
+    const Hurry before = *session.hurry;
     session.hurry.reset();
     session.showAt = 0;
+    giveBack(session, HeadSide::Batter, before.batterWay);
+    giveBack(session, HeadSide::SnareSide, before.snareSideWay);
     return session;
 }
 

@@ -34,6 +34,5 @@ struct LayPads {
     std::vector<Pad> pads;
     Outcome carryOut(Session session) const;
 };
-inline constexpr std::size_t kMostPads = 9;
 
 } // namespace bombo

@@ -30,7 +30,10 @@ Outcome GaugeRead::carryOut(Session session) const {
 }
 
 Outcome ChooseWay::carryOut(Session session) const {
-    return withHead(session, side, chooseWay(session.head(side), way), false);
+    auto work = chooseWay(session.head(side), way);
+    if (work)
+        work = closedIfFull(std::move(work).value(), briefFor(session, side));
+    return withReading(session, side, std::move(work));
 }
 
 Outcome AskAgain::carryOut(Session session) const {

@@ -51,7 +51,11 @@ Outcome ChooseHandling::carryOut(Session session) const {
     const auto midRound = [](const HeadWork& work) {
         return work.stage == HeadStage::Raising && work.group > 0;
     };
-    if (path != session.path && (midRound(session.batter) || midRound(session.snareSide)))
+    const auto losesCount = [&](const HeadWork& work) {
+        const bool otherOrder = path != session.path || (path == Path::OwnSkip && skip != work.skip);
+        return otherOrder && midRound(work);
+    };
+    if (losesCount(session.batter) || losesCount(session.snareSide))
         return failure(Refusal::RoundUnderWay);
     if (path == Path::OwnSkip && (skip < 1 || !missedRods(session.drum.rods, skip).empty()))
         return failure(Refusal::SkipMissesRods);
