@@ -2,7 +2,7 @@
 
 packages_build="build-essential cmake ninja-build ccache pkg-config qt6-base-dev qt6-multimedia-dev libqt6opengl6-dev
     libgl-dev libeigen3-dev libfftw3-dev libsndfile1-dev nlohmann-json3-dev libcli11-dev libfmt-dev libgtest-dev
-    libbenchmark-dev qt6-l10n-tools zlib1g-dev"
+    libbenchmark-dev qt6-l10n-tools zlib1g-dev libsqlite3-dev"
 packages_run="libqt6sql6-sqlite qt6-qpa-plugins libqt6multimedia6 qt6-translations-l10n"
 # The last one holds recorded drums under free licences: what is heard is tested on real hits too.
 packages_test="python3 python3-jsonschema clang-format clang-16 libclang-rt-16-dev xvfb xauth pulseaudio pulseaudio-utils hydrogen-drumkits

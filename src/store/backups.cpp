@@ -36,11 +36,15 @@ QString dailyBackup(const QString& workbook, const QDate& day) {
     return QStringLiteral("%1.%2.bak").arg(workbook, day.toString(Qt::ISODate));
 }
 
-void dropOldBackups(const QString& workbook, int keep) {
-    QStringList daily;
+void dropOldBackups(const QString& workbook, const QDate& today, int keep) {
+    QStringList daily; // the oldest first
+    QStringList ahead;
+    const QString now = dailyBackup(QFileInfo(workbook).absoluteFilePath(), today);
     for (const QFileInfo& one : beside(workbook, kDaily))
-        daily << one.absoluteFilePath();
+        (one.absoluteFilePath() > now ? ahead : daily) << one.absoluteFilePath();
     daily.sort(); // by their dates
+    ahead.sort();
+    daily = ahead + daily;
     for (qsizetype i = 0; i < daily.size() - keep; ++i)
         QFile::remove(daily[i]);
 }

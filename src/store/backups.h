@@ -15,7 +15,8 @@ std::vector<Backup> backupsOf(const QString& workbook);
 
 /// Where the copy of a day stands.
 QString dailyBackup(const QString& workbook, const QDate& day);
-/// Removes the daily copies but for the newest.
-void dropOldBackups(const QString& workbook, int keep = 7);
+/// Removes the daily copies but for the newest. Those of days to come, from a clock that was ahead, go first;
+/// that of `today` never.
+void dropOldBackups(const QString& workbook, const QDate& today, int keep = 7);
 
 } // namespace bombo

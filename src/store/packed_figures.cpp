@@ -10,7 +10,7 @@
 namespace bombo {
 namespace {
 
-constexpr quint16 kVersion = 3;
+constexpr quint16 kVersion = 4;
 constexpr quint32 kMost = 1000; // elements of any list: more is damage
 
 /// What follows what, for both ways.
@@ -20,7 +20,8 @@ template <class Io, class T> void inOrder(Io& io, T& value) {
         io(value.edge, value.error, value.rods);
     } else if constexpr (std::same_as<Plain, HeadFigures>) {
         io(value.wanted, value.found, value.left, value.evenTo, value.turns, value.countedFromSlack,
-           value.perTurn, value.perTurnError, value.kind, value.fittedAt, value.look);
+           value.perTurn, value.perTurnError, value.kind, value.fittedAt, value.look,
+           value.playedBefore);
     } else if constexpr (std::same_as<Plain, HeadLook>) {
         io(value.coating, value.isDished);
     } else if constexpr (std::same_as<Plain, LaidPad>) {

@@ -1,5 +1,7 @@
 #include "store/packed_text.h"
 
+#include "core/record/state_text.h"
+
 #include <QtEndian>
 #include <algorithm>
 #include <zlib.h>
@@ -10,7 +12,7 @@ namespace {
 // "Bz", version 1, then little-endian: position of the base, length of the text; then the zlib stream.
 constexpr char kMark[]{'B', 'z', '\1'};
 constexpr qsizetype kHeader = 3 + 4 + 4;
-constexpr quint32 kLongest = 64U << 20U; ///< bytes; far beyond any state, and no bomb
+constexpr quint32 kLongest = kLongestState; ///< bytes; far beyond any state, and no bomb
 constexpr std::size_t kWindow = 32768;   ///< of a dictionary deflate sees no more than its end
 
 /// @return the part of a base that serves

@@ -52,8 +52,23 @@ QString problemText(const WorkbookProblem& problem) {
         return StoreText::tr("Another window has gone on with this session in %1. Its steps were loaded; do "
                              "your last step again if it is still wanted.")
             .arg(name);
+    case WorkbookFault::Moved:
+        return StoreText::tr("%1 was moved, replaced or deleted while it was open, so this step was not kept. "
+                             "Everything before it is still here: choose Workbook > Save a copy, or write it "
+                             "back to its place.")
+            .arg(name);
+    case WorkbookFault::Foreign:
+        return StoreText::tr("%1 holds parts that Bombo did not make (%2). It was left as it is. Copy what can "
+                             "be read into a new workbook with bombo-cli rescue.")
+            .arg(name, problem.detail);
+    case WorkbookFault::Unreadable:
+        return StoreText::tr("That step was not taken: Bombo could not have read it again from %1 (%2). Nothing "
+                             "was lost. Please report what you did just before.")
+            .arg(name, problem.detail);
     case WorkbookFault::Exists:
         return StoreText::tr("%1 exists already. Choose another name, or open it.").arg(name);
+    case WorkbookFault::GivenUp:
+        return StoreText::tr("Cancelled. Nothing was written to %1.").arg(name);
     case WorkbookFault::Failed:
         break;
     }

@@ -46,6 +46,12 @@ bool isCutOff(const std::filesystem::path& path) {
     return false;
 }
 
+/// The library prints on its own of damaged files of that format, and no recorder makes them.
+bool isSampleDump(const std::filesystem::path& path) {
+    std::ifstream in(path, std::ios::binary);
+    return in.get() == 0xF0 && in.get() == 0x7E;
+}
+
 struct SoundText {
     Q_DECLARE_TR_FUNCTIONS(SoundText)
 };
@@ -155,6 +161,8 @@ Result<OpenSound, SoundProblem> openSound(const std::filesystem::path& path) {
         return failure(SoundProblem{SoundFault::NotFound, name, {}});
     if (std::filesystem::file_size(path, error) == 0)
         return failure(SoundProblem{SoundFault::Empty, name, {}});
+    if (isSampleDump(path))
+        return failure(SoundProblem{SoundFault::NotSound, name, "MIDI sample dump"});
     OpenSound sound;
     sound.file.reset(sf_open(path.c_str(), SFM_READ, &sound.info));
     if (!sound.file)

@@ -49,8 +49,12 @@ public:
                                                 const QString& now) = 0;
     /// With the step in force, or where that is damaged the nearest before it that is not.
     virtual Outcome<StoredSession> loadSession(qint64 id) const = 0;
-    /// The newest session of a drum, if there is one.
+    /// The session of a drum that a start goes on with: the one that was begun or opened last.
     virtual Outcome<std::optional<qint64>> latestSession(const std::string& drumId) const = 0;
+    /// All of a drum, the one in front first, then the newest.
+    virtual Outcome<std::vector<SessionLine>> sessionsOf(const std::string& drumId) const = 0;
+    /// From now on a start goes on with this one.
+    virtual Outcome<Done> bringForward(qint64 sessionId) = 0;
     /// Adds a step after stored.position and drops what was undone. Like the three below it updates `stored`
     /// on success only. Where a step changes the drum itself (a new head), so does the drum's row, and back
     /// again by moveTo.
@@ -86,15 +90,20 @@ public:
     /// All that are not deleted, of one drum or of all, the oldest first, with their figures. What is damaged
     /// has none.
     virtual Outcome<std::vector<Entry>> entries(const std::optional<std::string>& drumId) const = 0;
-    /// In place of what was said before; the figures stay.
-    virtual Outcome<Done> keepWords(qint64 id, const EntryWords& words) = 0;
-    /// Deleted entries are kept and can be had back.
+    /// In place of what was said before; the figures stay. Refused as ChangedElsewhere where `before` is no
+    /// longer what is kept.
+    virtual Outcome<Done> keepWords(qint64 id, const EntryWords& before, const EntryWords& words) = 0;
+    /// Deleted entries lie in the bin until it is emptied, and can be restored.
     virtual Outcome<Done> deleteEntries(const std::vector<qint64>& ids, bool areDeleted) = 0;
-    /// Everything that is kept of the logbook, with drums and tones; of one drum, or of all. What was deleted
-    /// stays.
-    virtual Outcome<Parcel> parcel(const std::optional<std::string>& drumId) const = 0;
-    /// All of it is added, or nothing.
-    virtual Outcome<Done> takeIn(const Parcel& parcel) = 0;
+    /// Those in the bin, the newest first.
+    virtual Outcome<std::vector<Entry>> bin() const = 0;
+    virtual Outcome<Done> emptyBin() = 0;
+    /// Everything that is kept of the logbook, with drums and tones; of one drum, or of all. What is in the bin
+    /// comes with it, marked; what is damaged is left out and named.
+    virtual Outcome<Parcel> parcel(const std::optional<std::string>& drumId,
+                                   Setups setups = Setups::Included) const = 0;
+    /// All of it is added, or nothing. An entry that is marked as deleted is taken out of the bin here.
+    virtual Outcome<Done> takeIn(const Parcel& parcel, const std::function<bool(double)>& progress = {}) = 0;
     virtual Outcome<Setup> logSetup(qint64 id) const = 0;
     virtual Outcome<int> readingCount(qint64 sessionId) const = 0;
 
@@ -105,7 +114,12 @@ public:
     /// A whole, tidy copy at `path`, which must not exist.
     virtual Outcome<Done> copyTo(const QString& path) const = 0;
 
+    /// The file is written again where it stood; refused as Exists where another one is there now.
+    virtual Outcome<Done> writeAgain() = 0;
+
     virtual Outcome<Done> setValue(const QString& key, const QString& value) = 0;
+    /// The same, refused as ChangedElsewhere where `before` is no longer what is kept.
+    virtual Outcome<Done> changeValue(const QString& key, const QString& before, const QString& value) = 0;
     virtual QString value(const QString& key) const = 0;
 
     /// For tests of a full disk: caps the file at `pages` pages.

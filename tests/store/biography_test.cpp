@@ -5,6 +5,7 @@
 #include "store/packed_figures.h"
 #include "support/raw_sql.h"
 #include "support/sessions.h"
+#include "support/words_of.h"
 
 #include <QTemporaryDir>
 #include <gtest/gtest.h>
@@ -84,7 +85,7 @@ TEST_F(Biography, WordsAreChangedAfterwardsAndTheFiguresStay) {
     auto book = made();
     const qint64 id = *book->addLogEntry(entryAt("2026-10-02T18:00:00+00:00"));
     const EntryWords said{"liked by the trumpet", "stand-in", "town hall", {"loud", "good"}, 4, true, 1.5};
-    ASSERT_TRUE(book->keepWords(id, said));
+    ASSERT_TRUE(book->keepWords(id, testing::wordsOf(*book, id), said));
     book.reset();
     book = Workbook::open(path()).value();
     Entry entry = book->entries({})->at(0);
@@ -92,7 +93,7 @@ TEST_F(Biography, WordsAreChangedAfterwardsAndTheFiguresStay) {
     EXPECT_EQ(entry.figures.batter, entryFiguresFrom(summary().toStdString())->batter);
     runSql(path(), QStringLiteral("DELETE FROM entry_lines"));
     EXPECT_EQ(book->entries({})->at(0).figures.words, said);
-    const auto none = book->keepWords(id + 7, said);
+    const auto none = book->keepWords(id + 7, {}, said);
     ASSERT_FALSE(none);
     EXPECT_NE(problemText(none.fault()).indexOf(QStringLiteral("no entry")), -1);
 }

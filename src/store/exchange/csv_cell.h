@@ -1,20 +1,31 @@
 #pragma once
+/// Cells of a table for a spreadsheet: quoted where they must be, and never a formula.
 #include <QDateTime>
-#include <QRegularExpression>
 #include <QString>
 #include <optional>
 
 namespace bombo {
 
-/// A text as a cell of a table, quoted where it must be.
+/// Whether a cell that begins so is taken for a formula by a spreadsheet, or begins like one that was marked.
+inline bool needsMark(const QString& text) {
+    return !text.isEmpty() && QStringLiteral("=+-@\t\r'").contains(text.front());
+}
+
+/// Words as a cell of a table: marked so that no spreadsheet works them out, then quoted where they must be.
 inline QString quoted(QString cell) {
-    if (cell.contains(QRegularExpression(QStringLiteral("[\",;\\n\\r\\t]")))) {
-        cell.replace(QLatin1Char('"'), QLatin1String("\"\""));
-        return QLatin1Char('"') + cell + QLatin1Char('"');
-    }
-    // A cell that begins so would be reckoned by a spreadsheet.
-    return cell.startsWith(QLatin1Char('=')) || cell.startsWith(QLatin1Char('@')) ? QLatin1Char('\'') + cell
-                                                                                  : cell;
+    if (needsMark(cell))
+        cell.prepend(QLatin1Char('\''));
+    for (const char c : {'"', ',', ';', '\n', '\r', '\t'})
+        if (cell.contains(QLatin1Char(c))) {
+            cell.replace(QLatin1Char('"'), QLatin1String("\"\""));
+            return QLatin1Char('"') + cell + QLatin1Char('"');
+        }
+    return cell;
+}
+
+/// The words of a cell that was written by quoted(), without the mark. Older versions marked fewer.
+inline QString wordsIn(const QString& cell) {
+    return cell.startsWith(QLatin1Char('\'')) && needsMark(cell.mid(1)) ? cell.mid(1) : cell;
 }
 
 /// A figure with a point, in whatever language.

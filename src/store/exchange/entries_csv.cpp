@@ -2,6 +2,7 @@
 
 #include "core/record/entry_figures.h"
 #include "core/record/json_values.h"
+#include "core/wires/wire_sweep.h"
 #include "store/exchange/csv_cell.h"
 
 #include <QDateTime>
@@ -25,7 +26,7 @@ constexpr std::array kFigures{
     Column{"batter_even_cents", "/batter/widest_cents", 0.0, 12000.0},
     Column{"snare_side_hz", "/snare_side/measured_hz", 1.0, 5000.0},
     Column{"snare_side_wanted_hz", "/snare_side/target_hz", 1.0, 5000.0},
-    Column{"strainer_turns", "/strainer_turns", -100.0, 100.0},
+    Column{"strainer_turns", "/strainer_turns", 0.0, kFarthestStrainer},
     Column{"ring_predicted_s", "/ring_predicted_s", 0.0, 60.0},
     Column{"ring_heard_s", "/heard/ring_s", 0.0, 60.0},
     Column{"temperature_c", "/temperature_c", -100.0, 100.0},
@@ -137,18 +138,30 @@ std::optional<Figure> figureIn(const QString& cell) {
     return Figure{digits.toDouble(), unit};
 }
 
-QString textIn(const QString& cell) {
-    // The mark that keeps a spreadsheet from reckoning it.
-    return cell.startsWith(QLatin1String("'=")) || cell.startsWith(QLatin1String("'@")) ? cell.mid(1) : cell;
-}
+/// A figure's column as a table has it.
+struct FigureAt {
+    const Column* column;
+    int place;
+    QString headUnit; ///< as the head names it; may be empty
+    QString ownUnit;  ///< as the exported head would
+};
+struct WordsAt {
+    const Column* column;
+    int place;
+};
 
 class Table {
 public:
     explicit Table(const QString& text) : m_rows(rowsOf(text, separatorOf(text))) {}
 
-    Result<std::vector<KeptEntry>, InputProblem> entries() {
+    Result<Parcel, InputProblem> entries(const Progress& progress) {
         if (m_rows.size() < 2)
             return failure(InputProblem{"", "The table holds no rows below its heads."});
+        if (m_rows.size() > kMostRows + 1 || static_cast<std::size_t>(m_rows.front().size()) > kMostColumns)
+            return failure(InputProblem{"", "The table has " + std::to_string(m_rows.size() - 1) + " rows and " +
+                                                std::to_string(m_rows.front().size()) +
+                                                " columns; a logbook has at most " + std::to_string(kMostRows) +
+                                                " and " + std::to_string(kMostColumns) + "."});
         for (const QString& cell : m_rows.front())
             m_heads.push_back(headOf(cell));
         for (const char* needed : {"saved_at", "drum", "tone"})
@@ -160,14 +173,18 @@ public:
             return failure(InputProblem{"rod",
                                         "is of a table of single readings, which only goes out: take in "
                                         "the entries (.csv) or everything (.json)"});
-        std::vector<KeptEntry> all;
+        findColumns();
+        Parcel parcel;
         for (std::size_t row = 1; row < m_rows.size(); ++row) {
+            if (!goesOn(progress, row, m_rows.size()))
+                return failure(InputProblem{"", kGivenUp});
             auto entry = entryOf(row);
-            if (!entry)
-                return failure(entry.fault());
-            all.push_back(std::move(entry).value());
+            if (entry)
+                parcel.entries.push_back(std::move(entry).value());
+            else
+                parcel.leftOut << QString::fromStdString(entry.fault().text());
         }
-        return all;
+        return parcel;
     }
 
 private:
@@ -178,50 +195,87 @@ private:
         return -1;
     }
     int columnOf(const char* name) const { return columnOf(QString::fromLatin1(name)); }
-    QString at(std::size_t row, int column) const {
-        return column >= 0 && column < m_rows[row].size() ? m_rows[row][column].trimmed() : QString();
+
+    /// Once for all rows.
+    void findColumns() {
+        m_savedAt = columnOf("saved_at");
+        m_drum = columnOf("drum");
+        m_tone = columnOf("tone");
+        m_tags = columnOf("tags");
+        for (const Column& column : kFigures) {
+            // The head of the file that was exported names the unit; others may name their own.
+            const Head own = headOf(QLatin1String(column.head));
+            int place = columnOf(column.head);
+            if (place < 0)
+                place = columnOf(own.name);
+            if (place >= 0)
+                m_figures.push_back({&column, place, m_heads[static_cast<std::size_t>(place)].unit, own.unit});
+        }
+        for (const Column& column : kTexts)
+            if (const int place = columnOf(column.head); place >= 0)
+                m_texts.push_back({&column, place});
     }
+
+    QString rawAt(std::size_t row, int column) const {
+        return column >= 0 && column < m_rows[row].size() ? m_rows[row][column] : QString();
+    }
+    QString at(std::size_t row, int column) const { return rawAt(row, column).trimmed(); }
     static InputProblem fault(std::size_t row, const char* column, const std::string& words) {
         return {"line " + std::to_string(row + 1) + ", " + column, words};
     }
 
+    /// @return what is wrong with it
+    std::optional<InputProblem> takeFigure(std::size_t row, const FigureAt& at_, Json& summary) const {
+        const Column& column = *at_.column;
+        const QString cell = at(row, at_.place);
+        if (cell.isEmpty())
+            return std::nullopt;
+        const auto figure = figureIn(cell);
+        if (!figure)
+            return fault(row, column.head, "\"" + cell.toStdString() + "\" is no figure");
+        const QString saidUnit = figure->unit.isEmpty() ? at_.headUnit : figure->unit;
+        const bool isShareOrPercent =
+            saidUnit.isEmpty() && at_.ownUnit == QLatin1String("percent") && figure->value <= 1.0;
+        if (isShareOrPercent && figure->value > 0.0)
+            return fault(row, column.head,
+                         "\"" + cell.toStdString() +
+                             "\" may be a share or a percentage: write 45 %, or name the column " + column.head);
+        const double value = inKeptUnit(figure->value, saidUnit.isEmpty() ? at_.ownUnit : saidUnit);
+        if (!(value >= column.lowest && value <= column.highest))
+            return fault(row, column.head, "\"" + cell.toStdString() + "\" is beyond what a drum can have");
+        summary[Json::json_pointer(column.place)] = value;
+        return std::nullopt;
+    }
+
     Result<KeptEntry, InputProblem> entryOf(std::size_t row) const {
         KeptEntry kept;
-        const QString when = at(row, columnOf("saved_at"));
+        if (m_rows[row].size() > m_rows.front().size())
+            return failure(fault(row, "cells",
+                                 "there are more cells than heads: a figure with a decimal comma in a table that "
+                                 "is separated by commas? Save the table with semicolons or with points"));
+        const QString when = at(row, m_savedAt);
         if (!QDateTime::fromString(when, Qt::ISODate).isValid())
             return failure(fault(row, "saved_at", "must be a time like 2026-11-29T20:15:00+01:00"));
         kept.entry.savedAt = when;
-        kept.entry.drumId = at(row, columnOf("drum")).toStdString();
-        kept.entry.toneId = at(row, columnOf("tone")).toStdString();
+        kept.entry.drumId = wordsIn(at(row, m_drum)).toStdString();
+        kept.entry.toneId = wordsIn(at(row, m_tone)).toStdString();
         if (kept.entry.drumId.empty() || kept.entry.toneId.empty())
             return failure(fault(row, "drum", "must name a drum and a tone"));
         Json summary = Json::object();
-        for (const Column& column : kFigures) {
-            // The head of the file that was exported names the unit; others may name their own.
-            const Head kept2 = headOf(QLatin1String(column.head));
-            int place = columnOf(column.head);
-            if (place < 0)
-                place = columnOf(kept2.name);
-            const QString cell = at(row, place);
-            if (cell.isEmpty())
-                continue;
-            const auto figure = figureIn(cell);
-            if (!figure)
-                return failure(fault(row, column.head, "\"" + cell.toStdString() + "\" is no figure"));
-            const QString& headUnit = m_heads[static_cast<std::size_t>(place)].unit;
-            QString unit = figure->unit.isEmpty() ? headUnit : figure->unit;
-            if (unit.isEmpty())
-                unit = kept2.unit;
-            const double value = inKeptUnit(figure->value, unit);
-            if (!(value >= column.lowest && value <= column.highest))
-                return failure(
-                    fault(row, column.head, "\"" + cell.toStdString() + "\" is beyond what a drum can have"));
-            summary[Json::json_pointer(column.place)] = value;
-        }
-        for (const Column& column : kTexts)
-            if (const QString text = textIn(at(row, columnOf(column.head))); !text.isEmpty())
-                summary[Json::json_pointer(column.place)] = text.toStdString();
-        if (const QString tags = at(row, columnOf("tags")); !tags.isEmpty())
+        for (const FigureAt& one : m_figures)
+            if (auto problem = takeFigure(row, one, summary))
+                return failure(std::move(*problem));
+        for (const WordsAt& one : m_texts)
+            if (const QString text = wordsIn(rawAt(row, one.place)); !text.isEmpty()) {
+                const auto bytes = text.toStdString();
+                const bool isNote = std::string_view(one.column->head) == "note";
+                if (bytes.size() > (isNote ? kLongestNote : kLongestName))
+                    return failure(fault(row, one.column->head,
+                                         "is longer than " +
+                                             std::to_string(isNote ? kLongestNote : kLongestName) + " bytes"));
+                summary[Json::json_pointer(one.column->place)] = bytes;
+            }
+        if (const QString tags = wordsIn(rawAt(row, m_tags)); !tags.trimmed().isEmpty())
             for (const QString& tag : tags.split(QLatin1Char(';'), Qt::SkipEmptyParts))
                 summary["tags"].push_back(tag.trimmed().toStdString());
         kept.entry.summary = QString::fromStdString(summary.dump());
@@ -230,9 +284,35 @@ private:
 
     std::vector<QStringList> m_rows;
     std::vector<Head> m_heads;
+    std::vector<FigureAt> m_figures;
+    std::vector<WordsAt> m_texts;
+    int m_savedAt = -1;
+    int m_drum = -1;
+    int m_tone = -1;
+    int m_tags = -1;
 };
 
 } // namespace
+
+std::optional<InputProblem> faultInSetup(const Json& setup) {
+    const auto at = [&](const Column& column) -> const Json* {
+        const Json::json_pointer place(column.place);
+        return setup.contains(place) && !setup.at(place).is_null() ? &setup.at(place) : nullptr;
+    };
+    const auto key = [](const Column& column) { return "setup." + std::string(column.place).substr(1); };
+    for (const Column& column : kFigures)
+        if (const Json* value = at(column)) {
+            if (!value->is_number())
+                return InputProblem{key(column), "must be a number"};
+            if (const double figure = value->get<double>(); !(figure >= column.lowest && figure <= column.highest))
+                return InputProblem{key(column), "must lie between " + Json(column.lowest).dump() + " and " +
+                                                     Json(column.highest).dump()};
+        }
+    for (const Column& column : kTexts)
+        if (const Json* value = at(column); value != nullptr && !value->is_string())
+            return InputProblem{key(column), "must be a text"};
+    return std::nullopt;
+}
 
 QString entriesCsv(const std::vector<Entry>& entries) {
     QStringList heads{QStringLiteral("saved_at"), QStringLiteral("drum"), QStringLiteral("tone")};
@@ -247,38 +327,34 @@ QString entriesCsv(const std::vector<Entry>& entries) {
         QStringList tags;
         for (const std::string& tag : f.words.tags)
             tags << QString::fromStdString(tag);
-        const QStringList cells{when(entry.at),
-                                QString::fromStdString(entry.drumId),
-                                QString::fromStdString(entry.toneId),
-                                figure(edge(f.batter), 2),
-                                figure(f.batter.wanted, 2),
-                                figure(f.batter.evenTo, 1),
-                                figure(edge(f.snareSide), 2),
-                                figure(f.snareSide.wanted, 2),
-                                figure(f.strainer, 4),
-                                figure(f.ringPredicted, 3),
-                                figure(f.ringHeard, 3),
-                                figure(f.weather.temperature, 1),
-                                f.weather.humidity ? figure(100.0 * *f.weather.humidity, 1) : QString(),
-                                f.words.stars > 0 ? QString::number(f.words.stars) : QString(),
-                                f.words.hours ? figure(*f.words.hours, 2) : QString(),
-                                QString::fromStdString(f.words.player),
-                                QString::fromStdString(f.words.place),
-                                QString::fromStdString(f.words.note),
-                                tags.join(QLatin1Char(';'))};
-        QStringList line;
-        for (const QString& one : cells)
-            line << quoted(one);
+        const QStringList figures{figure(edge(f.batter), 2),
+                                  figure(f.batter.wanted, 2),
+                                  figure(f.batter.evenTo, 1),
+                                  figure(edge(f.snareSide), 2),
+                                  figure(f.snareSide.wanted, 2),
+                                  figure(f.strainer, 4),
+                                  figure(f.ringPredicted, 3),
+                                  figure(f.ringHeard, 3),
+                                  figure(f.weather.temperature, 1),
+                                  f.weather.humidity ? figure(100.0 * *f.weather.humidity, 1) : QString(),
+                                  f.words.stars > 0 ? QString::number(f.words.stars) : QString(),
+                                  f.words.hours ? figure(*f.words.hours, 2) : QString()};
+        QStringList line{when(entry.at), quoted(QString::fromStdString(entry.drumId)),
+                         quoted(QString::fromStdString(entry.toneId))};
+        line += figures;
+        for (const std::string& words : {f.words.player, f.words.place, f.words.note})
+            line << quoted(QString::fromStdString(words));
+        line << quoted(tags.join(QLatin1Char(';')));
         text += line.join(QLatin1Char(',')) + QLatin1Char('\n');
     }
     return text;
 }
 
-Result<std::vector<KeptEntry>, InputProblem> entriesFromCsv(const QByteArray& bytes) {
+Result<Parcel, InputProblem> entriesFromCsv(const QByteArray& bytes, const Progress& progress) {
     QString text = QString::fromUtf8(bytes); // drops a byte-order mark
     if (text.startsWith(QChar(0xFEFF)))
         text.remove(0, 1);
-    return Table(text).entries();
+    return Table(text).entries(progress);
 }
 
 } // namespace bombo

@@ -10,19 +10,20 @@ namespace {
 constexpr const char* kFormat = "bombo-parcel";
 
 Json wordsJson(const EntryWords& words) {
-    return Json::parse(entryWordsText(words));
+    return parsedJson(entryWordsText(words));
 }
 
 Json entryJson(const KeptEntry& kept) {
     Json json{{"saved_at", kept.entry.savedAt.toStdString()},
               {"drum", kept.entry.drumId},
               {"tone", kept.entry.toneId}};
-    Json summary = Json::parse(kept.entry.summary.toStdString(), nullptr, false);
+    Json summary = parsedJson(kept.entry.summary.toStdString());
     json["setup"] = summary.is_object() ? std::move(summary) : Json::object();
     if (kept.words)
         json["words"] = wordsJson(*kept.words);
     if (!kept.setup.empty())
-        json["work"] = Json::parse(kept.setup, nullptr, false);
+        if (Json work = parsedJson(kept.setup); !work.is_discarded())
+            json["work"] = std::move(work);
     return json;
 }
 
@@ -30,8 +31,10 @@ InputProblem at(const std::string& place, const InputProblem& problem) {
     return {problem.key.empty() ? place : place + '.' + problem.key, problem.message};
 }
 
+/// One that cannot be read costs only itself, and is named.
 template <class Value, class Read>
-std::optional<InputProblem> readList(const Json& json, const char* key, std::vector<Value>& into, Read read) {
+std::optional<InputProblem> readList(const Json& json, const char* key, std::vector<Value>& into,
+                                     QStringList& leftOut, Read read) {
     if (!json.contains(key))
         return std::nullopt;
     if (!json[key].is_array())
@@ -39,12 +42,13 @@ std::optional<InputProblem> readList(const Json& json, const char* key, std::vec
     std::size_t i = 0;
     for (const Json& one : json[key]) {
         const std::string place = std::string(key) + '.' + std::to_string(i++);
-        if (!one.is_object())
-            return InputProblem{place, "must be an object"};
-        Result<Value, InputProblem> value = read(one);
-        if (!value)
-            return at(place, value.fault());
-        into.push_back(std::move(value).value());
+        Result<Value, InputProblem> value =
+            one.is_object() ? read(one)
+                            : Result<Value, InputProblem>(failure(InputProblem{"", "must be an object"}));
+        if (value)
+            into.push_back(std::move(value).value());
+        else
+            leftOut << QString::fromStdString(at(place, value.fault()).text());
     }
     return std::nullopt;
 }
@@ -83,15 +87,16 @@ Result<KeptEntry, InputProblem> entryFrom(const Json& json) {
         return failure(InputProblem{"saved_at", "must be a time like 2026-11-29T20:15:00+01:00"});
     if (!json.contains("setup") || !json["setup"].is_object())
         return failure(InputProblem{"setup", "is missing; give an object with what was reached"});
-    kept.entry.summary = QString::fromStdString(json["setup"].dump());
+    kept.entry.summary =
+        QString::fromStdString(json["setup"].dump(-1, ' ', false, Json::error_handler_t::replace));
     if (json.contains("words")) {
-        auto words = entryWordsFrom(json["words"].dump());
+        auto words = entryWordsFrom(json["words"].dump(-1, ' ', false, Json::error_handler_t::replace));
         if (!words)
             return failure(InputProblem{"words", "must be an object"});
         kept.words = std::move(words).value();
     }
     if (json.contains("work")) {
-        kept.setup = json["work"].dump();
+        kept.setup = json["work"].dump(-1, ' ', false, Json::error_handler_t::replace);
         if (const auto setup = setupFromText(kept.setup); !setup)
             return failure(at("work", setup.fault()));
         kept.entry.restorable = true;
@@ -117,7 +122,8 @@ Json parcelJson(const Parcel& parcel) {
         json["tones"].push_back(toJson(tone));
     json["entries"] = Json::array();
     for (const KeptEntry& kept : parcel.entries)
-        json["entries"].push_back(entryJson(kept));
+        if (!kept.isDeleted)
+            json["entries"].push_back(entryJson(kept));
     return json;
 }
 
@@ -130,11 +136,11 @@ Result<Parcel, InputProblem> parcelFromJson(const Json& json) {
     if (json["version"].get<std::int64_t>() > kParcelVersion)
         return failure(InputProblem{"version", "was written by a newer Bombo; take it in with that one"});
     Parcel parcel;
-    auto problem = readList(json, "drums", parcel.drums, drumRowFrom);
+    auto problem = readList(json, "drums", parcel.drums, parcel.leftOut, drumRowFrom);
     if (!problem)
-        problem = readList(json, "tones", parcel.tones, toneFromJson);
+        problem = readList(json, "tones", parcel.tones, parcel.leftOut, toneFromJson);
     if (!problem)
-        problem = readList(json, "entries", parcel.entries, entryFrom);
+        problem = readList(json, "entries", parcel.entries, parcel.leftOut, entryFrom);
     if (problem)
         return failure(*problem);
     return parcel;
@@ -144,7 +150,7 @@ Result<Parcel, InputProblem> parcelFromText(const std::string& text) {
     // A byte-order mark is no JSON, but editors put one there.
     const std::string_view mark = "\xEF\xBB\xBF";
     const std::string_view bare = text.starts_with(mark) ? std::string_view(text).substr(mark.size()) : text;
-    const Json json = Json::parse(bare, nullptr, false);
+    const Json json = parsedJson(bare);
     if (json.is_discarded())
         return failure(InputProblem{"", "The file is no JSON; choose one that was exported from a logbook."});
     return parcelFromJson(json);

@@ -62,7 +62,8 @@ private:
 
 } // namespace
 
-Workbook::Outcome<QString> readingsCsv(const Workbook& book, const std::optional<std::string>& drumId) {
+Workbook::Outcome<QString> readingsCsv(const Workbook& book, const std::optional<std::string>& drumId,
+                                       QStringList& leftOut) {
     const auto entries = book.entries(drumId);
     if (!entries)
         return failure(entries.fault());
@@ -71,16 +72,19 @@ Workbook::Outcome<QString> readingsCsv(const Workbook& book, const std::optional
                        "temperature_c,humidity_percent\n");
     for (const Entry& entry : *entries) {
         Rows rows(text, entry);
-        if (!entry.isRestorable) {
+        const auto setup = entry.isRestorable ? std::optional(book.logSetup(entry.id)) : std::nullopt;
+        if (setup && !*setup)
+            leftOut << QStringLiteral("entry %1: its setup is damaged, its figures are here (%2)")
+                           .arg(entry.id)
+                           .arg(setup->fault().detail);
+        if (!setup || !*setup) {
             rows.asLeft("batter", entry.figures.batter);
             rows.asLeft("snare_side", entry.figures.snareSide);
             continue;
         }
-        const auto setup = book.logSetup(entry.id);
-        if (!setup)
-            return failure(setup.fault());
-        rows.ofRounds("batter", setup->work.batter);
-        rows.ofRounds("snare_side", setup->work.snareSide);
+        const Work& work = (*setup)->work;
+        rows.ofRounds("batter", work.batter);
+        rows.ofRounds("snare_side", work.snareSide);
     }
     return text;
 }

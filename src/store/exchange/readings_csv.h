@@ -8,6 +8,8 @@ namespace bombo {
 /// figures alone), how it was read, rod, pitch, error, mark, turns, and the weather of the round. Comma,
 /// point and heads with their units; UTF-8.
 /// @param drumId one drum alone, or all
-Workbook::Outcome<QString> readingsCsv(const Workbook& book, const std::optional<std::string>& drumId);
+/// @param leftOut takes what was damaged, a sentence each; English
+Workbook::Outcome<QString> readingsCsv(const Workbook& book, const std::optional<std::string>& drumId,
+                                       QStringList& leftOut);
 
 } // namespace bombo

@@ -3,12 +3,13 @@
 #include "store/resources.h"
 #include "store/sqlite/sql.h"
 #include "store/sqlite/sqlite_workbook.h"
+#include "store/times.h"
 
+#include <QDir>
 #include <QFile>
 #include <QFileInfo>
 #include <QTemporaryDir>
 #include <algorithm>
-#include <set>
 
 namespace bombo {
 namespace {
@@ -20,7 +21,8 @@ const QStringList kTables{QStringLiteral("workbook"),   QStringLiteral("drums"),
                           QStringLiteral("tones"),      QStringLiteral("sessions"),
                           QStringLiteral("steps"),      QStringLiteral("rig"),
                           QStringLiteral("readings"),   QStringLiteral("log_entries"),
-                          QStringLiteral("recordings"), QStringLiteral("gauge_points")};
+                          QStringLiteral("recordings"), QStringLiteral("gauge_points"),
+                          QStringLiteral("damaged")};
 
 int versionOf(const QSqlDatabase& database) {
     Statement read(database, QStringLiteral("PRAGMA user_version"));
@@ -91,6 +93,13 @@ void copyTable(const QSqlDatabase& from, const QSqlDatabase& to, const QString& 
     const TableShape shape = shapeOf(to, table);
     if (shape.columns.isEmpty())
         return; // not yet in that version
+    Statement kind(from, QStringLiteral("SELECT type = 'table' AND sql NOT LIKE '%VIRTUAL%' AND sql NOT LIKE "
+                                        "'%GENERATED%' FROM sqlite_schema WHERE name = ?"),
+                   {table});
+    if (!kind.ok() || !kind.query().next() || !kind.query().value(0).toBool()) {
+        rescued.lost << QStringLiteral("all of %1: it is no table of Bombo's").arg(table);
+        return;
+    }
     int copied = 0;
     int refused = 0;
     if (!copyRows(from, to, table, shape, QStringLiteral("ASC"), copied, refused)) {
@@ -106,14 +115,14 @@ template <class T> std::optional<InputProblem> faultOf(const Result<T, InputProb
     return read ? std::nullopt : std::optional(read.fault());
 }
 
-/// Drums and tones that are no longer any are left behind.
+/// Drums and tones that are no longer any are named, and kept among what is damaged.
 void dropDamaged(const QSqlDatabase& database, Rescued& rescued) {
     for (const QString& table : {QStringLiteral("drums"), QStringLiteral("tones")}) {
         const bool drums = table == QLatin1String("drums");
         QStringList gone;
         Statement read(database, QStringLiteral("SELECT id, description FROM %1").arg(table));
         while (read.ok() && read.query().next()) {
-            const Json json = Json::parse(read.query().value(1).toString().toStdString(), nullptr, false);
+            const Json json = parsedJson(read.query().value(1).toString().toStdString());
             const std::optional<InputProblem> problem =
                 drums ? faultOf(drumFromJson(json, {})) : faultOf(toneFromJson(json));
             if (!problem)
@@ -123,29 +132,79 @@ void dropDamaged(const QSqlDatabase& database, Rescued& rescued) {
                                 .arg(drums ? QStringLiteral("drum") : QStringLiteral("tone"), gone.back(),
                                      QString::fromStdString(problem->text()));
         }
-        for (const QString& id : gone)
+        for (const QString& id : gone) {
+            const Statement keep(database,
+                                 QStringLiteral("INSERT INTO damaged(part, place, value, set_aside_at) SELECT '%1', "
+                                                "id, description, ? FROM %1 WHERE id = ?")
+                                     .arg(table),
+                                 {timeNow(), id});
             const Statement drop(database, QStringLiteral("DELETE FROM %1 WHERE id = ?").arg(table), {id});
+        }
     }
 }
 
 } // namespace
 
-Result<Rescued, WorkbookProblem> rescueWorkbook(const QString& from, const QString& to) {
-    if (!QFileInfo::exists(from))
-        return failure(WorkbookProblem{WorkbookFault::NotFound, from, {}});
+namespace {
+
+/// A copy of the file with its log, in a folder of its own: SQLite may tidy up what it opens. Where it cannot be
+/// made, the folder for it is to blame and not the file.
+std::optional<WorkbookProblem> copyAside(const QString& from, const QTemporaryDir& folder, const QString& source) {
+    const auto full = [&] {
+        return WorkbookProblem{WorkbookFault::DiskFull, folder.path(), {}};
+    };
+    if (!folder.isValid())
+        return full();
+    QFile in(from);
+    if (!in.open(QIODevice::ReadOnly))
+        return WorkbookProblem{WorkbookFault::DiskFailing, from, in.errorString()};
+    if (!in.copy(source))
+        return full();
+    if (const QString log = from + QStringLiteral("-wal"); QFileInfo::exists(log))
+        if (!QFile::copy(log, source + QStringLiteral("-wal")))
+            return full();
+    return std::nullopt;
+}
+
+/// Sessions and entries whose drum is in none of the rows.
+void bringBackDrums(SqliteWorkbook& book, const QString& making, Rescued& rescued) {
+    QStringList wanted;
+    {
+        const Connection raw(making);
+        Statement read(raw.database, QStringLiteral("SELECT drum_id FROM sessions UNION SELECT drum_id FROM "
+                                                    "log_entries EXCEPT SELECT id FROM drums"));
+        while (read.ok() && read.query().next())
+            wanted << read.query().value(0).toString();
+    }
+    for (const QString& id : wanted) {
+        const auto found = book.lostDrum(id.toStdString());
+        if (found && book.addDrum(*found))
+            rescued.rows[QStringLiteral("drums")]++;
+        else
+            rescued.lost << QStringLiteral("the drum %1: nothing that was done on it can be read").arg(id);
+    }
+}
+
+} // namespace
+
+Result<Rescued, WorkbookProblem> rescueWorkbook(const QString& link, const QString& to) {
+    const QFileInfo file(link);
+    if (!file.exists())
+        return failure(WorkbookProblem{WorkbookFault::NotFound, link, {}});
+    if (!file.isFile() || file.size() == 0)
+        return failure(WorkbookProblem{WorkbookFault::NotAWorkbook, link, {}});
     if (QFileInfo::exists(to))
         return failure(WorkbookProblem{WorkbookFault::Exists, to, {}});
-    // Read from a copy: SQLite may tidy up what it opens.
-    const QTemporaryDir folder;
+    const QString from = file.canonicalFilePath();
+    // Beside the new one: there is room for it, or there is none for that either.
+    const QTemporaryDir folder(QFileInfo(to).absoluteDir().filePath(QStringLiteral(".bombo-rescue-XXXXXX")));
     const QString source = folder.filePath(QStringLiteral("source"));
-    if (!folder.isValid() || !QFile::copy(from, source))
-        return failure(WorkbookProblem{WorkbookFault::DiskFailing, from, {}});
-    if (const QString log = from + QStringLiteral("-wal"); QFileInfo::exists(log))
-        QFile::copy(log, source + QStringLiteral("-wal"));
+    if (auto problem = copyAside(from, folder, source))
+        return failure(*problem);
     const QString making = folder.filePath(QStringLiteral("making"));
     Rescued rescued;
     {
-        const Connection old(source);
+        const Connection old(source, {}, true);
         const Connection made(making);
         Statement readable(old.database, QStringLiteral("SELECT COUNT(*) FROM sqlite_schema"));
         if (!old.isOpen || !readable.ok() || !readable.query().next())
@@ -159,34 +218,28 @@ Result<Rescued, WorkbookProblem> rescueWorkbook(const QString& from, const QStri
             return failure(problemOf(end.error(), to));
     }
     {
-        auto opened = Workbook::open(making); // and brought to the newest version
+        auto opened = SqliteWorkbook::open(making); // and brought to the newest version
         if (!opened)
             return failure(WorkbookProblem{opened.fault().fault, to, opened.fault().detail});
-        Workbook& book = **opened;
+        auto& book = static_cast<SqliteWorkbook&>(**opened);
         {
             const Connection raw(making);
             dropDamaged(raw.database, rescued);
         }
-        // A drum that is lost stands in its sessions.
-        std::set<std::string> known;
-        for (const DrumRow& row : book.drums().value())
-            known.insert(row.drum.id);
-        std::vector<std::pair<qint64, QString>> sessions;
+        bringBackDrums(book, making, rescued);
+        std::vector<qint64> sessions;
         {
             const Connection raw(making);
-            Statement read(raw.database, QStringLiteral("SELECT id, drum_id FROM sessions ORDER BY id DESC"));
+            Statement read(raw.database, QStringLiteral("SELECT id FROM sessions ORDER BY id DESC"));
             while (read.ok() && read.query().next())
-                sessions.emplace_back(read.query().value(0).toLongLong(), read.query().value(1).toString());
+                sessions.push_back(read.query().value(0).toLongLong());
         }
-        for (const auto& [id, drum] : sessions) {
+        for (const qint64 id : sessions) {
             const auto session = book.loadSession(id);
             for (const SetAside& one : book.takeSetAside())
                 rescued.lost << QStringLiteral("session %1, %2: %3").arg(id).arg(one.name, one.why);
             if (!session)
                 rescued.lost << QStringLiteral("session %1: %2").arg(id).arg(session.fault().detail);
-            else if (known.insert(drum.toStdString()).second)
-                if (book.addDrum({session->work.drum, session->work.practiceSeed, session->work.tone.id}))
-                    rescued.rows[QStringLiteral("drums")]++;
         }
         if (const auto copied = book.copyTo(to); !copied) // tidy, and whole or not there
             return failure(copied.fault());

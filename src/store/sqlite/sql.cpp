@@ -2,7 +2,9 @@
 
 #include <QFileInfo>
 #include <QUrl>
+#include <QtSql/QSqlDriver>
 #include <atomic>
+#include <sqlite3.h>
 
 namespace bombo {
 
@@ -60,13 +62,29 @@ bool Transaction::commit() {
     return true;
 }
 
-Connection::Connection(const QString& file, const QString& options) {
+void harden(const QSqlDatabase& database, bool isRescue) {
+    const QVariant handle = database.driver()->handle();
+    if (!handle.isValid() || qstrcmp(handle.typeName(), "sqlite3*") != 0)
+        return;
+    sqlite3* file = *static_cast<sqlite3* const*>(handle.constData());
+    sqlite3_db_config(file, SQLITE_DBCONFIG_DEFENSIVE, isRescue ? 0 : 1, nullptr);
+    sqlite3_db_config(file, SQLITE_DBCONFIG_TRUSTED_SCHEMA, 0, nullptr);
+    sqlite3_db_config(file, SQLITE_DBCONFIG_ENABLE_VIEW, 0, nullptr);
+    sqlite3_db_config(file, SQLITE_DBCONFIG_ENABLE_TRIGGER, 0, nullptr);
+    sqlite3_limit(file, SQLITE_LIMIT_LENGTH, kLargestValue);
+}
+
+Connection::Connection(const QString& file, const QString& options, bool isRescue) {
     static std::atomic<int> count = 0; // connection names must differ; nothing else is shared
     m_name = QStringLiteral("reading-%1").arg(++count);
     database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), m_name);
     database.setDatabaseName(file);
     database.setConnectOptions(options);
     isOpen = database.open();
+    if (isOpen)
+        harden(database, isRescue);
+    if (isOpen && isRescue) // before the file is first read
+        const Statement lenient(database, QStringLiteral("PRAGMA writable_schema = ON"));
 }
 
 Connection::~Connection() {
@@ -75,7 +93,10 @@ Connection::~Connection() {
     QSqlDatabase::removeDatabase(m_name);
 }
 
-ReadOnlyPlace readOnlyPlace(const QString& file) {
+ReadOnlyPlace readOnlyPlace(const QString& link) {
+    // The log lies beside the file itself, not beside a link to it.
+    const QString real = QFileInfo(link).canonicalFilePath();
+    const QString file = real.isEmpty() ? link : real;
     const bool hasLog = QFileInfo::exists(file + QStringLiteral("-wal"));
     return {QString::fromUtf8(QUrl::fromLocalFile(QFileInfo(file).absoluteFilePath()).toEncoded()) +
                 (hasLog ? QStringLiteral("?mode=ro") : QStringLiteral("?immutable=1")),

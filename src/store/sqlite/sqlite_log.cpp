@@ -13,6 +13,13 @@ namespace bombo {
 
 namespace {
 
+constexpr qsizetype kLongestSummary = 1 << 20; ///< characters; far beyond what a setup says
+
+/// Seconds east of UTC of the clock that an entry was saved by; of this machine's where it does not say.
+int utcOffsetOf(const QString& savedAt) {
+    return QDateTime::fromString(savedAt, Qt::ISODate).offsetFromUtc();
+}
+
 /// Read from the summary, with the words that were put in their place since.
 EntryFigures figuresOf(const QString& summary, const QVariant& words) {
     auto read = entryFiguresFrom(summary.toStdString());
@@ -26,6 +33,8 @@ EntryFigures figuresOf(const QString& summary, const QVariant& words) {
 } // namespace
 
 SqliteWorkbook::Outcome<qint64> SqliteWorkbook::insertEntry(const LogEntry& entry, const QVariant& setup) {
+    if (entry.summary.size() > kLongestSummary)
+        return failure(unreadable({"summary", "is larger than Bombo would read again"}));
     const qint64 utc = QDateTime::fromString(entry.savedAt, Qt::ISODate).toSecsSinceEpoch();
     Statement add(m_database,
                   QStringLiteral("INSERT INTO log_entries(saved_at, saved_utc, drum_id, tone_id, summary, "
@@ -38,31 +47,50 @@ SqliteWorkbook::Outcome<qint64> SqliteWorkbook::insertEntry(const LogEntry& entr
 }
 
 SqliteWorkbook::Outcome<qint64> SqliteWorkbook::addLogEntry(const LogEntry& entry) {
-    beforeWriting();
+    if (auto problem = beforeWriting())
+        return failure(*problem);
     return insertEntry(entry, {});
 }
 
 SqliteWorkbook::Outcome<std::vector<LogEntry>>
 SqliteWorkbook::logEntries(const std::optional<std::string>& drumId, int most) const {
-    const QString columns = QStringLiteral(
-        "SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM log_entries "
-        "WHERE deleted = 0 ");
-    const QString order =
-        QStringLiteral(" ORDER BY saved_utc DESC, id DESC LIMIT %1").arg(most > 0 ? most : -1);
-    Statement read = drumId ? Statement(m_database, columns + QStringLiteral("AND drum_id = ?") + order,
-                                        {QString::fromStdString(*drumId)})
-                            : Statement(m_database, columns + order);
+    const auto ids = entryIds(drumId, false, most);
+    if (!ids)
+        return failure(ids.fault());
+    std::vector<LogEntry> entries;
+    QSqlQuery read(m_database);
+    read.setForwardOnly(true);
+    read.prepare(QStringLiteral("SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM "
+                                "log_entries WHERE id = ?"));
+    for (const qint64 id : *ids) {
+        read.bindValue(0, id);
+        if (read.exec() && read.next())
+            entries.push_back({read.value(0).toLongLong(), read.value(1).toString(),
+                               read.value(2).toString().toStdString(), read.value(3).toString().toStdString(),
+                               read.value(4).toString(), read.value(5).toBool()});
+        else // one that cannot be read costs only itself
+            setAside({SetAside::What::Entry, QString::number(id), read.lastError().text()});
+        read.finish();
+    }
+    return entries;
+}
+
+/// The newest first.
+SqliteWorkbook::Outcome<std::vector<qint64>>
+SqliteWorkbook::entryIds(const std::optional<std::string>& drumId, bool areDeleted, int most) const {
+    Statement read(m_database,
+                   QStringLiteral("SELECT id FROM log_entries WHERE deleted = ? AND (? OR drum_id = ?) ORDER BY "
+                                  "saved_utc DESC, id DESC LIMIT ?"),
+                   {areDeleted ? 1 : 0, !drumId, QString::fromStdString(drumId.value_or("")),
+                    most > 0 ? most : -1});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
-    std::vector<LogEntry> entries;
-    QSqlQuery& row = read.query();
-    while (row.next())
-        entries.push_back({row.value(0).toLongLong(), row.value(1).toString(),
-                           row.value(2).toString().toStdString(), row.value(3).toString().toStdString(),
-                           row.value(4).toString(), row.value(5).toBool()});
+    std::vector<qint64> ids;
+    while (read.query().next())
+        ids.push_back(read.query().value(0).toLongLong());
     if (read.brokeOff())
         return failure(problemOf(read.error(), m_path));
-    return entries;
+    return ids;
 }
 
 SqliteWorkbook::Outcome<std::vector<Entry>>
@@ -76,7 +104,7 @@ SqliteWorkbook::entries(const std::optional<std::string>& drumId) const {
         missing.push_back(lost.query().value(0).toLongLong());
 
     const QString columns =
-        QStringLiteral("SELECT entry_id, at, drum_id, tone_id, restorable, figures FROM entry_lines");
+        QStringLiteral("SELECT entry_id, at, drum_id, tone_id, restorable, figures, utc_offset FROM entry_lines");
     Statement read = drumId ? Statement(m_database, columns + QStringLiteral(" WHERE drum_id = ?"),
                                         {QString::fromStdString(*drumId)})
                             : Statement(m_database, columns);
@@ -92,31 +120,32 @@ SqliteWorkbook::entries(const std::optional<std::string>& drumId) const {
         }
         entries.push_back({row.value(0).toLongLong(), row.value(1).toLongLong(),
                            row.value(2).toString().toStdString(), row.value(3).toString().toStdString(),
-                           row.value(4).toBool(), std::move(*figures)});
+                           row.value(4).toBool(), std::move(*figures), row.value(6).toInt()});
     }
     if (read.brokeOff())
         return failure(problemOf(read.error(), m_path));
-    if (const Problem problem = readLines(missing, drumId, entries))
-        return failure(*problem);
+    readLines(missing, drumId, entries);
     std::sort(entries.begin(), entries.end(), [](const Entry& one, const Entry& other) {
         return std::pair(one.at, one.id) < std::pair(other.at, other.id);
     });
     return entries;
 }
 
-/// From the entries themselves; and keeps their lines for the next time where the file can be written.
-SqliteWorkbook::Problem SqliteWorkbook::readLines(const std::vector<qint64>& ids,
-                                                  const std::optional<std::string>& drumId,
-                                                  std::vector<Entry>& entries) const {
+/// From the entries themselves; and keeps their lines for the next time where the file can be written. One that
+/// cannot be read costs only itself.
+void SqliteWorkbook::readLines(const std::vector<qint64>& ids, const std::optional<std::string>& drumId,
+                               std::vector<Entry>& entries) const {
     if (ids.empty())
-        return std::nullopt;
+        return;
     std::optional<Transaction> keeping;
-    if (!m_readOnly)
+    if (!m_readOnly && !isMoved())
         keeping.emplace(m_database);
     for (const qint64 id : ids) {
         auto entry = entryNumber(id);
-        if (!entry)
-            return entry.fault();
+        if (!entry) {
+            setAside({SetAside::What::Entry, QString::number(id), entry.fault().detail});
+            continue;
+        }
         if (keeping && keeping->begun())
             keepLine(*entry);
         if (!drumId || entry->drumId == *drumId)
@@ -124,34 +153,37 @@ SqliteWorkbook::Problem SqliteWorkbook::readLines(const std::vector<qint64>& ids
     }
     if (keeping && keeping->begun())
         keeping->commit(); // a copy alone: without it they are read from the entries once more
-    return std::nullopt;
 }
 
 SqliteWorkbook::Outcome<Entry> SqliteWorkbook::entryNumber(qint64 id) const {
     Statement find(
         m_database,
-        QStringLiteral("SELECT saved_utc, drum_id, tone_id, session_state IS NOT NULL, summary, words "
-                       "FROM log_entries WHERE id = ?"),
+        QStringLiteral("SELECT saved_utc, drum_id, tone_id, session_state IS NOT NULL, summary, words, "
+                       "saved_at FROM log_entries WHERE id = ?"),
         {id});
     if (!find.ok())
         return failure(problemOf(find.error(), m_path));
     if (!find.query().next())
-        return failure(WorkbookProblem{WorkbookFault::Failed, m_path,
-                                       QStringLiteral("there is no entry %1 in the logbook").arg(id)});
+        return failure(find.brokeOff()
+                           ? problemOf(find.error(), m_path)
+                           : WorkbookProblem{WorkbookFault::Failed, m_path,
+                                             QStringLiteral("there is no entry %1 in the logbook").arg(id)});
     const QSqlQuery& row = find.query();
     return Entry{id,
                  row.value(0).toLongLong(),
                  row.value(1).toString().toStdString(),
                  row.value(2).toString().toStdString(),
                  row.value(3).toBool(),
-                 figuresOf(row.value(4).toString(), row.value(5))};
+                 figuresOf(row.value(4).toString(), row.value(5)),
+                 utcOffsetOf(row.value(6).toString())};
 }
 
 bool SqliteWorkbook::keepLine(const Entry& entry) const {
     return Statement(m_database,
-                     QStringLiteral("INSERT OR REPLACE INTO entry_lines VALUES(?, ?, ?, ?, ?, ?)"),
+                     QStringLiteral("INSERT OR REPLACE INTO entry_lines VALUES(?, ?, ?, ?, ?, ?, ?)"),
                      {static_cast<qint64>(entry.id), QString::fromStdString(entry.drumId),
-                      static_cast<qint64>(entry.at), QString::fromStdString(entry.toneId), entry.isRestorable,
+                      static_cast<qint64>(entry.at), entry.utcOffset, QString::fromStdString(entry.toneId),
+                      entry.isRestorable,
                       packedFigures(entry.figures)})
         .ok();
 }
@@ -162,32 +194,75 @@ SqliteWorkbook::Problem SqliteWorkbook::dropLine(qint64 id) {
     return drop.ok() ? std::nullopt : Problem(problemOf(drop.error(), m_path));
 }
 
-SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepWords(qint64 id, const EntryWords& words) {
-    if (const auto entry = entryNumber(id); !entry)
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepWords(qint64 id, const EntryWords& before,
+                                                        const EntryWords& words) {
+    const std::string said = entryWordsText(words);
+    if (const auto back = entryWordsFrom(said); !back || *back != words)
+        return failure(unreadable({"words", "a note, a name or a tag is too long"}));
+    Transaction change = writing();
+    if (!change.begun())
+        return failure(change.problem(m_path));
+    const auto entry = entryNumber(id);
+    if (!entry)
         return failure(entry.fault());
-    return changeEntries(QStringLiteral("words = ?"), QString::fromStdString(entryWordsText(words)), {id});
+    if (entry->figures.words != before) // another program has said something else meanwhile
+        return failure(WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}});
+    Statement kept(m_database, QStringLiteral("SELECT words FROM log_entries WHERE id = ?"), {id});
+    if (kept.ok() && kept.query().next() && !kept.query().isNull(0) &&
+        !entryWordsFrom(kept.query().value(0).toString().toStdString()))
+        if (auto problem = keepDamaged(QStringLiteral("words"), QStringLiteral("entry %1").arg(id),
+                                       kept.query().value(0)))
+            return failure(*problem);
+    if (auto problem = changeEntries(QStringLiteral("words = ?"), QString::fromStdString(said), {id}))
+        return failure(*problem);
+    if (!change.commit())
+        return failure(change.problem(m_path));
+    return Done{};
 }
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::deleteEntries(const std::vector<qint64>& ids, bool areDeleted) {
-    return changeEntries(QStringLiteral("deleted = ?"), areDeleted ? 1 : 0, ids);
-}
-
-SqliteWorkbook::Outcome<Done> SqliteWorkbook::changeEntries(const QString& what, const QVariant& value,
-                                                            const std::vector<qint64>& ids) {
     Transaction change = writing();
     if (!change.begun())
-        return failure(problemOf(change.error(), m_path));
+        return failure(change.problem(m_path));
+    if (auto problem = changeEntries(QStringLiteral("deleted = ?"), areDeleted ? 1 : 0, ids))
+        return failure(*problem);
+    if (!change.commit())
+        return failure(change.problem(m_path));
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<std::vector<Entry>> SqliteWorkbook::bin() const {
+    const auto ids = entryIds(std::nullopt, true, 0);
+    if (!ids)
+        return failure(ids.fault());
+    std::vector<Entry> entries;
+    for (const qint64 id : *ids)
+        if (auto entry = entryNumber(id))
+            entries.push_back(std::move(entry).value());
+    return entries;
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::emptyBin() {
+    if (auto problem = beforeWriting())
+        return failure(*problem);
+    Statement empty(m_database, QStringLiteral("DELETE FROM log_entries WHERE deleted <> 0"));
+    if (!empty.ok())
+        return failure(problemOf(empty.error(), m_path));
+    return Done{};
+}
+
+/// Within a transaction.
+SqliteWorkbook::Problem SqliteWorkbook::changeEntries(const QString& what, const QVariant& value,
+                                                      const std::vector<qint64>& ids) {
     for (const qint64 id : ids) {
         Statement mark(m_database, QStringLiteral("UPDATE log_entries SET %1 WHERE id = ?").arg(what),
                        {value, id});
         if (!mark.ok())
-            return failure(problemOf(mark.error(), m_path));
-        if (const Problem problem = dropLine(id))
-            return failure(*problem);
+            return problemOf(mark.error(), m_path);
+        if (Problem problem = dropLine(id))
+            return problem;
     }
-    if (!change.commit())
-        return failure(problemOf(change.error(), m_path));
-    return Done{};
+    return std::nullopt;
 }
 
 SqliteWorkbook::Outcome<std::string> SqliteWorkbook::setupTextOf(const QVariant& kept, qint64 id) const {
@@ -233,7 +308,8 @@ QString takeName(Take take) {
 
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepRecording(qint64 sessionId, Take take,
                                                             const Recording& recording) {
-    beforeWriting();
+    if (auto problem = beforeWriting())
+        return failure(*problem);
     // Little-endian 32-bit floats, as every machine that this is built for has them.
     const QByteArray samples(reinterpret_cast<const char*>(recording.samples.data()),
                              static_cast<qsizetype>(recording.samples.size() * sizeof(float)));
