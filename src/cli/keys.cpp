@@ -155,7 +155,9 @@ private:
 
     static std::optional<InputProblem> choice(const Key& key, const std::string& text,
                                               const std::string& place) {
-        if (key.choices.empty() || ("|" + key.choices + "|").find("|" + text + "|") != std::string::npos)
+        const bool isOne = text.find('|') == std::string::npos &&
+                           ("|" + key.choices + "|").find("|" + text + "|") != std::string::npos;
+        if (key.choices.empty() || isOne)
             return std::nullopt;
         return InputProblem{place, "must be one of " + choicesWith(key.choices, ", ")};
     }
@@ -180,6 +182,9 @@ std::optional<InputProblem> checkKeys(const std::string& verb, const Json& in) {
 
 Result<Json, InputProblem> inputOf(const std::string& verb, const std::string& text) {
     try {
+        if (nestsTooDeeply(text))
+            return failure(InputProblem{
+                "", fmt::format("the input nests deeper than {} levels", kDeepestJson)});
         Json json = Json::parse(text);
         if (!json.is_object())
             return failure(InputProblem{"", "the input must be one JSON object"});

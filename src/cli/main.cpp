@@ -19,16 +19,27 @@ constexpr int kDone = 0;
 constexpr int kCannot = 1;
 constexpr int kWrongCall = 2;
 
+/// A message with what somebody wrote in it: no control characters, and no longer than a screen.
+std::string printable(std::string text) {
+    constexpr std::size_t most = 2000;
+    if (text.size() > most)
+        text = text.substr(0, most) + "...";
+    for (char& c : text)
+        if ((c >= 0 && c < 0x20 && c != '\n') || c == 0x7f)
+            c = '?';
+    return text;
+}
+
 int print(const cli::Answer& answer) {
     if (const auto* json = std::get_if<Json>(&answer)) {
         std::cout << json->dump(2, ' ', false, Json::error_handler_t::replace) << '\n';
         return kDone;
     }
     if (const auto* cannot = std::get_if<cli::Cannot>(&answer)) {
-        std::cerr << "bombo-cli: " << cannot->reason << '\n';
+        std::cerr << "bombo-cli: " << printable(cannot->reason) << '\n';
         return kCannot;
     }
-    std::cerr << "bombo-cli: " << std::get<InputProblem>(answer).text() << '\n';
+    std::cerr << "bombo-cli: " << printable(std::get<InputProblem>(answer).text()) << '\n';
     return kWrongCall;
 }
 
@@ -208,8 +219,15 @@ int main(int argc, char** argv) {
     exporting->add_option("--drum", logDrum, "One drum alone");
     exporting->add_flag("--readings", isReadings,
                         "Every reading of every rod as CSV, instead of the entries");
+    exporting->add_flag("--replace", mayReplace, "Write over a file of that name; never over a workbook");
     exporting->callback(
-        needsWorkbook([&] { return print(cli::exportLog(workbook, logFile, logDrum, isReadings)); }));
+        needsWorkbook([&] { return print(cli::exportLog(workbook, logFile, logDrum, isReadings, mayReplace)); }));
+    auto* bin = log->add_subcommand("bin", "Deleted entries, until the bin is emptied");
+    std::vector<std::int64_t> fromBin;
+    bool isEmptied = false;
+    bin->add_option("--restore", fromBin, "Numbers of entries to restore");
+    bin->add_flag("--empty", isEmptied, "Remove them for good");
+    bin->callback(needsWorkbook([&] { return print(cli::logBin(workbook, fromBin, isEmptied)); }));
     auto* importing = log->add_subcommand("import", "Takes in what export has made, or a table");
     importing->add_option("file", logFile, "File to take in, .json or .csv")->required();
     importing->add_flag("--preview", isPreview, "Only say what would be added");

@@ -7,6 +7,7 @@
 #include "store/exchange/exchange.h"
 #include "store/resources.h"
 
+#include <QDateTime>
 #include <algorithm>
 
 namespace bombo::cli {
@@ -58,6 +59,10 @@ const char* reservationName(NotTheSame what) {
         return "wires_stretched";
     case NotTheSame::NoStrainer:
         return "no_strainer";
+    case NotTheSame::StrainerBeyond:
+        return "strainer_beyond";
+    case NotTheSame::PadOffDrum:
+        return "pad_off_drum";
     case NotTheSame::UnknownPad:
         break;
     }
@@ -363,8 +368,19 @@ Answer show(const std::string& workbook, const Json& in, std::int64_t now) {
     return out;
 }
 
+namespace {
+
+Json listOf(const QStringList& lines) {
+    Json all = Json::array();
+    for (const QString& line : lines)
+        all.push_back(line.toStdString());
+    return all;
+}
+
+} // namespace
+
 Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum,
-                 bool isReadings) {
+                 bool isReadings, bool mayReplace) {
     const auto from = opened(workbook);
     if (!from)
         return from.fault();
@@ -375,10 +391,38 @@ Answer exportLog(const std::string& workbook, const std::string& file, const std
             return session.fault();
         only = session->drum.id;
     }
-    if (const auto problem = exportTo(QString::fromStdString(file), *from->book, only,
-                                      isReadings ? Exported::Readings : Exported::ByEnding))
-        return Cannot{problem->text.toStdString()};
-    return Json{{"file", file}};
+    const auto done = exportTo(QString::fromStdString(file), *from->book, only,
+                               isReadings ? Exported::Readings : Exported::ByEnding,
+                               mayReplace ? Overwrite::IfAsked : Overwrite::No);
+    if (!done)
+        return Cannot{done.fault().text.toStdString()};
+    return Json{{"file", file}, {"left_out", listOf(done->leftOut)}};
+}
+
+Answer logBin(const std::string& workbook, const std::vector<std::int64_t>& restore, bool isEmptied) {
+    const auto from = opened(workbook);
+    if (!from)
+        return from.fault();
+    const auto lying = from->book->bin();
+    if (!lying)
+        return cannot(lying.fault());
+    for (const std::int64_t id : restore)
+        if (std::none_of(lying->begin(), lying->end(), [id](const Entry& one) { return one.id == id; }))
+            return InputProblem{"--restore", "there is no entry " + std::to_string(id) + " in the bin"};
+    if (!restore.empty())
+        if (const auto done = from->book->deleteEntries({restore.begin(), restore.end()}, false); !done)
+            return cannot(done.fault());
+    if (isEmptied)
+        if (const auto done = from->book->emptyBin(); !done)
+            return cannot(done.fault());
+    Json entries = Json::array();
+    const auto left = from->book->bin();
+    for (const Entry& entry : left ? *left : *lying)
+        entries.push_back({{"id", entry.id},
+                           {"saved_at", QDateTime::fromSecsSinceEpoch(entry.at, Qt::UTC).toString(Qt::ISODate).toStdString()},
+                           {"drum", entry.drumId},
+                           {"tone", entry.toneId}});
+    return Json{{"bin", std::move(entries)}, {"restored", restore.size()}};
 }
 
 Answer importLog(const std::string& workbook, const std::string& file, bool isPreview) {
@@ -388,18 +432,13 @@ Answer importLog(const std::string& workbook, const std::string& file, bool isPr
     const auto plan = importPlanOf(QString::fromStdString(file), *from->book);
     if (!plan)
         return Cannot{plan.fault().text.toStdString()};
-    const auto list = [](const QStringList& lines) {
-        Json all = Json::array();
-        for (const QString& line : lines)
-            all.push_back(line.toStdString());
-        return all;
-    };
     Json out{{"drums", plan->adds.drums.size()},
              {"tones", plan->adds.tones.size()},
              {"entries", plan->adds.entries.size()},
+             {"restored", plan->restored},
              {"same", plan->same},
-             {"differs", list(plan->differs)},
-             {"refused", list(plan->refused)},
+             {"differs", listOf(plan->differs)},
+             {"refused", listOf(plan->refused)},
              {"added", !isPreview}};
     if (!isPreview && !plan->addsNothing())
         if (const auto taken = from->book->takeIn(plan->adds); !taken)

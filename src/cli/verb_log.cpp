@@ -1,5 +1,7 @@
 #include "cli/verbs.h"
 #include "core/record/entry_figures.h"
+#include "store/exchange/entries_csv.h"
+#include "store/exchange/names.h"
 #include "store/resources.h"
 
 #include <algorithm>
@@ -19,11 +21,11 @@ Answer listLog(const std::string& workbookPath) {
     const auto wordsOf = [&](qint64 id) { // as they were changed since
         const auto found =
             std::find_if(figures->begin(), figures->end(), [id](const Entry& one) { return one.id == id; });
-        return found == figures->end() ? Json() : Json::parse(entryWordsText(found->figures.words));
+        return found == figures->end() ? Json() : parsedJson(entryWordsText(found->figures.words));
     };
     // A summary that is no JSON is named by its entry; the others are listed all the same.
     const auto setupOf = [](const LogEntry& entry) {
-        Json setup = Json::parse(entry.summary.toStdString(), nullptr, false);
+        Json setup = parsedJson(entry.summary.toStdString());
         return setup.is_discarded() ? Json{{"damaged", true}} : setup;
     };
     Json out = Json::array();
@@ -46,6 +48,8 @@ Answer saveLog(const std::string& workbookPath, const Json& in, const std::strin
         return tone.fault();
     if (!in.contains("setup") || !in["setup"].is_object())
         return InputProblem{"setup", "is missing; give an object with what was reached"};
+    if (auto problem = faultInSetup(in["setup"]))
+        return *problem;
     const auto book = Workbook::open(QString::fromStdString(workbookPath));
     if (!book)
         return Cannot{problemText(book.fault()).toStdString()};
@@ -53,13 +57,25 @@ Answer saveLog(const std::string& workbookPath, const Json& in, const std::strin
     const auto tones = book.value()->tones();
     if (!drums || !tones)
         return Cannot{problemText(drums ? tones.fault() : drums.fault()).toStdString()};
-    if (std::none_of(drums->begin(), drums->end(), [&](const DrumRow& row) { return row.drum.id == *drum; }))
-        return InputProblem{"drum", "there is no drum \"" + *drum + "\" in this workbook; give its id"};
-    const std::vector<Tone> known = withCatalogueTones(*tones);
-    if (std::none_of(known.begin(), known.end(), [&](const Tone& one) { return one.id == *tone; }))
-        return InputProblem{"tone", "there is no tone \"" + *tone + "\" in this workbook; give its id"};
-    const LogEntry entry{
-        0, QString::fromStdString(now), *drum, *tone, QString::fromStdString(in["setup"].dump()), false};
+    Names drumNames;
+    for (const DrumRow& row : *drums)
+        drumNames.add(row.drum.id, row.drum.name);
+    Names toneNames;
+    for (const Tone& one : withCatalogueTones(*tones))
+        toneNames.add(one.id, one.name);
+    const auto drumId = drumNames.idOf("drum", *drum);
+    if (!drumId)
+        return drumId.fault();
+    const auto toneId = toneNames.idOf("tone", *tone);
+    if (!toneId)
+        return toneId.fault();
+    const LogEntry entry{0,
+                         QString::fromStdString(now),
+                         *drumId,
+                         *toneId,
+                         QString::fromStdString(
+                             in["setup"].dump(-1, ' ', false, Json::error_handler_t::replace)),
+                         false};
     const auto id = book.value()->addLogEntry(entry);
     if (!id)
         return Cannot{problemText(id.fault()).toStdString()};

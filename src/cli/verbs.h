@@ -90,7 +90,9 @@ Answer show(const std::string& workbook, const Json& in, std::int64_t now);
 Answer faults(const std::string& workbook, const Json& in, std::int64_t now);
 /// By the ending of the file: .json or .csv. @param drum empty: all
 Answer exportLog(const std::string& workbook, const std::string& file, const std::string& drum,
-                 bool isReadings);
+                 bool isReadings, bool mayReplace);
+/// Restores entries, or removes all in the bin for good. @return what is in the bin then
+Answer logBin(const std::string& workbook, const std::vector<std::int64_t>& restore, bool isEmptied);
 Answer importLog(const std::string& workbook, const std::string& file, bool isPreview);
 Answer saveLog(const std::string& workbookPath, const Json& in, const std::string& now);
 
