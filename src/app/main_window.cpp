@@ -80,6 +80,8 @@ MainWindow::MainWindow(SessionController& controller, QWidget* parent)
             refresh();
     });
     connect(&controller, &SessionController::notice, m_notice, &NoticeBar::show);
+    connect(&controller, &SessionController::workbookMoved, this, &MainWindow::askWhereToGoOn,
+            Qt::QueuedConnection); // not in the middle of the step that found it
     connect(
         &controller, &SessionController::damageFound, this,
         [this](const QString& path) { DamagedDialog(m_controller, path, this).exec(); },

@@ -76,6 +76,8 @@ private:
     void fitWords();
     void fillWordSizes(QMenu& menu);
     void fillMenus();
+    void saveCopy();
+    void askWhereToGoOn(const QString& path);
     void showPreferences();
     void setWords(int percent);
     QAction* followed(QMenu& menu, QAction* action, const std::function<bool()>& isOn);

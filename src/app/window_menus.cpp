@@ -15,6 +15,8 @@
 #include "app/session/wording.h"
 #include "app/theme/scale.h"
 
+#include <QMessageBox>
+#include <QPushButton>
 #include <QActionGroup>
 #include <QApplication>
 #include <QFileInfo>
@@ -23,6 +25,38 @@
 #include <QWhatsThis>
 
 namespace bombo {
+
+void MainWindow::saveCopy() {
+    QString path = askWhereToSave(m_controller.settings(), FileKind::Workbook, this, tr("Save a copy"), {},
+                                  tr("Bombo workbooks (*.bombo);;All files (*)"));
+    if (!path.isEmpty() && QFileInfo(path).suffix().isEmpty())
+        path += QStringLiteral(".bombo");
+    if (!path.isEmpty())
+        m_controller.saveCopy(path);
+}
+
+/// The open workbook was moved, replaced or deleted by something else; all of it up to the last step is still here.
+void MainWindow::askWhereToGoOn(const QString& path) {
+    QMessageBox ask(QMessageBox::Warning, tr("Workbook moved"),
+                    tr("%1 was moved, replaced or deleted while it was open. Your last step was not kept; everything "
+                       "before it is still here.")
+                        .arg(QFileInfo(path).fileName()),
+                    QMessageBox::NoButton, this);
+    ask.setTextFormat(Qt::PlainText);
+    ask.setObjectName(QStringLiteral("movedWorkbook"));
+    QPushButton* back = nullptr;
+    if (!QFileInfo::exists(path)) {
+        back = ask.addButton(tr("Write it back"), QMessageBox::AcceptRole);
+        back->setObjectName(QStringLiteral("writeBack"));
+    }
+    QPushButton* copy = ask.addButton(tr("Save a copy…"), QMessageBox::ActionRole);
+    ask.addButton(tr("Cancel"), QMessageBox::RejectRole);
+    ask.exec();
+    if (back != nullptr && ask.clickedButton() == back)
+        m_controller.writeAgain();
+    else if (ask.clickedButton() == copy)
+        saveCopy();
+}
 
 void MainWindow::fillMenus() {
     const QString filter = tr("Bombo workbooks (*.bombo);;All files (*)");
@@ -42,12 +76,8 @@ void MainWindow::fillMenus() {
             m_controller.openWorkbook(path);
     });
     workbook->addAction(tr("Open the &demo"), this, [this] { m_controller.openDemo(); });
-    workbook->addAction(tr("Save a &copy…"), QKeySequence::SaveAs, this, [this, filter] {
-        const QString path =
-            askWhereToSave(m_controller.settings(), FileKind::Workbook, this, tr("Save a copy"), {}, filter);
-        if (!path.isEmpty())
-            m_controller.saveCopy(path);
-    });
+    workbook->addAction(tr("Save a &copy…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this,
+                        &MainWindow::saveCopy);
     workbook->addSeparator();
     const auto withWorkbook = [this](auto act) {
         return [this, act] {
@@ -58,7 +88,7 @@ void MainWindow::fillMenus() {
         };
     };
     workbook->addAction(tr("&Export the logbook…"), this, withWorkbook(exportLogbook));
-    workbook->addAction(tr("&Take in a logbook…"), this, withWorkbook(importLogbook));
+    workbook->addAction(tr("&Import a logbook…"), this, withWorkbook(importLogbook));
     workbook->addSeparator();
     workbook->addAction(tr("C&lose"), QKeySequence::Close, this, [this] { m_controller.closeWorkbook(); });
     workbook->addSeparator();

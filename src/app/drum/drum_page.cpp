@@ -1,5 +1,7 @@
 #include "app/drum/drum_page.h"
 
+#include "app/drum/sessions_dialog.h"
+
 #include "app/drum/drum_card.h"
 #include "app/listening/listen_menu.h"
 #include "app/logbook/drum_state.h"
@@ -69,9 +71,14 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     notes->addWidget(m_where);
     m_fresh = secondaryButton(tr("Start afresh"));
     m_fresh->setObjectName(QStringLiteral("startFresh"));
-    m_fresh->setToolTip(tr("Begins a new session from finger-tight; the earlier one stays in the workbook."));
+    m_fresh->setToolTip(tr("Starts a new session from finger-tight. You can go back to this one under Earlier sessions."));
     connect(m_fresh, &QPushButton::clicked, &controller, &SessionController::startFresh);
     notes->addWidget(m_fresh, 0, Qt::AlignLeft);
+    m_earlier = secondaryButton(tr("Earlier sessions…"));
+    m_earlier->setObjectName(QStringLiteral("earlierSessions"));
+    connect(m_earlier, &QPushButton::clicked, this,
+            [this] { SessionsDialog(this->controller(), window()).exec(); });
+    notes->addWidget(m_earlier, 0, Qt::AlignLeft);
     notes->addSpacing(10);
     notes->addWidget(textLabel("heading", tr("Lately in the logbook")));
     m_lately = textLabel("quiet");

@@ -37,6 +37,7 @@ private:
     QLabel* m_where;
     QLabel* m_lately;
     QLabel* m_lookOver;
+    QPushButton* m_earlier;
     QPushButton* m_fresh;
     PrimaryButton* m_primary;
 };

@@ -96,6 +96,11 @@ QString reservationText(const Reservation& one) {
             .arg(turnsText(Turns{one.amount}));
     case NotTheSame::NoStrainer:
         return BackText::tr("The entry does not say where the strainer stood.");
+    case NotTheSame::StrainerBeyond:
+        return BackText::tr("The entry puts the strainer at %1, beyond the knob's travel: set it by a sweep.")
+            .arg(turnsText(Turns{one.amount}));
+    case NotTheSame::PadOffDrum:
+        return BackText::tr("A muffler of the entry does not fit on this drum where it lay.");
     case NotTheSame::UnknownPad:
         break;
     }

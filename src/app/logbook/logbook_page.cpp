@@ -1,3 +1,4 @@
+#include "app/logbook/bin_dialog.h"
 #include "app/logbook/logbook_page.h"
 
 #include "app/language/language.h"
@@ -43,6 +44,13 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
         }
     });
     header->addWidget(m_restore);
+    m_bin = secondaryButton({});
+    m_bin->setObjectName(QStringLiteral("entryBin"));
+    m_bin->setToolTip(tr("Deleted entries stay in the bin until you empty it."));
+    m_bin->hide();
+    connect(m_bin, &QPushButton::clicked, this, [this] { BinDialog(m_controller, window()).exec(); });
+    connect(&controller, &SessionController::logChanged, this, &LogbookPage::showBin);
+    header->addWidget(m_bin);
     m_search = new QLineEdit;
     m_search->setObjectName(QStringLiteral("logSearch"));
     m_search->setPlaceholderText(tr("Search notes and figures"));
@@ -91,6 +99,7 @@ LogbookPage::LogbookPage(SessionController& controller, QWidget* parent)
         m_biography.forget();
         m_chosen = 0;
         m_restore->hide();
+        showBin();
         if (isVisible())
             refresh();
     });
@@ -214,7 +223,9 @@ QWidget* LogbookPage::lowerSide() {
         showChosen();
     });
     connect(m_words, &WordsPanel::changed, this,
-            [this](qint64 id, const EntryWords& words) { m_controller.keepWords(id, words); });
+            [this](qint64 id, const EntryWords& before, const EntryWords& words) {
+                m_controller.keepWords(id, before, words);
+            });
     connect(m_words, &WordsPanel::deleteAsked, this, &LogbookPage::remove);
     column->addWidget(m_panels, 1);
     row->addWidget(panel, 9);
@@ -391,12 +402,18 @@ void LogbookPage::takeBack() {
         emit setupOpened();
 }
 
+void LogbookPage::showBin() {
+    const auto lying = m_controller.hasWorkbook() ? m_controller.bin() : std::vector<Entry>{};
+    m_bin->setVisible(!lying.empty());
+    m_bin->setText(tr("Bin (%1)…").arg(lying.size()));
+}
+
 void LogbookPage::remove() {
     std::vector<qint64> gone = inHand();
     if (!m_controller.deleteEntries(gone, true))
         return;
     m_deleted = std::move(gone);
-    m_restore->setText(tr("Have %n deleted entries back", nullptr, static_cast<int>(m_deleted.size())));
+    m_restore->setText(tr("Restore %n deleted entries", nullptr, static_cast<int>(m_deleted.size())));
     m_restore->show();
 }
 

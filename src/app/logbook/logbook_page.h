@@ -48,6 +48,7 @@ private:
     void takeBack();
     /// Deletes what is inHand().
     void remove();
+    void showBin();
     /// The rows that are selected in the list.
     std::vector<qint64> selected() const;
     /// What is worked on: several selected entries of the list, else the one chosen.
@@ -72,6 +73,7 @@ private:
     FilterBar* m_filter;
     QPushButton* m_asList;
     QPushButton* m_restore;
+    QPushButton* m_bin;
     QStackedWidget* m_stack;
     SeasonView* m_season;
     QTableView* m_table;

@@ -209,7 +209,7 @@ std::vector<SetListDialog::Line> SetListDialog::lines() const {
 
 /// As it was left; before there was one, every own tone once.
 void SetListDialog::load() {
-    const Json kept = Json::parse(m_controller.workbook()->value(kKey).toStdString(), nullptr, false);
+    const Json kept = parsedJson(m_controller.workbook()->value(kKey).toStdString());
     if (kept.is_array()) {
         for (const Json& one : kept)
             if (one.is_object() && one.contains("tone") && one["tone"].is_string() &&

@@ -8,6 +8,7 @@
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
+#include <utility>
 
 namespace bombo {
 namespace {
@@ -158,8 +159,7 @@ void WordsPanel::keep() {
     const EntryWords words = said();
     if (m_id == 0 || words == m_kept)
         return;
-    m_kept = words;
-    emit changed(m_id, words);
+    emit changed(m_id, std::exchange(m_kept, words), words);
 }
 
 } // namespace bombo

@@ -22,7 +22,8 @@ public:
     void countToDelete(int entries);
 
 signals:
-    void changed(qint64 id, const bombo::EntryWords& words);
+    /// @param before as they were shown
+    void changed(qint64 id, const bombo::EntryWords& before, const bombo::EntryWords& words);
     void deleteAsked();
 
 private:

@@ -227,8 +227,8 @@ void ProofPage::refresh() {
     m_listening->refresh();
     m_brief->setText(
         tr("%1 on %2.").arg(catalogueText(session().tone.name), QString::fromStdString(session().drum.name)));
-    if (m_note->toPlainText() != QString::fromStdString(session().note))
-        m_note->setPlainText(QString::fromStdString(session().note));
+    if (m_note->toPlainText() != QString::fromStdString(noteNow(session())))
+        m_note->setPlainText(QString::fromStdString(noteNow(session())));
     for (std::size_t i = 0; i < m_stars.size(); ++i)
         m_stars[i]->setText(QChar(static_cast<int>(i) < session().stars ? 0x2605 : 0x2606));
     const bool reachable = static_cast<bool>(targetsOf(reckoned()));

@@ -2,6 +2,7 @@
 
 #include "app/files/file_questions.h"
 #include "app/proof/proof_sheet.h"
+#include "store/exchange/written_file.h"
 
 #include <QPdfWriter>
 #include <QSaveFile>
@@ -16,6 +17,10 @@ struct SetupCardText {
 } // namespace
 
 bool saveSetupCard(SessionController& controller, const SheetContent& content, const QString& path) {
+    if (const auto problem = whyNotWriteTo(path, Overwrite::IfAsked)) { // the dialog has asked
+        controller.tell(problem->text);
+        return false;
+    }
     QSaveFile file(path); // beside it first: a full disk leaves no half page under the name
     bool isWritten = file.open(QIODevice::WriteOnly);
     if (isWritten) {

@@ -169,8 +169,8 @@ QStringList sheetLines(const Session& session) {
                      .arg(session.blind->before);
     if (session.stars > 0)
         lines << SheetText::tr("Judged: %1").arg(starsText(session.stars));
-    if (!session.note.empty())
-        lines << SheetText::tr("In the player's words: %1").arg(QString::fromStdString(session.note));
+    if (!noteNow(session).empty())
+        lines << SheetText::tr("In the player's words: %1").arg(QString::fromStdString(noteNow(session)));
     return lines;
 }
 

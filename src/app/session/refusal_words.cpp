@@ -2,6 +2,7 @@
 #include "app/session/wording.h"
 #include "core/procedure/quick_plan.h"
 #include "core/record/commands/command.h"
+#include "core/record/own_names.h"
 
 #include <QCoreApplication>
 #include <QHash>
@@ -200,6 +201,8 @@ QString refusalText(Refusal refusal) {
         return RefusalWordsText::tr("Nothing is being looked for; say first what is wrong with the drum.");
     case Refusal::NoSuchDrum:
         return RefusalWordsText::tr("Such a drum cannot be computed. Check its size, rods and heads.");
+    case Refusal::NoteTooLong:
+        return RefusalWordsText::tr("That note is too long. Keep it under %1 characters.").arg(kLongestNote);
     case Refusal::TooLongAName:
         return RefusalWordsText::tr(
             "That is too long for a name; use a few words, the rest goes into the note.");

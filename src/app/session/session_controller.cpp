@@ -52,6 +52,8 @@ void SessionController::say(const QString& text, Notice::Kind kind) {
 bool SessionController::said(const SessionJournal::Problem& problem) {
     if (problem)
         say(problemText(*problem), Notice::Kind::Problem);
+    if (problem && problem->fault == WorkbookFault::Moved)
+        emit workbookMoved(problem->path);
     return problem.has_value();
 }
 
@@ -224,7 +226,18 @@ bool SessionController::saveCopy(const QString& path) {
         say(problemText(copied.fault()), Notice::Kind::Problem);
         return false;
     }
-    return openWorkbook(path);
+    if (isReadOnly() || !QFileInfo::exists(workbookPath())) // the only place to go on
+        return openWorkbook(path);
+    say(tr("Copy saved as %1. You are still working in %2.")
+            .arg(QFileInfo(path).fileName(), QFileInfo(workbookPath()).fileName()));
+    return true;
+}
+
+bool SessionController::writeAgain() {
+    if (const auto done = workbook()->writeAgain(); !done)
+        return !said(done.fault());
+    say(tr("The workbook is back in its place. Do your last step again."));
+    return true;
 }
 
 bool SessionController::adopt(std::unique_ptr<Workbook> book) {
@@ -345,7 +358,30 @@ void SessionController::startFresh() {
     start.reminder = session().reminder;
     m_ear->forget();
     if (!said(m_journal.begin(start, start)))
-        say(tr("A fresh session was begun; the earlier one stays in the workbook."));
+        say(tr("New session started. The one before it is under Drum, Earlier sessions."));
+}
+
+std::vector<SessionLine> SessionController::sessions() {
+    if (!hasSession())
+        return {};
+    auto lines = workbook()->sessionsOf(session().drum.id);
+    if (lines)
+        return std::move(lines).value();
+    said(lines.fault());
+    return {};
+}
+
+bool SessionController::openSession(qint64 id) {
+    if (id == sessionId())
+        return true;
+    m_ear->forget();
+    if (!isReadOnly())
+        if (const auto done = workbook()->bringForward(id); !done)
+            return !said(done.fault());
+    if (said(m_journal.resume(id)))
+        return false;
+    emit workbookChanged();
+    return true;
 }
 
 bool SessionController::addDrum(const DrumRow& row) {
@@ -436,7 +472,7 @@ void SessionController::goTo(Station station) {
 }
 
 void SessionController::setNote(const QString& note) {
-    if (hasSession() && session().note != note.toStdString())
+    if (hasSession() && noteNow(session()) != note.toStdString())
         perform(SetNote{note.toStdString()});
 }
 

@@ -40,7 +40,10 @@ public:
     bool openPractice();
     /// Nothing is open then; what was done is on disk.
     void closeWorkbook();
+    /// The work stays in this workbook; in the copy only where this one cannot be written any more.
     bool saveCopy(const QString& path);
+    /// Puts the open workbook back where it was moved or deleted from.
+    bool writeAgain();
     /// Puts the newest whole copy in the place of a damaged workbook, which is kept, and opens it.
     bool goBackTo(const WayBack& way, const QString& path);
     /// Brings what can be read of a damaged workbook into a new one beside it, and opens that.
@@ -66,6 +69,10 @@ public:
     /// Goes on with the drum's latest session, or starts its first.
     void chooseDrum(const std::string& id);
     void startFresh();
+    /// All of the drum's sessions, the one in front first.
+    std::vector<SessionLine> sessions();
+    /// Goes on with an earlier session of the drum in front.
+    bool openSession(qint64 id);
     bool addDrum(const DrumRow& row);
     /// A drum that is no longer played; not the last one. Another one comes in front.
     bool retireDrum(const std::string& id, bool isRetired);
@@ -101,10 +108,14 @@ public:
     std::optional<Session> setupOf(qint64 id);
     /// Of every drum, with their figures, the oldest first.
     std::vector<Entry> entries();
-    bool keepWords(qint64 id, const EntryWords& words);
+    /// @param before as it was shown: what another window has said meanwhile is not written over
+    bool keepWords(qint64 id, const EntryWords& before, const EntryWords& words);
     bool deleteEntries(const std::vector<qint64>& ids, bool areDeleted);
-    /// Drums, tones and entries of another logbook, all or none.
-    bool takeIn(const Parcel& parcel);
+    /// Deleted entries, the newest first.
+    std::vector<Entry> bin();
+    bool emptyBin();
+    /// Drums, tones and entries of another logbook, all or none. @param progress may give up
+    bool takeIn(const Parcel& parcel, const std::function<bool(double)>& progress = {});
     /// The moves of a plan are at hand on both heads, and the work goes on at the first head that has one.
     bool goBack(const BackTo& plan, const Entry& then, const QString& name);
 
@@ -120,6 +131,8 @@ signals:
     void workbookChanged();
     /// A workbook cannot be opened, or the open one was found damaged: ask what to do about it.
     void damageFound(const QString& path);
+    /// The open workbook is no longer where it was opened: ask what to do about it.
+    void workbookMoved(const QString& path);
     void sessionChanged();
     void notice(const bombo::Notice& notice);
     void logChanged();

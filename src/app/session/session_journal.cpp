@@ -111,6 +111,7 @@ SessionJournal::Problem SessionJournal::put(const QString& command, Touches touc
         Context before = m_session;
         static_cast<Context&>(m_session) = m_stored.context;
         before.note = m_session.note;
+        before.noteAt = m_session.noteAt;
         if (before != m_stored.context)
             emit changed();
         return std::nullopt;

@@ -51,7 +51,7 @@ double SessionController::sayPlayed(const std::string& drumId) {
         return 0.0;
     EntryWords words = newest->figures.words;
     words.hours = hours;
-    if (const auto kept = workbook()->keepWords(newest->id, words); !kept) {
+    if (const auto kept = workbook()->keepWords(newest->id, newest->figures.words, words); !kept) {
         said(kept.fault());
         return 0.0;
     }
@@ -59,10 +59,8 @@ double SessionController::sayPlayed(const std::string& drumId) {
     return hours;
 }
 
-/// Nothing was done or noted since this drum's newest entry.
+/// The newest entry of this drum says all of it already, word for word: saved before, or saved and undone.
 bool SessionController::isSaved(const LogEntry& entry) {
-    if (session().savedAt == 0 || session().savedAt != session().clock)
-        return false;
     const auto kept = workbook()->logEntries(entry.drumId, 1);
     return kept && !kept->empty() && kept->front().summary == entry.summary;
 }
@@ -88,9 +86,11 @@ std::vector<Entry> SessionController::entries() {
     return {};
 }
 
-bool SessionController::keepWords(qint64 id, const EntryWords& words) {
-    if (const auto kept = workbook()->keepWords(id, words); !kept)
+bool SessionController::keepWords(qint64 id, const EntryWords& before, const EntryWords& words) {
+    if (const auto kept = workbook()->keepWords(id, before, words); !kept) {
+        emit logChanged(); // what another window has said meanwhile is shown
         return !said(kept.fault());
+    }
     emit logChanged();
     return true;
 }
@@ -102,8 +102,23 @@ bool SessionController::deleteEntries(const std::vector<qint64>& ids, bool areDe
     return true;
 }
 
-bool SessionController::takeIn(const Parcel& parcel) {
-    if (const auto taken = workbook()->takeIn(parcel); !taken)
+std::vector<Entry> SessionController::bin() {
+    auto entries = workbook()->bin();
+    if (entries)
+        return std::move(entries).value();
+    said(entries.fault());
+    return {};
+}
+
+bool SessionController::emptyBin() {
+    if (const auto done = workbook()->emptyBin(); !done)
+        return !said(done.fault());
+    emit logChanged();
+    return true;
+}
+
+bool SessionController::takeIn(const Parcel& parcel, const std::function<bool(double)>& progress) {
+    if (const auto taken = workbook()->takeIn(parcel, progress); !taken)
         return !said(taken.fault());
     if (!loadShelf())
         return false;
@@ -112,7 +127,7 @@ bool SessionController::takeIn(const Parcel& parcel) {
             chooseDrum(first->drum.id);
     emit workbookChanged();
     emit logChanged();
-    say(tr("The logbook was taken in."));
+    say(tr("Logbook imported."));
     return true;
 }
 
@@ -141,6 +156,7 @@ std::optional<Session> SessionController::setupOf(qint64 id) {
     Session then;
     static_cast<Work&>(then) = kept->work;
     then.note = kept->note;
+    then.noteAt = then.clock;
     return then;
 }
 
@@ -170,7 +186,7 @@ bool SessionController::openLogEntry(qint64 id) {
         return false;
     keepInFront(start.drum.id);
     say(isAsThen
-            ? tr("The setup was brought back as a new session; the earlier one stays in the workbook.")
+            ? tr("The setup was opened as a new session. The one before it is under Drum, Earlier sessions.")
             : tr("The setup was brought back as a new session. A head was changed since: its work begins "
                  "anew, with the same targets."));
     return true;

@@ -449,6 +449,9 @@ QString setAsideText(const std::vector<SetAside>& left) {
         case SetAside::What::Rig:
             lines << WordingText::tr("what is at hand (%1)").arg(one.why);
             break;
+        case SetAside::What::Entry:
+            lines << WordingText::tr("entry %1 of the logbook (%2)").arg(one.name, one.why);
+            break;
         case SetAside::What::Backup:
             lines << WordingText::tr("today's backup could not be made (%1)").arg(one.why);
             break;
