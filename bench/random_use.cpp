@@ -138,7 +138,7 @@ int main(int argc, char** argv) {
     QDir::setCurrent(home.path()); // a name typed into a dialog for files leaves no file where it was started
     Settings settings(home.filePath(QStringLiteral("settings.ini")));
     settings.setPracticeAudible(false);
-    useSystemNumbers();
+    useNumbersOf();
     PrimaryButton::setBounce(0);
     const QString book = home.filePath(QStringLiteral("random.bombo"));
     (void)createDemoWorkbook(book).value();

@@ -170,7 +170,7 @@ int main(int argc, char** argv) {
     runSql(path, QStringLiteral("INSERT INTO workbook VALUES('current_drum', 'scale')"));
     const QString demo = home.filePath(QStringLiteral("demo.bombo"));
     (void)createDemoWorkbook(demo).value();
-    useSystemNumbers();
+    useNumbersOf();
     SessionController controller(settings);
     MainWindow window(controller);
     window.show();

@@ -354,6 +354,14 @@
         <source>it looks as new, %1</source>
         <translation>es sieht aus wie neu, %1</translation>
     </message>
+    <message>
+        <source>The entry puts the strainer at %1, beyond the knob&apos;s travel: set it by a sweep.</source>
+        <translation>Der Eintrag stellt die Abhebung auf %1, mehr als der Knopf hergibt: Stellen Sie sie durch Probieren ein.</translation>
+    </message>
+    <message>
+        <source>A muffler of the entry does not fit on this drum where it lay.</source>
+        <translation>Ein Dämpfer des Eintrags passt auf dieser Trommel nicht an seinen Platz.</translation>
+    </message>
 </context>
 <context>
     <name>BeginTools</name>
@@ -1459,20 +1467,8 @@
         <translation>Alles, für ein anderes Arbeitsbuch (*.json);;Einträge, für eine Tabelle (*.csv)</translation>
     </message>
     <message>
-        <source>The logbook was written to %1.</source>
-        <translation>Das Logbuch wurde nach %1 geschrieben.</translation>
-    </message>
-    <message>
-        <source>Take in a logbook</source>
-        <translation>Logbuch aufnehmen</translation>
-    </message>
-    <message>
         <source>Logbooks and tables (*.json *.csv);;All files (*)</source>
         <translation>Logbücher und Tabellen (*.json *.csv);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Nothing in it is new.</source>
-        <translation>Nichts darin ist neu.</translation>
     </message>
     <message numerus="yes">
         <source>%n drums</source>
@@ -1500,32 +1496,56 @@
         <translation>Es bringt: %1.</translation>
     </message>
     <message>
-        <source>There already, word for word: %1.</source>
-        <translation>Schon da, Wort für Wort: %1.</translation>
-    </message>
-    <message>
-        <source>There already but said otherwise; what is here stays: %1.</source>
-        <translation>Schon da, aber anders gesagt; was hier steht, bleibt: %1.</translation>
-    </message>
-    <message>
-        <source>Cannot be taken in: %1.</source>
-        <translation>Nicht aufzunehmen: %1.</translation>
-    </message>
-    <message>
-        <source>Take it in</source>
-        <translation>Aufnehmen</translation>
-    </message>
-    <message>
         <source>Close</source>
         <translation>Schließen</translation>
     </message>
     <message>
-        <source>Leave it</source>
-        <translation>Lassen</translation>
-    </message>
-    <message>
         <source>Readings of every rod, for a spreadsheet (*.csv)</source>
         <translation>Messungen jeder Schraube, für eine Tabelle (*.csv)</translation>
+    </message>
+    <message>
+        <source>Logbook exported to %1. It holds your notes and the names of players and places.</source>
+        <translation>Logbuch nach %1 exportiert. Es enthält Ihre Notizen und die Namen von Spielern und Orten.</translation>
+    </message>
+    <message>
+        <source>Logbook exported to %1. Some of it is damaged: %2.</source>
+        <translation>Logbuch nach %1 exportiert. Einiges davon ist beschädigt: %2.</translation>
+    </message>
+    <message>
+        <source>Import a logbook</source>
+        <translation>Logbuch importieren</translation>
+    </message>
+    <message>
+        <source>Nothing new to import.</source>
+        <translation>Nichts Neues zu importieren.</translation>
+    </message>
+    <message>
+        <source>Already here: %1.</source>
+        <translation>Schon vorhanden: %1.</translation>
+    </message>
+    <message>
+        <source>Already here with different details (yours are kept): %1.</source>
+        <translation>Schon vorhanden, aber mit anderen Angaben (Ihre bleiben): %1.</translation>
+    </message>
+    <message>
+        <source>Left out: %1.</source>
+        <translation>Weggelassen: %1.</translation>
+    </message>
+    <message>
+        <source>Reading %1</source>
+        <translation>%1 wird gelesen</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importieren</translation>
+    </message>
+    <message>
+        <source>Importing %1</source>
+        <translation>%1 wird importiert</translation>
     </message>
 </context>
 <context>
@@ -3337,6 +3357,14 @@ trifft hier</translation>
         <source>Its ring, wires and centre pitch will stand here.</source>
         <translation>Ausklang, Teppich und Mittelton stehen dann hier.</translation>
     </message>
+    <message>
+        <source>Ready for the next tap</source>
+        <translation>Bereit für den nächsten Schlag</translation>
+    </message>
+    <message>
+        <source>This head was tapped before: the picture shows its last round.</source>
+        <translation>Dieses Fell wurde schon angetippt: Das Bild zeigt seine letzte Runde.</translation>
+    </message>
 </context>
 <context>
     <name>HoopPaint</name>
@@ -4637,6 +4665,10 @@ trifft hier</translation>
         <source>result of a practice drum</source>
         <translation>Ergebnis einer Übungstrommel</translation>
     </message>
+    <message>
+        <source>That note is too long. Keep it under %1 characters.</source>
+        <translation>Diese Notiz ist zu lang. Bleiben Sie unter %1 Zeichen.</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -4698,13 +4730,6 @@ trifft hier</translation>
     <message>
         <source>Ring time</source>
         <translation>Ausklangzeit</translation>
-    </message>
-</context>
-<context>
-    <name>SaveFile</name>
-    <message>
-        <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation>%1 lässt sich nicht schreiben: %2. Wählen Sie einen anderen Ordner.</translation>
     </message>
 </context>
 <context>
@@ -5410,6 +5435,46 @@ trifft hier</translation>
     <message>
         <source>%1 could not be used: %2.</source>
         <translation>%1 konnte nicht verwendet werden: %2.</translation>
+    </message>
+    <message>
+        <source>%1: give the file a name that ends with .json (everything) or .csv (a table). For a copy of the workbook, choose Workbook &gt; Save a copy.</source>
+        <translation>%1: Geben Sie der Datei einen Namen, der auf .json (alles) oder .csv (Tabelle) endet. Für eine Kopie des Arbeitsbuchs wählen Sie Arbeitsbuch &gt; Kopie speichern.</translation>
+    </message>
+    <message>
+        <source>is no ordinary file</source>
+        <translation>ist keine gewöhnliche Datei</translation>
+    </message>
+    <message>
+        <source>%1 is a workbook or belongs to one, and was left as it is. Choose another name.</source>
+        <translation>%1 ist ein Arbeitsbuch oder gehört zu einem und blieb, wie es ist. Wählen Sie einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>%1 is no ordinary file. Choose another name.</source>
+        <translation>%1 ist keine gewöhnliche Datei. Wählen Sie einen anderen Namen.</translation>
+    </message>
+    <message>
+        <source>%1 exists already. Choose another name, or add --replace.</source>
+        <translation>%1 gibt es schon. Wählen Sie einen anderen Namen, oder geben Sie --replace an.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: the disk may be full. Free some space or choose another folder.</source>
+        <translation>%1 lässt sich nicht schreiben: Vielleicht ist der Datenträger voll. Schaffen Sie Platz, oder wählen Sie einen anderen Ordner.</translation>
+    </message>
+    <message>
+        <source>%1 was moved, replaced or deleted while it was open, so this step was not kept. Everything before it is still here: choose Workbook &gt; Save a copy, or write it back to its place.</source>
+        <translation>%1 wurde verschoben, ersetzt oder gelöscht, während es offen war; dieser Schritt wurde deshalb nicht gespeichert. Alles davor ist noch da: Wählen Sie Arbeitsbuch &gt; Kopie speichern, oder schreiben Sie es an seinen Platz zurück.</translation>
+    </message>
+    <message>
+        <source>%1 holds parts that Bombo did not make (%2). It was left as it is. Copy what can be read into a new workbook with bombo-cli rescue.</source>
+        <translation>%1 enthält Teile, die nicht von Bombo stammen (%2). Es blieb, wie es ist. Kopieren Sie mit bombo-cli rescue in ein neues Arbeitsbuch, was sich lesen lässt.</translation>
+    </message>
+    <message>
+        <source>That step was not taken: Bombo could not have read it again from %1 (%2). Nothing was lost. Please report what you did just before.</source>
+        <translation>Dieser Schritt wurde nicht ausgeführt: Bombo hätte ihn aus %1 nicht wieder lesen können (%2). Nichts ging verloren. Bitte melden Sie, was Sie gerade getan haben.</translation>
+    </message>
+    <message>
+        <source>Cancelled. Nothing was written to %1.</source>
+        <translation>Abgebrochen. In %1 wurde nichts geschrieben.</translation>
     </message>
 </context>
 <context>
@@ -6550,6 +6615,10 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <source>octave</source>
         <translation>Oktave</translation>
     </message>
+    <message>
+        <source>entry %1 of the logbook (%2)</source>
+        <translation>Eintrag %1 des Logbuchs (%2)</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BackPanel</name>
@@ -6840,6 +6909,44 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
     <message>
         <source>How you go about this head</source>
         <translation>Wie Sie dieses Fell angehen</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BinDialog</name>
+    <message>
+        <source>Deleted entries</source>
+        <translation>Gelöschte Einträge</translation>
+    </message>
+    <message>
+        <source>Deleted entries stay here until you empty the bin.</source>
+        <translation>Gelöschte Einträge bleiben hier, bis Sie den Papierkorb leeren.</translation>
+    </message>
+    <message>
+        <source>Empty the bin…</source>
+        <translation>Papierkorb leeren…</translation>
+    </message>
+    <message>
+        <source>Empty the bin</source>
+        <translation>Papierkorb leeren</translation>
+    </message>
+    <message numerus="yes">
+        <source>Remove %n entries for good?</source>
+        <translation>
+            <numerusform>%n Eintrag endgültig entfernen?</numerusform>
+            <numerusform>%n Einträge endgültig entfernen?</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Restore</source>
+        <translation>Wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
     </message>
 </context>
 <context>
@@ -7960,10 +8067,6 @@ Balken: sollte antworten, voll in der Mitte, schraffiert am Rand</translation>
         <translation>Neu anfangen</translation>
     </message>
     <message>
-        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
-        <translation>Beginnt eine neue Arbeit von handfest an; die frühere bleibt im Arbeitsbuch.</translation>
-    </message>
-    <message>
         <source>Lately in the logbook</source>
         <translation>Zuletzt im Logbuch</translation>
     </message>
@@ -8014,6 +8117,14 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>%1 is retired: bring it back</source>
         <translation>%1 ist weggelegt: zurückholen</translation>
+    </message>
+    <message>
+        <source>Starts a new session from finger-tight. You can go back to this one under Earlier sessions.</source>
+        <translation>Beginnt eine neue Sitzung von handfest an. Zu dieser kommen Sie unter „Frühere Sitzungen“ zurück.</translation>
+    </message>
+    <message>
+        <source>Earlier sessions…</source>
+        <translation>Frühere Sitzungen…</translation>
     </message>
 </context>
 <context>
@@ -8301,6 +8412,10 @@ Am Knopf der Abhebung Weg in beide Richtungen.</translation>
     <message>
         <source>%1: no difference that these strokes tell. Play a few more, or put it back</source>
         <translation>%1: kein Unterschied, den diese Schläge zeigen. Spielen Sie noch ein paar oder nehmen Sie es zurück</translation>
+    </message>
+    <message>
+        <source>The sound of the strokes before is no longer there. Play one more before you change anything if you want to compare by ear.</source>
+        <translation>Der Klang der Schläge von vorher ist nicht mehr da. Spielen Sie noch einen, bevor Sie etwas ändern, wenn Sie mit dem Ohr vergleichen wollen.</translation>
     </message>
 </context>
 <context>
@@ -9741,16 +9856,24 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>Nothing in the logbook fits what is searched for and chosen here.</source>
         <translation>Nichts im Logbuch passt zu dem, was hier gesucht und gewählt ist.</translation>
     </message>
-    <message numerus="yes">
-        <source>Have %n deleted entries back</source>
-        <translation>
-            <numerusform>%n gelöschten Eintrag zurückholen</numerusform>
-            <numerusform>%n gelöschte Einträge zurückholen</numerusform>
-        </translation>
-    </message>
     <message>
         <source>What works</source>
         <translation>Was sich bewährt</translation>
+    </message>
+    <message>
+        <source>Deleted entries stay in the bin until you empty it.</source>
+        <translation>Gelöschte Einträge bleiben im Papierkorb, bis Sie ihn leeren.</translation>
+    </message>
+    <message>
+        <source>Bin (%1)…</source>
+        <translation>Papierkorb (%1)…</translation>
+    </message>
+    <message numerus="yes">
+        <source>Restore %n deleted entries</source>
+        <translation>
+            <numerusform>%n gelöschten Eintrag wiederherstellen</numerusform>
+            <numerusform>%n gelöschte Einträge wiederherstellen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9940,10 +10063,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Logbuch aus&amp;geben…</translation>
     </message>
     <message>
-        <source>&amp;Take in a logbook…</source>
-        <translation>Logbuch a&amp;ufnehmen…</translation>
-    </message>
-    <message>
         <source>The show…</source>
         <translation>Der Auftritt…</translation>
     </message>
@@ -9998,6 +10117,30 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>W&amp;hat is this?</source>
         <translation>Was &amp;ist das?</translation>
+    </message>
+    <message>
+        <source>Workbook moved</source>
+        <translation>Arbeitsbuch verschoben</translation>
+    </message>
+    <message>
+        <source>%1 was moved, replaced or deleted while it was open. Your last step was not kept; everything before it is still here.</source>
+        <translation>%1 wurde verschoben, ersetzt oder gelöscht, während es offen war. Ihr letzter Schritt wurde nicht gespeichert; alles davor ist noch da.</translation>
+    </message>
+    <message>
+        <source>Write it back</source>
+        <translation>Zurückschreiben</translation>
+    </message>
+    <message>
+        <source>Save a copy…</source>
+        <translation>Kopie speichern…</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>&amp;Import a logbook…</source>
+        <translation>Logbuch &amp;importieren…</translation>
     </message>
 </context>
 <context>
@@ -11070,6 +11213,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>Are the wires worn?</source>
         <translation>Ist der Teppich abgenutzt?</translation>
     </message>
+    <message>
+        <source>This replaces the reminder set for %1: %2.</source>
+        <translation>Ersetzt die Erinnerung für %1: %2.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::RoundTools</name>
@@ -11270,20 +11417,12 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>%1 gibt es schon; wählen Sie einen anderen Namen für die Kopie.</translation>
     </message>
     <message>
-        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
-        <translation>Eine neue Arbeit wurde begonnen; die frühere bleibt im Arbeitsbuch.</translation>
-    </message>
-    <message>
         <source>This setup is in the logbook already.</source>
         <translation>Diese Stimmung steht schon im Logbuch.</translation>
     </message>
     <message>
         <source>Saved to the logbook.</source>
         <translation>Ins Logbuch gespeichert.</translation>
-    </message>
-    <message>
-        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
-        <translation>Die Stimmung wurde als neue Arbeit zurückgeholt; die frühere bleibt im Arbeitsbuch.</translation>
     </message>
     <message>
         <source>The demo was damaged and is made anew; the old file stands beside it as %1.</source>
@@ -11329,12 +11468,74 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Der Stand wurde als neue Sitzung zurückgeholt. Ein Fell wurde seither gewechselt: seine Arbeit beginnt neu, mit denselben Zielen.</translation>
     </message>
     <message>
-        <source>The logbook was taken in.</source>
-        <translation>Das Logbuch wurde aufgenommen.</translation>
-    </message>
-    <message>
         <source>Saved to the logbook, with %1 hours that it was heard being played.</source>
         <translation>Ins Logbuch gespeichert, mit %1 Stunden, in denen sie gespielt zu hören war.</translation>
+    </message>
+    <message>
+        <source>Copy saved as %1. You are still working in %2.</source>
+        <translation>Kopie als %1 gespeichert. Sie arbeiten weiter in %2.</translation>
+    </message>
+    <message>
+        <source>The workbook is back in its place. Do your last step again.</source>
+        <translation>Das Arbeitsbuch ist wieder an seinem Platz. Wiederholen Sie den letzten Schritt.</translation>
+    </message>
+    <message>
+        <source>New session started. The one before it is under Drum, Earlier sessions.</source>
+        <translation>Neue Sitzung begonnen. Die vorige steht unter Trommel, Frühere Sitzungen.</translation>
+    </message>
+    <message>
+        <source>Logbook imported.</source>
+        <translation>Logbuch importiert.</translation>
+    </message>
+    <message>
+        <source>The setup was opened as a new session. The one before it is under Drum, Earlier sessions.</source>
+        <translation>Die Einstellung wurde als neue Sitzung geöffnet. Die vorige steht unter Trommel, Frühere Sitzungen.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SessionsDialog</name>
+    <message>
+        <source>Sessions of %1</source>
+        <translation>Sitzungen von %1</translation>
+    </message>
+    <message>
+        <source>Each session keeps its turns, taps and undo. Nothing is lost when you switch between them.</source>
+        <translation>Jede Sitzung behält ihre Drehungen, Schläge und Rückschritte. Beim Wechseln geht nichts verloren.</translation>
+    </message>
+    <message>
+        <source>Sessions</source>
+        <translation>Sitzungen</translation>
+    </message>
+    <message>
+        <source>no steps yet</source>
+        <translation>noch keine Schritte</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <translation>
+            <numerusform>%n Schritt</numerusform>
+            <numerusform>%n Schritte</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, at %2, %3</source>
+        <translation>%1, bei %2, %3</translation>
+    </message>
+    <message>
+        <source>%1 (open now)</source>
+        <translation>%1 (jetzt offen)</translation>
+    </message>
+    <message>
+        <source>Started %1</source>
+        <translation>Begonnen: %1</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Open session</source>
+        <translation>Sitzung öffnen</translation>
     </message>
 </context>
 <context>
@@ -11458,6 +11659,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
     <message>
         <source>In this order every rod is turned %1 less, and the count stays surer.</source>
         <translation>In dieser Reihenfolge wird jede Schraube um %1 weniger gedreht, und die Zählung bleibt sicherer.</translation>
+    </message>
+    <message>
+        <source>Another window has changed the show meanwhile. It is shown here now; make your change again if you still want it.</source>
+        <translation>Ein anderes Fenster hat den Auftritt inzwischen geändert. Er wird jetzt hier gezeigt; machen Sie Ihre Änderung noch einmal, wenn Sie sie noch wollen.</translation>
     </message>
 </context>
 <context>
@@ -12876,8 +13081,12 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <translation>Dieses Arbeitsbuch ist schon offen: Sein Fenster kommt nach vorn.</translation>
     </message>
     <message>
-        <source>Bombo was not closed last time: it failed, or the computer was switched off. Everything up to the last step is here.</source>
-        <translation>Bombo wurde letztes Mal nicht geschlossen: Es ist abgestürzt, oder der Rechner wurde ausgeschaltet. Alles bis zum letzten Schritt ist da.</translation>
+        <source>Bombo didn&apos;t shut down properly last time. Everything that can be read is here.</source>
+        <translation>Bombo wurde beim letzten Mal nicht richtig beendet. Alles, was sich lesen lässt, ist hier.</translation>
+    </message>
+    <message>
+        <source>Bombo didn&apos;t shut down properly last time. Nothing is lost: everything up to your last step is here.</source>
+        <translation>Bombo wurde beim letzten Mal nicht richtig beendet. Nichts ist verloren: Alles bis zu Ihrem letzten Schritt ist hier.</translation>
     </message>
 </context>
 </TS>

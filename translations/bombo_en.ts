@@ -148,6 +148,16 @@
     </message>
 </context>
 <context>
+    <name>bombo::BinDialog</name>
+    <message numerus="yes">
+        <source>Remove %n entries for good?</source>
+        <translation>
+            <numerusform>Remove %n entry for good?</numerusform>
+            <numerusform>Remove %n entries for good?</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>bombo::ComparePanel</name>
     <message numerus="yes">
         <source>Over %n entries of this tone the stars go with the %1: best near %2.</source>
@@ -299,10 +309,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>Have %n deleted entries back</source>
+        <source>Restore %n deleted entries</source>
         <translation>
-            <numerusform>Have %n deleted entry back</numerusform>
-            <numerusform>Have %n deleted entries back</numerusform>
+            <numerusform>Restore %n deleted entry</numerusform>
+            <numerusform>Restore %n deleted entries</numerusform>
         </translation>
     </message>
 </context>
@@ -323,6 +333,16 @@
         <translation>
             <numerusform>and %n more</numerusform>
             <numerusform>and %n more</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SessionsDialog</name>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <translation>
+            <numerusform>%n step</numerusform>
+            <numerusform>%n steps</numerusform>
         </translation>
     </message>
 </context>

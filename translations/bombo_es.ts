@@ -354,6 +354,14 @@
         <source>it looks as new, %1</source>
         <translation>parece nuevo, %1</translation>
     </message>
+    <message>
+        <source>The entry puts the strainer at %1, beyond the knob&apos;s travel: set it by a sweep.</source>
+        <translation>La entrada pone el tensor a %1, más allá del recorrido del mando: ajústelo con un barrido.</translation>
+    </message>
+    <message>
+        <source>A muffler of the entry does not fit on this drum where it lay.</source>
+        <translation>Un apagador de la entrada no cabe en este tambor donde estaba.</translation>
+    </message>
 </context>
 <context>
     <name>BeginTools</name>
@@ -1459,20 +1467,8 @@
         <translation>Todo, para otro cuaderno (*.json);;Entradas, para una hoja de cálculo (*.csv)</translation>
     </message>
     <message>
-        <source>The logbook was written to %1.</source>
-        <translation>El diario se escribió en %1.</translation>
-    </message>
-    <message>
-        <source>Take in a logbook</source>
-        <translation>Incorporar un diario</translation>
-    </message>
-    <message>
         <source>Logbooks and tables (*.json *.csv);;All files (*)</source>
         <translation>Diarios y tablas (*.json *.csv);;Todos los archivos (*)</translation>
-    </message>
-    <message>
-        <source>Nothing in it is new.</source>
-        <translation>No trae nada nuevo.</translation>
     </message>
     <message numerus="yes">
         <source>%n drums</source>
@@ -1500,32 +1496,56 @@
         <translation>Añade: %1.</translation>
     </message>
     <message>
-        <source>There already, word for word: %1.</source>
-        <translation>Ya están, palabra por palabra: %1.</translation>
-    </message>
-    <message>
-        <source>There already but said otherwise; what is here stays: %1.</source>
-        <translation>Ya están, pero dicho de otro modo; queda lo de aquí: %1.</translation>
-    </message>
-    <message>
-        <source>Cannot be taken in: %1.</source>
-        <translation>No se puede incorporar: %1.</translation>
-    </message>
-    <message>
-        <source>Take it in</source>
-        <translation>Incorporar</translation>
-    </message>
-    <message>
         <source>Close</source>
         <translation>Cerrar</translation>
     </message>
     <message>
-        <source>Leave it</source>
-        <translation>Dejarlo</translation>
-    </message>
-    <message>
         <source>Readings of every rod, for a spreadsheet (*.csv)</source>
         <translation>Lecturas de cada tornillo, para una hoja de cálculo (*.csv)</translation>
+    </message>
+    <message>
+        <source>Logbook exported to %1. It holds your notes and the names of players and places.</source>
+        <translation>Diario exportado a %1. Contiene sus notas y los nombres de músicos y lugares.</translation>
+    </message>
+    <message>
+        <source>Logbook exported to %1. Some of it is damaged: %2.</source>
+        <translation>Diario exportado a %1. Una parte está dañada: %2.</translation>
+    </message>
+    <message>
+        <source>Import a logbook</source>
+        <translation>Importar un diario</translation>
+    </message>
+    <message>
+        <source>Nothing new to import.</source>
+        <translation>Nada nuevo que importar.</translation>
+    </message>
+    <message>
+        <source>Already here: %1.</source>
+        <translation>Ya está aquí: %1.</translation>
+    </message>
+    <message>
+        <source>Already here with different details (yours are kept): %1.</source>
+        <translation>Ya está aquí con otros datos (se conservan los suyos): %1.</translation>
+    </message>
+    <message>
+        <source>Left out: %1.</source>
+        <translation>Se ha dejado fuera: %1.</translation>
+    </message>
+    <message>
+        <source>Reading %1</source>
+        <translation>Leyendo %1</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importar</translation>
+    </message>
+    <message>
+        <source>Importing %1</source>
+        <translation>Importando %1</translation>
     </message>
 </context>
 <context>
@@ -3337,6 +3357,14 @@ la baqueta</translation>
         <source>Its ring, wires and centre pitch will stand here.</source>
         <translation>Su resonancia, la bordonera y el tono central aparecerán aquí.</translation>
     </message>
+    <message>
+        <source>Ready for the next tap</source>
+        <translation>Listo para el próximo toque</translation>
+    </message>
+    <message>
+        <source>This head was tapped before: the picture shows its last round.</source>
+        <translation>Este parche ya se ha tocado: la imagen muestra su última ronda.</translation>
+    </message>
 </context>
 <context>
     <name>HoopPaint</name>
@@ -4637,6 +4665,10 @@ la baqueta</translation>
         <source>result of a practice drum</source>
         <translation>resultado de un tambor de práctica</translation>
     </message>
+    <message>
+        <source>That note is too long. Keep it under %1 characters.</source>
+        <translation>Esa nota es demasiado larga. No pase de %1 caracteres.</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -4698,13 +4730,6 @@ la baqueta</translation>
     <message>
         <source>Ring time</source>
         <translation>Tiempo de resonancia</translation>
-    </message>
-</context>
-<context>
-    <name>SaveFile</name>
-    <message>
-        <source>%1 cannot be written: %2. Choose another folder.</source>
-        <translation>%1 no se puede escribir: %2. Elija otra carpeta.</translation>
     </message>
 </context>
 <context>
@@ -5410,6 +5435,46 @@ la baqueta</translation>
     <message>
         <source>%1 could not be used: %2.</source>
         <translation>%1 no se pudo usar: %2.</translation>
+    </message>
+    <message>
+        <source>%1: give the file a name that ends with .json (everything) or .csv (a table). For a copy of the workbook, choose Workbook &gt; Save a copy.</source>
+        <translation>%1: dé al archivo un nombre que termine en .json (todo) o .csv (una tabla). Para copiar el cuaderno, elija Cuaderno &gt; Guardar una copia.</translation>
+    </message>
+    <message>
+        <source>is no ordinary file</source>
+        <translation>no es un archivo normal</translation>
+    </message>
+    <message>
+        <source>%1 is a workbook or belongs to one, and was left as it is. Choose another name.</source>
+        <translation>%1 es un cuaderno o forma parte de uno, y se ha dejado como estaba. Elija otro nombre.</translation>
+    </message>
+    <message>
+        <source>%1 is no ordinary file. Choose another name.</source>
+        <translation>%1 no es un archivo normal. Elija otro nombre.</translation>
+    </message>
+    <message>
+        <source>%1 exists already. Choose another name, or add --replace.</source>
+        <translation>%1 ya existe. Elija otro nombre o añada --replace.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: the disk may be full. Free some space or choose another folder.</source>
+        <translation>No se puede escribir %1: quizá el disco esté lleno. Libere espacio o elija otra carpeta.</translation>
+    </message>
+    <message>
+        <source>%1 was moved, replaced or deleted while it was open, so this step was not kept. Everything before it is still here: choose Workbook &gt; Save a copy, or write it back to its place.</source>
+        <translation>%1 se movió, se sustituyó o se borró mientras estaba abierto, así que este paso no se ha guardado. Todo lo anterior sigue aquí: elija Cuaderno &gt; Guardar una copia, o vuelva a escribirlo en su sitio.</translation>
+    </message>
+    <message>
+        <source>%1 holds parts that Bombo did not make (%2). It was left as it is. Copy what can be read into a new workbook with bombo-cli rescue.</source>
+        <translation>%1 contiene partes que Bombo no hizo (%2). Se ha dejado como estaba. Copie lo que se pueda leer en un cuaderno nuevo con bombo-cli rescue.</translation>
+    </message>
+    <message>
+        <source>That step was not taken: Bombo could not have read it again from %1 (%2). Nothing was lost. Please report what you did just before.</source>
+        <translation>Ese paso no se ha dado: Bombo no habría podido volver a leerlo de %1 (%2). No se ha perdido nada. Por favor, informe de lo que hizo justo antes.</translation>
+    </message>
+    <message>
+        <source>Cancelled. Nothing was written to %1.</source>
+        <translation>Cancelado. No se ha escrito nada en %1.</translation>
     </message>
 </context>
 <context>
@@ -6550,6 +6615,10 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <source>octave</source>
         <translation>octava</translation>
     </message>
+    <message>
+        <source>entry %1 of the logbook (%2)</source>
+        <translation>la entrada %1 del diario (%2)</translation>
+    </message>
 </context>
 <context>
     <name>bombo::BackPanel</name>
@@ -6840,6 +6909,44 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
     <message>
         <source>How you go about this head</source>
         <translation>Cómo trabaja usted este parche</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::BinDialog</name>
+    <message>
+        <source>Deleted entries</source>
+        <translation>Entradas borradas</translation>
+    </message>
+    <message>
+        <source>Deleted entries stay here until you empty the bin.</source>
+        <translation>Las entradas borradas se quedan aquí hasta que vacíe la papelera.</translation>
+    </message>
+    <message>
+        <source>Empty the bin…</source>
+        <translation>Vaciar la papelera…</translation>
+    </message>
+    <message>
+        <source>Empty the bin</source>
+        <translation>Vaciar la papelera</translation>
+    </message>
+    <message numerus="yes">
+        <source>Remove %n entries for good?</source>
+        <translation>
+            <numerusform>¿Eliminar %n entrada para siempre?</numerusform>
+            <numerusform>¿Eliminar %n entradas para siempre?</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Restore</source>
+        <translation>Restaurar</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
     </message>
 </context>
 <context>
@@ -7960,10 +8067,6 @@ barras: debe responder, llenas en el centro, rayadas en el borde</translation>
         <translation>Empezar de cero</translation>
     </message>
     <message>
-        <source>Begins a new session from finger-tight; the earlier one stays in the workbook.</source>
-        <translation>Empieza un trabajo nuevo desde apretado a mano; el anterior queda en el cuaderno.</translation>
-    </message>
-    <message>
         <source>Lately in the logbook</source>
         <translation>Lo último en el diario</translation>
     </message>
@@ -8014,6 +8117,14 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>%1 is retired: bring it back</source>
         <translation>%1 está retirado: recuperarlo</translation>
+    </message>
+    <message>
+        <source>Starts a new session from finger-tight. You can go back to this one under Earlier sessions.</source>
+        <translation>Empieza una sesión nueva con los tornillos a mano. Puede volver a esta en Sesiones anteriores.</translation>
+    </message>
+    <message>
+        <source>Earlier sessions…</source>
+        <translation>Sesiones anteriores…</translation>
     </message>
 </context>
 <context>
@@ -8301,6 +8412,10 @@ Recorrido en ambos sentidos en la perilla del tensor.</translation>
     <message>
         <source>%1: no difference that these strokes tell. Play a few more, or put it back</source>
         <translation>%1: estos golpes no muestran diferencia. Toque unos cuantos más o vuelva atrás</translation>
+    </message>
+    <message>
+        <source>The sound of the strokes before is no longer there. Play one more before you change anything if you want to compare by ear.</source>
+        <translation>El sonido de los golpes de antes ya no está. Toque uno más antes de cambiar nada si quiere comparar de oído.</translation>
     </message>
 </context>
 <context>
@@ -9741,16 +9856,24 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>Nothing in the logbook fits what is searched for and chosen here.</source>
         <translation>Nada en el diario coincide con lo buscado y elegido aquí.</translation>
     </message>
-    <message numerus="yes">
-        <source>Have %n deleted entries back</source>
-        <translation>
-            <numerusform>Recuperar %n entrada eliminada</numerusform>
-            <numerusform>Recuperar %n entradas eliminadas</numerusform>
-        </translation>
-    </message>
     <message>
         <source>What works</source>
         <translation>Lo que funciona</translation>
+    </message>
+    <message>
+        <source>Deleted entries stay in the bin until you empty it.</source>
+        <translation>Las entradas borradas se quedan en la papelera hasta que la vacíe.</translation>
+    </message>
+    <message>
+        <source>Bin (%1)…</source>
+        <translation>Papelera (%1)…</translation>
+    </message>
+    <message numerus="yes">
+        <source>Restore %n deleted entries</source>
+        <translation>
+            <numerusform>Restaurar %n entrada borrada</numerusform>
+            <numerusform>Restaurar %n entradas borradas</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9940,10 +10063,6 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>&amp;Exportar el diario…</translation>
     </message>
     <message>
-        <source>&amp;Take in a logbook…</source>
-        <translation>&amp;Incorporar un diario…</translation>
-    </message>
-    <message>
         <source>The show…</source>
         <translation>La función…</translation>
     </message>
@@ -9998,6 +10117,30 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>W&amp;hat is this?</source>
         <translation>¿&amp;Qué es esto?</translation>
+    </message>
+    <message>
+        <source>Workbook moved</source>
+        <translation>Cuaderno movido</translation>
+    </message>
+    <message>
+        <source>%1 was moved, replaced or deleted while it was open. Your last step was not kept; everything before it is still here.</source>
+        <translation>%1 se movió, se sustituyó o se borró mientras estaba abierto. Su último paso no se ha guardado; todo lo anterior sigue aquí.</translation>
+    </message>
+    <message>
+        <source>Write it back</source>
+        <translation>Volver a escribirlo</translation>
+    </message>
+    <message>
+        <source>Save a copy…</source>
+        <translation>Guardar una copia…</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>&amp;Import a logbook…</source>
+        <translation>&amp;Importar un diario…</translation>
     </message>
 </context>
 <context>
@@ -11070,6 +11213,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>Are the wires worn?</source>
         <translation>¿Está gastada la bordonera?</translation>
     </message>
+    <message>
+        <source>This replaces the reminder set for %1: %2.</source>
+        <translation>Sustituye al recordatorio del %1: %2.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::RoundTools</name>
@@ -11270,20 +11417,12 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>%1 ya existe; elija otro nombre para la copia.</translation>
     </message>
     <message>
-        <source>A fresh session was begun; the earlier one stays in the workbook.</source>
-        <translation>Se empezó un trabajo nuevo; el anterior queda en el cuaderno.</translation>
-    </message>
-    <message>
         <source>This setup is in the logbook already.</source>
         <translation>Esta afinación ya está en el diario.</translation>
     </message>
     <message>
         <source>Saved to the logbook.</source>
         <translation>Guardado en el diario.</translation>
-    </message>
-    <message>
-        <source>The setup was brought back as a new session; the earlier one stays in the workbook.</source>
-        <translation>La afinación se recuperó como trabajo nuevo; el anterior queda en el cuaderno.</translation>
     </message>
     <message>
         <source>The demo was damaged and is made anew; the old file stands beside it as %1.</source>
@@ -11329,12 +11468,74 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>El ajuste se recuperó como sesión nueva. Desde entonces se cambió un parche: su trabajo empieza de nuevo, con los mismos objetivos.</translation>
     </message>
     <message>
-        <source>The logbook was taken in.</source>
-        <translation>El diario se incorporó.</translation>
-    </message>
-    <message>
         <source>Saved to the logbook, with %1 hours that it was heard being played.</source>
         <translation>Guardado en el diario, con %1 horas en que se la oyó tocar.</translation>
+    </message>
+    <message>
+        <source>Copy saved as %1. You are still working in %2.</source>
+        <translation>Copia guardada como %1. Sigue trabajando en %2.</translation>
+    </message>
+    <message>
+        <source>The workbook is back in its place. Do your last step again.</source>
+        <translation>El cuaderno vuelve a estar en su sitio. Repita el último paso.</translation>
+    </message>
+    <message>
+        <source>New session started. The one before it is under Drum, Earlier sessions.</source>
+        <translation>Sesión nueva empezada. La anterior está en Tambor, Sesiones anteriores.</translation>
+    </message>
+    <message>
+        <source>Logbook imported.</source>
+        <translation>Diario importado.</translation>
+    </message>
+    <message>
+        <source>The setup was opened as a new session. The one before it is under Drum, Earlier sessions.</source>
+        <translation>El ajuste se ha abierto como sesión nueva. La anterior está en Tambor, Sesiones anteriores.</translation>
+    </message>
+</context>
+<context>
+    <name>bombo::SessionsDialog</name>
+    <message>
+        <source>Sessions of %1</source>
+        <translation>Sesiones de %1</translation>
+    </message>
+    <message>
+        <source>Each session keeps its turns, taps and undo. Nothing is lost when you switch between them.</source>
+        <translation>Cada sesión conserva sus giros, sus toques y lo que se puede deshacer. Al cambiar de una a otra no se pierde nada.</translation>
+    </message>
+    <message>
+        <source>Sessions</source>
+        <translation>Sesiones</translation>
+    </message>
+    <message>
+        <source>no steps yet</source>
+        <translation>sin pasos todavía</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps</source>
+        <translation>
+            <numerusform>%n paso</numerusform>
+            <numerusform>%n pasos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, at %2, %3</source>
+        <translation>%1, en %2, %3</translation>
+    </message>
+    <message>
+        <source>%1 (open now)</source>
+        <translation>%1 (abierta ahora)</translation>
+    </message>
+    <message>
+        <source>Started %1</source>
+        <translation>Empezada: %1</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+    <message>
+        <source>Open session</source>
+        <translation>Abrir sesión</translation>
     </message>
 </context>
 <context>
@@ -11458,6 +11659,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
     <message>
         <source>In this order every rod is turned %1 less, and the count stays surer.</source>
         <translation>En este orden cada tornillo gira %1 menos, y la cuenta queda más segura.</translation>
+    </message>
+    <message>
+        <source>Another window has changed the show meanwhile. It is shown here now; make your change again if you still want it.</source>
+        <translation>Otra ventana ha cambiado la actuación entretanto. Ahora se muestra aquí; repita su cambio si aún lo quiere.</translation>
     </message>
 </context>
 <context>
@@ -12876,8 +13081,12 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <translation>Ese cuaderno ya está abierto: su ventana pasa al frente.</translation>
     </message>
     <message>
-        <source>Bombo was not closed last time: it failed, or the computer was switched off. Everything up to the last step is here.</source>
-        <translation>La última vez Bombo no se cerró: falló, o se apagó el ordenador. Todo está aquí hasta el último paso.</translation>
+        <source>Bombo didn&apos;t shut down properly last time. Everything that can be read is here.</source>
+        <translation>Bombo no se cerró bien la última vez. Aquí está todo lo que se puede leer.</translation>
+    </message>
+    <message>
+        <source>Bombo didn&apos;t shut down properly last time. Nothing is lost: everything up to your last step is here.</source>
+        <translation>Bombo no se cerró bien la última vez. No se ha perdido nada: aquí está todo hasta su último paso.</translation>
     </message>
 </context>
 </TS>

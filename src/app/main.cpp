@@ -52,7 +52,7 @@ int main(int argc, char** argv) {
     QApplication::setWindowIcon(icon);
     parser.process(application);
 
-    bombo::useSystemNumbers();
+    bombo::useNumbersOf();
     bombo::Settings settings;
     const QStringList files = parser.positionalArguments() + parser.values(workbook);
     const QString wanted = !files.isEmpty()     ? files.front()
@@ -90,10 +90,13 @@ int main(int argc, char** argv) {
         controller.openWorkbook(settings.lastWorkbook());
     if (controller.hasWorkbook() && !leftOpen.isEmpty() &&
         QFileInfo(leftOpen) == QFileInfo(controller.workbookPath()))
-        controller.tell(QApplication::translate(
-            "main",
-            "Bombo was not closed last time: it failed, or the computer was switched off. Everything up to "
-            "the last step is here."));
+        controller.tell(controller.hasLeftOut()
+                            ? QApplication::translate(
+                                  "main", "Bombo didn't shut down properly last time. Everything that can "
+                                          "be read is here.")
+                            : QApplication::translate(
+                                  "main", "Bombo didn't shut down properly last time. Nothing is lost: "
+                                          "everything up to your last step is here."));
     if (const QString problem = settings.problem(); !problem.isEmpty())
         controller.tell(problem);
     QObject::connect(&application, &QApplication::aboutToQuit, &application,

@@ -244,6 +244,7 @@ void MainWindow::describeDrum(Describe what) {
         drum.name = freeName(QString::fromStdString(drum.name));
         drum.fittedAt = {};
         drum.playedBefore = {};
+        drum.wires.slackTurns = 0.0; // stretched strands are the other drum's
         m_maker->begin(drum, taken, tr("Where does the other one differ?"), tr("Add it"));
         break;
     case Describe::Edit:

@@ -15,13 +15,13 @@
 #include "app/session/wording.h"
 #include "app/theme/scale.h"
 
-#include <QMessageBox>
-#include <QPushButton>
 #include <QActionGroup>
 #include <QApplication>
 #include <QFileInfo>
 #include <QInputDialog>
 #include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
 #include <QWhatsThis>
 
 namespace bombo {
@@ -35,13 +35,15 @@ void MainWindow::saveCopy() {
         m_controller.saveCopy(path);
 }
 
-/// The open workbook was moved, replaced or deleted by something else; all of it up to the last step is still here.
+/// The open workbook was moved, replaced or deleted by something else; all of it up to the last step is still
+/// here.
 void MainWindow::askWhereToGoOn(const QString& path) {
-    QMessageBox ask(QMessageBox::Warning, tr("Workbook moved"),
-                    tr("%1 was moved, replaced or deleted while it was open. Your last step was not kept; everything "
-                       "before it is still here.")
-                        .arg(QFileInfo(path).fileName()),
-                    QMessageBox::NoButton, this);
+    QMessageBox ask(
+        QMessageBox::Warning, tr("Workbook moved"),
+        tr("%1 was moved, replaced or deleted while it was open. Your last step was not kept; everything "
+           "before it is still here.")
+            .arg(QFileInfo(path).fileName()),
+        QMessageBox::NoButton, this);
     ask.setTextFormat(Qt::PlainText);
     ask.setObjectName(QStringLiteral("movedWorkbook"));
     QPushButton* back = nullptr;

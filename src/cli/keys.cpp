@@ -183,8 +183,8 @@ std::optional<InputProblem> checkKeys(const std::string& verb, const Json& in) {
 Result<Json, InputProblem> inputOf(const std::string& verb, const std::string& text) {
     try {
         if (nestsTooDeeply(text))
-            return failure(InputProblem{
-                "", fmt::format("the input nests deeper than {} levels", kDeepestJson)});
+            return failure(
+                InputProblem{"", fmt::format("the input nests deeper than {} levels", kDeepestJson)});
         Json json = Json::parse(text);
         if (!json.is_object())
             return failure(InputProblem{"", "the input must be one JSON object"});

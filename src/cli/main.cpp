@@ -220,8 +220,8 @@ int main(int argc, char** argv) {
     exporting->add_flag("--readings", isReadings,
                         "Every reading of every rod as CSV, instead of the entries");
     exporting->add_flag("--replace", mayReplace, "Write over a file of that name; never over a workbook");
-    exporting->callback(
-        needsWorkbook([&] { return print(cli::exportLog(workbook, logFile, logDrum, isReadings, mayReplace)); }));
+    exporting->callback(needsWorkbook(
+        [&] { return print(cli::exportLog(workbook, logFile, logDrum, isReadings, mayReplace)); }));
     auto* bin = log->add_subcommand("bin", "Deleted entries, until the bin is emptied");
     std::vector<std::int64_t> fromBin;
     bool isEmptied = false;

@@ -418,10 +418,12 @@ Answer logBin(const std::string& workbook, const std::vector<std::int64_t>& rest
     Json entries = Json::array();
     const auto left = from->book->bin();
     for (const Entry& entry : left ? *left : *lying)
-        entries.push_back({{"id", entry.id},
-                           {"saved_at", QDateTime::fromSecsSinceEpoch(entry.at, Qt::UTC).toString(Qt::ISODate).toStdString()},
-                           {"drum", entry.drumId},
-                           {"tone", entry.toneId}});
+        entries.push_back(
+            {{"id", entry.id},
+             {"saved_at",
+              QDateTime::fromSecsSinceEpoch(entry.at, Qt::UTC).toString(Qt::ISODate).toStdString()},
+             {"drum", entry.drumId},
+             {"tone", entry.toneId}});
     return Json{{"bin", std::move(entries)}, {"restored", restore.size()}};
 }
 

@@ -69,13 +69,13 @@ Answer saveLog(const std::string& workbookPath, const Json& in, const std::strin
     const auto toneId = toneNames.idOf("tone", *tone);
     if (!toneId)
         return toneId.fault();
-    const LogEntry entry{0,
-                         QString::fromStdString(now),
-                         *drumId,
-                         *toneId,
-                         QString::fromStdString(
-                             in["setup"].dump(-1, ' ', false, Json::error_handler_t::replace)),
-                         false};
+    const LogEntry entry{
+        0,
+        QString::fromStdString(now),
+        *drumId,
+        *toneId,
+        QString::fromStdString(in["setup"].dump(-1, ' ', false, Json::error_handler_t::replace)),
+        false};
     const auto id = book.value()->addLogEntry(entry);
     if (!id)
         return Cannot{problemText(id.fault()).toStdString()};

@@ -20,8 +20,7 @@ template <class Io, class T> void inOrder(Io& io, T& value) {
         io(value.edge, value.error, value.rods);
     } else if constexpr (std::same_as<Plain, HeadFigures>) {
         io(value.wanted, value.found, value.left, value.evenTo, value.turns, value.countedFromSlack,
-           value.perTurn, value.perTurnError, value.kind, value.fittedAt, value.look,
-           value.playedBefore);
+           value.perTurn, value.perTurnError, value.kind, value.fittedAt, value.look, value.playedBefore);
     } else if constexpr (std::same_as<Plain, HeadLook>) {
         io(value.coating, value.isDished);
     } else if constexpr (std::same_as<Plain, LaidPad>) {

@@ -13,7 +13,7 @@ namespace {
 constexpr char kMark[]{'B', 'z', '\1'};
 constexpr qsizetype kHeader = 3 + 4 + 4;
 constexpr quint32 kLongest = kLongestState; ///< bytes; far beyond any state, and no bomb
-constexpr std::size_t kWindow = 32768;   ///< of a dictionary deflate sees no more than its end
+constexpr std::size_t kWindow = 32768;      ///< of a dictionary deflate sees no more than its end
 
 /// @return the part of a base that serves
 std::pair<const Bytef*, uInt> dictionaryOf(const std::string& base) {

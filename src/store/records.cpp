@@ -53,17 +53,20 @@ QString problemText(const WorkbookProblem& problem) {
                              "your last step again if it is still wanted.")
             .arg(name);
     case WorkbookFault::Moved:
-        return StoreText::tr("%1 was moved, replaced or deleted while it was open, so this step was not kept. "
-                             "Everything before it is still here: choose Workbook > Save a copy, or write it "
-                             "back to its place.")
+        return StoreText::tr(
+                   "%1 was moved, replaced or deleted while it was open, so this step was not kept. "
+                   "Everything before it is still here: choose Workbook > Save a copy, or write it "
+                   "back to its place.")
             .arg(name);
     case WorkbookFault::Foreign:
-        return StoreText::tr("%1 holds parts that Bombo did not make (%2). It was left as it is. Copy what can "
-                             "be read into a new workbook with bombo-cli rescue.")
+        return StoreText::tr(
+                   "%1 holds parts that Bombo did not make (%2). It was left as it is. Copy what can "
+                   "be read into a new workbook with bombo-cli rescue.")
             .arg(name, problem.detail);
     case WorkbookFault::Unreadable:
-        return StoreText::tr("That step was not taken: Bombo could not have read it again from %1 (%2). Nothing "
-                             "was lost. Please report what you did just before.")
+        return StoreText::tr(
+                   "That step was not taken: Bombo could not have read it again from %1 (%2). Nothing "
+                   "was lost. Please report what you did just before.")
             .arg(name, problem.detail);
     case WorkbookFault::Exists:
         return StoreText::tr("%1 exists already. Choose another name, or open it.").arg(name);

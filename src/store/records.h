@@ -26,7 +26,7 @@ enum class WorkbookFault {
     Moved,            ///< the open file is no longer where it was opened, or another one is there
     Foreign,          ///< it holds parts that no Bombo makes (views, triggers, other tables)
     Unreadable,       ///< what was to be written could not be read again: nothing was written
-    GivenUp, ///< by the user, in the middle: nothing was written
+    GivenUp,          ///< by the user, in the middle: nothing was written
     Failed,
 };
 struct WorkbookProblem {

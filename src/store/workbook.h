@@ -98,8 +98,8 @@ public:
     /// Those in the bin, the newest first.
     virtual Outcome<std::vector<Entry>> bin() const = 0;
     virtual Outcome<Done> emptyBin() = 0;
-    /// Everything that is kept of the logbook, with drums and tones; of one drum, or of all. What is in the bin
-    /// comes with it, marked; what is damaged is left out and named.
+    /// Everything that is kept of the logbook, with drums and tones; of one drum, or of all. What is in the
+    /// bin comes with it, marked; what is damaged is left out and named.
     virtual Outcome<Parcel> parcel(const std::optional<std::string>& drumId,
                                    Setups setups = Setups::Included) const = 0;
     /// All of it is added, or nothing. An entry that is marked as deleted is taken out of the bin here.
@@ -109,6 +109,8 @@ public:
 
     /// Keeps a stroke of a session; an earlier one of the same take is replaced.
     virtual Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording) = 0;
+    /// Both takes of a session.
+    virtual Outcome<Done> dropRecordings(qint64 sessionId) = 0;
     virtual Outcome<std::optional<Recording>> recording(qint64 sessionId, Take take) const = 0;
 
     /// A whole, tidy copy at `path`, which must not exist.

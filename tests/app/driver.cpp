@@ -28,7 +28,7 @@ Program::Program(const QString& workbook, QSize size)
     : settings(path(QStringLiteral("settings.ini"))), controller(settings), window(controller) {
     settings.setPracticeAudible(false);
     PrimaryButton::setBounce(0);
-    useSystemNumbers();
+    useNumbersOf();
     window.resize(size);
     window.show();
     if (!QTest::qWaitForWindowActive(&window))

@@ -651,8 +651,8 @@ TEST_F(Logbook, AMoveThatCannotBeCountedIsSaidAtTheStand) {
         QTest::keyClick(stand, Qt::Key_Space);
         said += stand->accessibleDescription().contains(QStringLiteral("Not counted")) ? 1 : 0;
     }
-    EXPECT_GE(said, 1);
-    EXPECT_FALSE(stand->isVisible());
+    EXPECT_GE(said, 2) << "the show waits at that move: later ones would take for granted that it was made";
+    EXPECT_TRUE(stand->isVisible());
     EXPECT_EQ(p().session().batter.ledger.size(), 1U) << "what was turned before";
 }
 
@@ -690,7 +690,7 @@ void drop(QWidget& window, const QString& file) {
 // it is new; all of it is there after a restart.
 TEST_F(Logbook, ALogbookDroppedOnTheWindowIsTakenInOnce) {
     const QString parcel = p().path(QStringLiteral("season.json"));
-    ASSERT_FALSE(exportTo(parcel, *p().controller.workbook(), std::nullopt));
+    ASSERT_TRUE(exportTo(parcel, *p().controller.workbook(), std::nullopt));
     const std::size_t all = p().controller.entries().size();
     ASSERT_GT(all, 30U);
 

@@ -156,6 +156,17 @@ TEST_F(ToneStation, BothHeadsAreCorrectedInOneGo) {
     const Turns before = p().session().batter.rodTurns[0];
     p().click(QStringLiteral("bothTurned"));
     EXPECT_GT(p().session().batter.rodTurns[0], before);
+    // The figures were of the drum before those turns: the same correction is not offered again.
+    EXPECT_FALSE(done->isEnabled());
+    EXPECT_EQ(p().find<QDoubleSpinBox>(QStringLiteral("heardBatterEdge"))->value(), 0.0);
+    p().find<QDoubleSpinBox>(QStringLiteral("heardBatterEdge"))->setValue(280.0);
+    p().find<QDoubleSpinBox>(QStringLiteral("heardCentre"))->setValue(190.0);
+    ASSERT_TRUE(done->isEnabled());
+    p().controller.chooseDrum("wren"); // nor are they those of another drum
+    EXPECT_FALSE(done->isEnabled());
+    EXPECT_EQ(p().find<QDoubleSpinBox>(QStringLiteral("heardCentre"))->value(), 0.0);
+    p().controller.chooseDrum("plover");
+    p().find<QDoubleSpinBox>(QStringLiteral("heardBatterEdge"))->setValue(280.0);
     p().find<QDoubleSpinBox>(QStringLiteral("heardCentre"))->setValue(900.0);
     EXPECT_FALSE(done->isEnabled());
     EXPECT_TRUE(text("correction").contains(QStringLiteral("misread"))) << text("correction").toStdString();

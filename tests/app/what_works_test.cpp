@@ -154,7 +154,7 @@ TEST_F(WhatWorks, WithoutStarsItSaysHowToGetThere) {
     for (const Entry& entry : p().controller.entries()) {
         EntryWords words = entry.figures.words;
         words.stars = 0;
-        p().controller.keepWords(entry.id, words);
+        p().controller.keepWords(entry.id, entry.figures.words, words);
     }
     p().find<QTabBar>(QStringLiteral("logTabs"))->setCurrentIndex(2);
     EXPECT_FALSE(p().window.findChild<QWidget*>(QStringLiteral("likedView"))->isVisible());

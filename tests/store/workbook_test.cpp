@@ -424,7 +424,10 @@ TEST_F(WorkbookTest, EveryMigrationFromEveryVersion) {
         EXPECT_TRUE(book.value()->logEntries()->empty());
         const QString backup = QStringLiteral("%1.before-v%2.bak").arg(file).arg(files.size());
         EXPECT_TRUE(QFile::exists(backup)); // a way back, and one is enough
-        EXPECT_EQ(QFileInfo(file).dir().entryList({QFileInfo(file).fileName() + QStringLiteral(".before-*")}).size(),
+        EXPECT_EQ(QFileInfo(file)
+                      .dir()
+                      .entryList({QFileInfo(file).fileName() + QStringLiteral(".before-*")})
+                      .size(),
                   1);
         EXPECT_EQ(Workbook::open(file).value()->drums()->size(), 1U);
     }

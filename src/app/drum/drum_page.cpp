@@ -71,7 +71,8 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     notes->addWidget(m_where);
     m_fresh = secondaryButton(tr("Start afresh"));
     m_fresh->setObjectName(QStringLiteral("startFresh"));
-    m_fresh->setToolTip(tr("Starts a new session from finger-tight. You can go back to this one under Earlier sessions."));
+    m_fresh->setToolTip(
+        tr("Starts a new session from finger-tight. You can go back to this one under Earlier sessions."));
     connect(m_fresh, &QPushButton::clicked, &controller, &SessionController::startFresh);
     notes->addWidget(m_fresh, 0, Qt::AlignLeft);
     m_earlier = secondaryButton(tr("Earlier sessions…"));

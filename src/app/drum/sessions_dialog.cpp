@@ -28,8 +28,9 @@ SessionsDialog::SessionsDialog(SessionController& controller, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 16, 20, 16);
     column->setSpacing(12);
-    auto* words = textLabel("quiet", tr("Each session keeps its turns, taps and undo. Nothing is lost when you "
-                                        "switch between them."));
+    auto* words =
+        textLabel("quiet", tr("Each session keeps its turns, taps and undo. Nothing is lost when you "
+                              "switch between them."));
     words->setWordWrap(true);
     column->addWidget(words);
     m_list = new QListWidget;

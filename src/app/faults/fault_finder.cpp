@@ -106,18 +106,11 @@ void FaultFinder::take(const std::string& cause) {
         emit changed();
 }
 
-void FaultFinder::keepFound(const std::string& cause) {
-    m_controller.perform(KeepFound{{current()->begunAt, m_controller.session().drum.id, cause}});
-}
-
 void FaultFinder::judge(Helped helped) {
-    const std::string cause = current()->cause;
     if (!hasSession())
         return set(judged(*m_loose, helped));
-    if (!m_controller.perform(JudgeRemedy{helped}))
-        return;
-    keepFound(helped == Helped::No ? std::string() : cause);
-    emit changed();
+    if (m_controller.perform(JudgeRemedy{helped})) // and what was found is kept with it, see followVerdict
+        emit changed();
 }
 
 void FaultFinder::leave() {

@@ -35,7 +35,6 @@ signals:
 private:
     bool hasSession() const { return m_controller.hasSession(); }
     void set(std::optional<FaultCase> loose);
-    void keepFound(const std::string& cause);
     void freshFigures();
 
     SessionController& m_controller;

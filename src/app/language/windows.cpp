@@ -1,6 +1,7 @@
 #include "app/language/windows.h"
 
 #include "app/language/language.h"
+#include "app/numbers/numbers.h"
 
 #include <QApplication>
 #include <QScreen>
@@ -48,6 +49,7 @@ Windows::Windows(QApplication& application, SessionController& controller)
 
 void Windows::show() {
     speak(m_application, m_controller.settings().language());
+    useNumbersOf(m_controller.settings().language());
     const QByteArray geometry = m_window ? m_window->saveGeometry() : QByteArray();
     // The new one is shown before the old one goes: without a window the program would end.
     auto next = std::make_unique<MainWindow>(m_controller);

@@ -43,6 +43,11 @@ void Ear::forget() {
     m_lastReading.reset();
     m_lastStroke.reset();
     m_strokeSound = {};
+    if (isHearingVoice()) { // a hum is of where one was
+        m_listener.giveUpTone();
+        m_voiceHeldFor.reset();
+        emit voiceChanged();
+    }
 }
 
 void Ear::readSamples(std::vector<float> samples, double sampleRate, const std::optional<WireAnswer>& known) {
@@ -174,6 +179,20 @@ bool Ear::keepStrokeSound(Take take) {
     return true;
 }
 
+void Ear::dropStrokeSounds() {
+    if (m_controller.isReadOnly())
+        return;
+    if (const auto done = m_controller.workbook()->dropRecordings(m_controller.sessionId()); !done)
+        m_controller.tell(problemText(done.fault()));
+}
+
+void Ear::forgetWorkbook() {
+    forget();
+    m_voiceWithout.reset();
+    m_filesWaiting.clear();
+    m_filesFor = {};
+}
+
 std::optional<Recording> Ear::strokeSound(Take take) {
     if (!m_controller.hasSession())
         return std::nullopt;
@@ -189,6 +208,7 @@ void Ear::readHits(const QString& path) {
 }
 
 void Ear::onHitsDone(const HitReport& report) {
+    readNextFile(); // those that waited meanwhile
     if (report.problem)
         m_controller.say(QString::fromStdString(problemText(*report.problem)), Notice::Kind::Problem);
     else if (report.hits.empty())
@@ -341,6 +361,7 @@ void Ear::file(const Heard& heard) {
 
 /// A stroke too soft to be heard as one may say something of the wires all the same.
 void Ear::onSoundDone(const SoundReport& report) {
+    readNextFile(); // those that waited meanwhile
     if (report.taps > 0)
         return;
     const bool isDue = isOfThisSession(report.ticket) && isStillDue(report.ticket.due, due(), true);
@@ -385,6 +406,7 @@ void Ear::onFileDone(const FileReport& report) {
 }
 
 void Ear::onMicrophoneFailed(Microphone::Fault fault, const QString& name) {
+    m_listener.giveUpTone();
     m_voiceHeldFor.reset();
     emit voiceChanged();
     if (m_use != Use::Work || !m_controller.hasSession() ||

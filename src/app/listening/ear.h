@@ -77,6 +77,9 @@ public:
     bool hasStrokeSound() const { return !m_strokeSound.samples.empty(); }
     /// Keeps it in the workbook with this session. @return false after a notice
     bool keepStrokeSound(Take take);
+    void dropStrokeSounds();
+    /// What was heard belongs to a workbook that is no longer open.
+    void forgetWorkbook();
     std::optional<Recording> strokeSound(Take take);
 
 signals:

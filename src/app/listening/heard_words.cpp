@@ -79,7 +79,10 @@ HeardWords heardWords(const Reading& reading, SoundSource source) {
             remedy};
 }
 
-HeardWords silentWords(SoundSource source) {
+HeardWords silentWords(SoundSource source, bool wasHeard) {
+    if (wasHeard)
+        return {HeardWordsText::tr("Ready for the next tap"),
+                HeardWordsText::tr("This head was tapped before: the picture shows its last round.")};
     return {HeardWordsText::tr("Nothing heard yet"),
             source == SoundSource::File
                 ? HeardWordsText::tr("Give WAV or FLAC files of edge taps, or drop them here.")

@@ -14,7 +14,7 @@ struct HeardWords {
 
 HeardWords heardWords(const Reading& reading, SoundSource source);
 /// Nothing was heard yet.
-HeardWords silentWords(SoundSource source);
+HeardWords silentWords(SoundSource source, bool wasHeard = false);
 /// A whole stroke with the wires as they are set; the ring is told as the figure.
 HeardWords strokeWords(const HitPortrait& stroke, const Session& session);
 /// None was heard yet, at the station at hand.

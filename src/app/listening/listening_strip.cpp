@@ -161,6 +161,8 @@ void ListeningStrip::offerCheck() {
 void ListeningStrip::refresh() {
     const SoundSource source = m_controller.session().source;
     m_source->setCurrentIndex(m_source->findData(static_cast<int>(source)));
+    if (source == SoundSource::Microphone && m_device->count() == 0)
+        fillDevices(); // a page that was made after the source was chosen
     m_device->setVisible(source == SoundSource::Microphone);
     m_level->setVisible(source == SoundSource::Microphone);
     m_stroke->setText(source == SoundSource::Practice ? tr("Strike it") : tr("Give files\u2026"));
@@ -191,6 +193,12 @@ void ListeningStrip::showStroke() {
     m_remedy->setVisible(!words.remedy.isEmpty());
 }
 
+/// The head in front was tapped before.
+bool ListeningStrip::wasHeard() const {
+    const auto side = m_controller.headAtHand();
+    return side && !m_controller.session().head(*side).history.empty();
+}
+
 void ListeningStrip::showReading(const std::optional<Reading>& reading) {
     if (m_controller.ear().hearsStrokes()) {
         showStroke();
@@ -208,7 +216,7 @@ void ListeningStrip::showReading(const std::optional<Reading>& reading) {
     }
     const HeardWords words = away      ? waitingWords(m_controller.ear().listener().microphoneName())
                              : reading ? heardWords(*reading, source)
-                                       : silentWords(source);
+                                       : silentWords(source, wasHeard());
     m_verdict->setText(words.verdict);
     m_remedy->setText(words.remedy);
     m_remedy->setVisible(!words.remedy.isEmpty());

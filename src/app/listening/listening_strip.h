@@ -47,6 +47,7 @@ private:
     void fillDevices();
     void showReading(const std::optional<Reading>& reading);
     void showStroke();
+    bool wasHeard() const;
     void offerCheck();
 
     SessionController& m_controller;

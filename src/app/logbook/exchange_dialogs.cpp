@@ -52,16 +52,17 @@ void exportLogbook(SessionController& controller, QWidget* parent) {
                        ExchangeText::tr("Export the logbook"), QStringLiteral("logbook.json"), kinds, &kind);
     if (file.isEmpty())
         return;
-    const auto done = exportTo(file, *controller.workbook(), std::nullopt,
-                               kind == readings ? Exported::Readings : Exported::ByEnding, Overwrite::IfAsked);
+    const auto done =
+        exportTo(file, *controller.workbook(), std::nullopt,
+                 kind == readings ? Exported::Readings : Exported::ByEnding, Overwrite::IfAsked);
     if (!done)
         return controller.tell(done.fault().text);
     if (done->leftOut.isEmpty())
         return controller.say(ExchangeText::tr("Logbook exported to %1. It holds your notes and the names of "
                                                "players and places.")
                                   .arg(file));
-    controller.tell(ExchangeText::tr("Logbook exported to %1. Some of it is damaged: %2.")
-                        .arg(file, few(done->leftOut)));
+    controller.tell(
+        ExchangeText::tr("Logbook exported to %1. Some of it is damaged: %2.").arg(file, few(done->leftOut)));
 }
 
 void importLogbook(SessionController& controller, QWidget* parent) {

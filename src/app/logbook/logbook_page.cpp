@@ -1,5 +1,5 @@
-#include "app/logbook/bin_dialog.h"
 #include "app/logbook/logbook_page.h"
+#include "app/logbook/bin_dialog.h"
 
 #include "app/language/language.h"
 #include "app/logbook/back_panel.h"

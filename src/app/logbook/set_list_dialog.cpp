@@ -209,7 +209,8 @@ std::vector<SetListDialog::Line> SetListDialog::lines() const {
 
 /// As it was left; before there was one, every own tone once.
 void SetListDialog::load() {
-    const Json kept = parsedJson(m_controller.workbook()->value(kKey).toStdString());
+    m_kept = m_controller.workbook()->value(kKey);
+    const Json kept = parsedJson(m_kept.toStdString());
     if (kept.is_array()) {
         for (const Json& one : kept)
             if (one.is_object() && one.contains("tone") && one["tone"].is_string() &&
@@ -225,16 +226,32 @@ void SetListDialog::load() {
         addLine({m_controller.tones()[i].id, i == 0 ? 0.0 : 3.0, false}, m_table->rowCount());
 }
 
+/// Another window has changed the list meanwhile: that one is shown, and nothing of it is written over.
+void SetListDialog::showOther() {
+    m_controller.tell(
+        tr("Another window has changed the show meanwhile. It is shown here now; make your change again "
+           "if you still want it."));
+    m_table->setRowCount(0);
+    load();
+    plan();
+}
+
 void SetListDialog::keep() {
     m_before.clear();
     m_order->setText(tr("Find an order with less turning"));
     Json all = Json::array();
     for (const Line& line : lines())
         all.push_back({{"tone", line.tone}, {"minutes", line.minutes}, {"stays", line.stays}});
-    if (!m_controller.isReadOnly())
-        if (const auto kept = m_controller.workbook()->setValue(kKey, QString::fromStdString(all.dump()));
-            !kept)
+    const QString text = QString::fromStdString(all.dump());
+    if (!m_controller.isReadOnly() && text != m_kept) {
+        const auto kept = m_controller.workbook()->changeValue(kKey, m_kept, text);
+        if (kept)
+            m_kept = text;
+        else if (kept.fault().fault == WorkbookFault::ChangedElsewhere)
+            return showOther();
+        else
             m_controller.tell(problemText(kept.fault()));
+    }
     plan();
 }
 

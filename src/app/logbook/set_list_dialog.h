@@ -36,6 +36,8 @@ private:
     void addLine(const Line& line, int row);
     void load();
     void keep();
+    void showOther();
+    QString m_kept; ///< as the workbook had it when it was read or written here
     std::vector<Line> lines() const;
     std::string nextTone() const;
     /// From a number of the list on, as the drums stand.

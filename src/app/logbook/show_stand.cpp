@@ -30,7 +30,10 @@ void ShowStand::onwards() {
     if (!PrimaryButton::isAPress())
         return;
     m_problem.clear();
-    m_counted.push_back(count(m_moves[m_counted.size()]));
+    const auto counted = count(m_moves[m_counted.size()]);
+    if (!counted) // the moves after it would take for granted that it was made
+        return refresh();
+    m_counted.push_back(*counted);
     if (m_counted.size() == m_moves.size())
         emit leave();
     else
@@ -59,7 +62,7 @@ const DrumInShow* ShowStand::bringInFront(const ShowMove& move) {
     return &drum;
 }
 
-bool ShowStand::count(const ShowMove& move) {
+std::optional<bool> ShowStand::count(const ShowMove& move) {
     const DrumInShow* drum = bringInFront(move);
     if (drum == nullptr)
         return false;
@@ -86,9 +89,10 @@ bool ShowStand::count(const ShowMove& move) {
         return m_controller.perform(ChooseTone{tone}); // it stands in that tone now
     }();
     disconnect(problem);
-    if (isStep)
-        m_problem.clear();
-    return isStep;
+    if (!isStep)
+        return std::nullopt;
+    m_problem.clear();
+    return true;
 }
 
 void ShowStand::refresh() {

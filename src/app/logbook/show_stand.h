@@ -32,7 +32,8 @@ private:
     /// The drum that plays a move's number, in front; null where none can have its tone.
     const DrumInShow* bringInFront(const ShowMove& move);
     /// Counts a move on its drum, where it changes anything there. @return whether it is a step of that drum
-    bool count(const ShowMove& move);
+    /// @return whether it is a step of that drum's session; empty where it was refused
+    std::optional<bool> count(const ShowMove& move);
     StandWords words() const;
 
     SessionController& m_controller;

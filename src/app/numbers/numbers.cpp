@@ -5,8 +5,11 @@
 
 namespace bombo {
 
-void useSystemNumbers() {
+void useNumbersOf(const QString& language) {
     QLocale locale = QLocale::system();
+    // A system without a locale says nothing of figures: then they are written as the words are.
+    if (QLocale(locale.name()).language() == QLocale::C && !language.isEmpty())
+        locale = QLocale(language);
     locale.setNumberOptions(QLocale::OmitGroupSeparator | QLocale::RejectGroupSeparator);
     QLocale::setDefault(locale);
 }

@@ -8,8 +8,9 @@
 namespace bombo {
 
 /// The system's language and regional figures, without marks between thousands; the default of every QLocale
-/// of the program. Call once before the first widget.
-void useSystemNumbers();
+/// of the program. Before the first widget, and whenever the language is chosen.
+/// @param language of the window, which decides where the system has no locale of its own ("C")
+void useNumbersOf(const QString& language = {});
 
 /// With so many decimals.
 QString number(double value, int decimals);

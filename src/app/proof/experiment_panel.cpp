@@ -61,15 +61,22 @@ ExperimentPanel::ExperimentPanel(SessionController& controller, QWidget* parent)
 
 void ExperimentPanel::begin() {
     const QString what = m_what->text().trimmed();
-    if (m_controller.perform(BeginExperiment{(what.isEmpty() ? tr("a change") : what).toStdString()}))
-        m_controller.ear().keepStrokeSound(Take::Before);
+    if (!m_controller.perform(BeginExperiment{(what.isEmpty() ? tr("a change") : what).toStdString()}))
+        return;
+    m_controller.ear().dropStrokeSounds(); // those of an earlier experiment are not this one's
+    if (!m_controller.ear().keepStrokeSound(Take::Before))
+        m_controller.say(
+            tr("The sound of the strokes before is no longer there. Play one more before you change "
+               "anything if you want to compare by ear."));
 }
 
-/// The last stroke with the change is what is heard beside the earlier one.
+/// The last stroke before the change and the last one with it are what is heard side by side.
 void ExperimentPanel::keepAfter() {
-    if (m_controller.hasSession() && m_controller.session().experiment && m_controller.ear().hearsStrokes() &&
-        changedSince(m_controller.session()) != Changed::Nothing && strokesHold(m_controller.session()))
-        m_controller.ear().keepStrokeSound(Take::After);
+    if (!m_controller.hasSession() || !m_controller.session().experiment ||
+        !m_controller.ear().hearsStrokes() || !strokesHold(m_controller.session()))
+        return;
+    const bool isBefore = changedSince(m_controller.session()) == Changed::Nothing;
+    m_controller.ear().keepStrokeSound(isBefore ? Take::Before : Take::After);
 }
 
 void ExperimentPanel::end(bool keep) {

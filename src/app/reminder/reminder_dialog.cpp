@@ -7,6 +7,7 @@
 #include "app/theme/parts.h"
 
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QVBoxLayout>
 
 namespace bombo {
@@ -24,6 +25,16 @@ ReminderDialog::ReminderDialog(SessionController& controller, QWidget* parent, s
                               "reminder shows when the program starts, and on the desktop while it runs."));
     lead->setWordWrap(true);
     column->addWidget(lead);
+    if (const auto& now = controller.session().reminder) { // a drum has one
+        auto* replaces = textLabel(
+            "strong", tr("This replaces the reminder set for %1: %2.")
+                          .arg(QLocale().toString(QDateTime::fromSecsSinceEpoch(now->due),
+                                                  QStringLiteral("d MMM yyyy, hh:mm")),
+                               reminderText(*now, QString::fromStdString(controller.session().drum.name))));
+        replaces->setObjectName(QStringLiteral("reminderReplaces"));
+        replaces->setWordWrap(true);
+        column->addWidget(replaces);
+    }
     m_kind = new QComboBox;
     m_kind->setObjectName(QStringLiteral("reminderKind"));
     m_kind->setAccessibleName(tr("About what"));

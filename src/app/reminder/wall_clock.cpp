@@ -16,7 +16,11 @@ constexpr qint64 kLongestWait = 24LL * 3600; // s; then the timer looks again
 WallClock::WallClock(SessionController& controller, QObject* parent)
     : QObject(parent), m_controller(controller) {
     m_timer.setSingleShot(true);
-    connect(&m_timer, &QTimer::timeout, this, &WallClock::follow);
+    connect(&m_timer, &QTimer::timeout, this, [this] {
+        if (m_controller.hasWorkbook())
+            sayOthers(); // another window may have set some meanwhile
+        follow();
+    });
 }
 
 void WallClock::follow() {
@@ -46,7 +50,15 @@ void WallClock::follow() {
             notifyDesktop(tr("Bombo"), text);
         }
     }
+    if (m_nextOther > now)
+        next = std::min(next, m_nextOther);
     m_timer.start(static_cast<int>(1000 * (next - now)));
+}
+
+void WallClock::begin() {
+    m_othersSaid.clear();
+    sayOthers();
+    follow();
 }
 
 void WallClock::sayOthers() {
@@ -56,12 +68,21 @@ void WallClock::sayOthers() {
         return;
     }
     const qint64 now = QDateTime::currentSecsSinceEpoch();
+    m_nextOther = 0;
     for (const DrumReminder& one : *reminders) {
         const auto row = std::find_if(m_controller.drums().begin(), m_controller.drums().end(),
                                       [&](const DrumRow& r) { return r.drum.id == one.drumId; });
         const bool inFront = m_controller.hasSession() && one.drumId == m_controller.session().drum.id;
-        if (!inFront && row != m_controller.drums().end() && one.reminder.due <= now)
-            m_controller.say(reminderText(one.reminder, QString::fromStdString(row->drum.name)) + tr("."));
+        if (inFront || row == m_controller.drums().end())
+            continue;
+        if (one.reminder.due > now) {
+            m_nextOther =
+                m_nextOther == 0 ? one.reminder.due : std::min<qint64>(m_nextOther, one.reminder.due);
+        } else if (m_othersSaid.insert({one.drumId, one.reminder.due}).second) {
+            const QString text = reminderText(one.reminder, QString::fromStdString(row->drum.name));
+            m_controller.say(text + tr("."));
+            notifyDesktop(tr("Bombo"), text);
+        }
     }
 }
 

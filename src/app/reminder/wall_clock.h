@@ -4,6 +4,8 @@
 
 #include <QObject>
 #include <QTimer>
+#include <set>
+#include <string>
 
 namespace bombo {
 
@@ -16,8 +18,10 @@ public:
 
     /// Waits for whatever comes due next, or says at once what is due already. Each is said once.
     void follow();
-    /// At start: the reminders of the drums that are not in front.
+    /// The reminders of the drums that are not in front, as they come due; each is said once.
     void sayOthers();
+    /// Another workbook: what was said before is said again.
+    void begin();
     /// A round was finished: what was due before it reminded of just that.
     void dropMet();
     /// A new head or new wires are on: they are not worn.
@@ -28,6 +32,8 @@ private:
     QTimer m_timer;
     qint64 m_timeUpSaid = 0;   ///< the show before which it was said last that time is up
     qint64 m_reminderSaid = 0; ///< when what was said last was due
+    std::set<std::pair<std::string, qint64>> m_othersSaid; ///< drum and hour
+    qint64 m_nextOther = 0;                                ///< 0: none
 };
 
 } // namespace bombo

@@ -79,7 +79,7 @@ void SessionController::closeWorkbook() {
     noteRecent();
     m_damageWatch->end();
     m_ear->listener().stopMicrophone();
-    m_ear->forget();
+    m_ear->forgetWorkbook();
     m_journal.setWorkbook(nullptr);
     m_drums.clear();
     emit workbookChanged();
@@ -248,9 +248,10 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
         return false;
     }
     m_ear->listener().stopMicrophone();
-    m_ear->forget();
+    m_ear->forgetWorkbook();
     noteRecent(); // of the one before
     m_damageWatch->end();
+    m_hasLeftOut = false;
     m_journal.setWorkbook(std::move(book));
     if (!workbook()->isChecked())
         m_damageWatch->begin(workbookPath());
@@ -261,7 +262,7 @@ bool SessionController::adopt(std::unique_ptr<Workbook> book) {
         chooseDrum(first->drum.id);
     noteRecent();
     emit workbookChanged();
-    m_wallClock->sayOthers();
+    m_wallClock->begin();
     if (isReadOnly())
         say(problemText({WorkbookFault::ReadOnly, workbookPath(), {}}), Notice::Kind::Problem);
     saySetAside();
@@ -281,8 +282,10 @@ const DrumRow* SessionController::inFront(const std::string& wished) const {
 void SessionController::saySetAside() {
     if (!hasWorkbook())
         return;
-    if (const std::vector<SetAside> left = m_journal.workbook()->takeSetAside(); !left.empty())
+    if (const std::vector<SetAside> left = m_journal.workbook()->takeSetAside(); !left.empty()) {
+        m_hasLeftOut = true;
         say(setAsideText(left), Notice::Kind::Problem);
+    }
 }
 
 void SessionController::fillShelf(std::vector<DrumRow> drums, std::vector<Tone> tones) {
@@ -332,6 +335,7 @@ void SessionController::chooseDrum(const std::string& id) {
     if (!hasSession() || session().drum.id != id)
         return;
     keepInFront(id);
+    m_wallClock->sayOthers(); // the drum that was in front is one of the others now
 }
 
 /// The first session on a drum.
@@ -476,7 +480,23 @@ void SessionController::setNote(const QString& note) {
         perform(SetNote{note.toStdString()});
 }
 
+/// A verdict that was undone, redone or taken back takes what it taught the house with it.
+void SessionController::followVerdict() {
+    if (isReadOnly() || !session().faults)
+        return;
+    const FaultCase& faults = *session().faults;
+    const FoundCause wanted{faults.begunAt, session().drum.id, faults.ended ? faults.cause : std::string()};
+    const auto& known = session().foundCauses;
+    const auto same = std::find_if(known.begin(), known.end(), [&](const FoundCause& one) {
+        return one.caseAt == wanted.caseAt && one.drumId == wanted.drumId;
+    });
+    const std::string kept = same == known.end() ? std::string() : same->cause;
+    if (kept != wanted.cause)
+        perform(KeepFound{wanted});
+}
+
 void SessionController::onSessionChanged() {
+    followVerdict();
     // A step, or its undoing, may have changed the drum itself.
     const auto row = std::find_if(m_drums.begin(), m_drums.end(),
                                   [&](const DrumRow& r) { return r.drum.id == session().drum.id; });

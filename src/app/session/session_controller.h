@@ -49,6 +49,8 @@ public:
     /// Brings what can be read of a damaged workbook into a new one beside it, and opens that.
     bool rescue(const QString& path);
     bool hasWorkbook() const { return m_journal.workbook() != nullptr; }
+    /// Something in the open workbook was damaged and left out.
+    bool hasLeftOut() const { return m_hasLeftOut; }
     bool isReadOnly() const { return hasWorkbook() && m_journal.workbook()->isReadOnly(); }
     QString workbookPath() const { return hasWorkbook() ? m_journal.workbook()->path() : QString(); }
     const std::vector<DrumRow>& drums() const { return m_drums; }
@@ -151,6 +153,7 @@ private:
     double sayPlayed(const std::string& drumId);
     bool isSaved(const LogEntry& entry);
     void onSessionChanged();
+    void followVerdict();
 
     Settings& m_settings;
     SessionJournal m_journal;
@@ -162,6 +165,7 @@ private:
     std::vector<DrumRow> m_drums;
     std::vector<Tone> m_tones;
     std::size_t m_ownTones = 0;
+    bool m_hasLeftOut = false;
 };
 
 } // namespace bombo

@@ -10,6 +10,7 @@ namespace bombo {
 namespace {
 
 constexpr int kPatience = 500; // ms, for a window that is busy
+constexpr int kAnswer = 3000;  // ms, for its answer
 
 /// Of the user's own, by the file itself, however it is written.
 QString socketOf(const QString& workbook) {
@@ -48,8 +49,11 @@ void FirstWindow::hold(const QString& workbook) {
         while (QLocalSocket* socket = m_server->nextPendingConnection()) {
             connect(socket, &QLocalSocket::disconnected, socket, &QObject::deleteLater);
             connect(socket, &QLocalSocket::readyRead, this, [this, socket] {
-                if (socket->readAll().contains('r'))
-                    emit raiseAsked();
+                if (!socket->readAll().contains('r'))
+                    return;
+                socket->write("y"); // it is awake: the other start may end
+                socket->flush();
+                emit raiseAsked();
             });
         }
     });
@@ -65,8 +69,10 @@ bool FirstWindow::askToRaise(const QString& workbook) {
         return false;
     socket.write("r");
     socket.waitForBytesWritten(kPatience);
+    // A connection alone says nothing: the system keeps it for a window that hangs.
+    const bool isAwake = socket.waitForReadyRead(kAnswer) && socket.readAll().contains('y');
     socket.disconnectFromServer();
-    return true;
+    return isAwake;
 }
 
 } // namespace bombo

@@ -13,7 +13,7 @@ public:
     ~FirstWindow() override;
     /// From now on answers for this workbook, unless another window does; empty: for none.
     void hold(const QString& workbook);
-    /// @return whether a window has it open and was asked to come to the front
+    /// @return whether a window has it open and answered that it comes to the front; one that hangs does not
     static bool askToRaise(const QString& workbook);
 
 signals:

@@ -90,13 +90,16 @@ CorrectionPanel::CorrectionPanel(QWidget* parent) : QWidget(parent) {
 void CorrectionPanel::show(const Session& session, const Targets& targets) {
     m_session = session;
     m_targets = targets;
-    const std::pair rounds{session.batterHeardAt, session.snareSideHeardAt};
-    if (rounds != m_prefilled) { // fresh rounds: their pitches; what was typed stays until then
-        m_prefilled = rounds;
-        const auto batter = lastEstimate(session.batter);
-        const auto snareSide = lastEstimate(session.snareSide);
-        m_batterEdge->setValue(batter ? batter->mean.value : 0.0);
-        m_snareSideEdge->setValue(snareSide ? snareSide->mean.value : 0.0);
+    const std::tuple of{session.drum.id, session.batterHeardAt, session.snareSideHeardAt, session.batterAt,
+                        session.snareSideAt};
+    if (of != m_prefilled) { // what was typed stays until the drum sounds otherwise
+        m_prefilled = of;
+        const auto heard = [](const HeadWork& work) { // no rod turned since
+            const auto last = lastEstimate(work);
+            return last && work.history.back().rodTurns == work.rodTurns ? last->mean.value : 0.0;
+        };
+        m_batterEdge->setValue(heard(session.batter));
+        m_snareSideEdge->setValue(heard(session.snareSide));
         m_centre->setValue(0.0);
         m_how->setCurrentIndex(0);
     }

@@ -8,6 +8,9 @@
 #include <QPushButton>
 #include <QWidget>
 
+#include <string>
+#include <tuple>
+
 namespace bombo {
 
 /// From what is heard of both heads to one turn on each that reaches pitch and ratio together.
@@ -32,7 +35,9 @@ private:
     std::optional<Session> m_session;
     std::optional<Targets> m_targets;
     std::optional<Correction> m_correction;
-    std::pair<int, int> m_prefilled{-1, -1}; ///< clock of the rounds that the fields come from
+    /// What the fields are of: a drum, its rounds and turns. Another drum, a round or a turn makes them out
+    /// of date.
+    std::tuple<std::string, int, int, int, int> m_prefilled{{}, -1, -1, -1, -1};
 };
 
 } // namespace bombo

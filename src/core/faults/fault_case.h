@@ -59,6 +59,7 @@ struct FoundCause {
 
 /// More would say nothing new.
 inline constexpr std::size_t kMostFaultAnswers = 60;
+inline constexpr int kHighestAnswer = 9; ///< level of an answer; the net has fewer
 inline constexpr std::size_t kMostFound = 500;
 
 } // namespace bombo

@@ -240,7 +240,8 @@ std::vector<Play> playsOf(std::span<const Entry> entries, double showHours) {
             isSaid = false;
         }
         const auto& hours = entry.figures.words.hours;
-        // Played after the last entry of an evening, so on what was on the drum by then; or when somebody said.
+        // Played after the last entry of an evening, so on what was on the drum by then; or when somebody
+        // said.
         if (hours || !isSaid)
             plays.back().at = entry.at;
         if (hours) {

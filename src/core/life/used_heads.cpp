@@ -53,7 +53,8 @@ std::vector<UsedHead> usedHeads(const Drum& onto, HeadSide side, std::span<const
         for (const TimeOn& time : takenOff(own, side, fitted))
             for (const HeadSpec& kind : kinds)
                 if (kind.id == time.kind)
-                    off.push_back({drum.id, kind, false, time.hoursBefore + hoursPlayed(plays, time.from, time.to)});
+                    off.push_back(
+                        {drum.id, kind, false, time.hoursBefore + hoursPlayed(plays, time.from, time.to)});
     }
     on.insert(on.end(), off.begin(), off.end());
     return on;

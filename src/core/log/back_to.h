@@ -92,7 +92,7 @@ struct BackTo {
     std::optional<HeadBack> batter; ///< empty where nothing can be said, see `but`
     std::optional<HeadBack> snareSide;
     HeadOrder order = HeadOrder::SnareSideFirst;
-    std::optional<Hertz> batterThen;          ///< edge pitch that the entry asks for on this drum; empty: none
+    std::optional<Hertz> batterThen; ///< edge pitch that the entry asks for on this drum; empty: none
     std::optional<Hertz> snareSideThen;
     std::optional<Turns> strainerTo;          ///< from first contact
     std::optional<Turns> strainerBy;          ///< from where it stands; empty where that is not known

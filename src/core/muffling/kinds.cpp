@@ -180,6 +180,8 @@ bool isPlate(const PadKind& kind) {
 PadProblem checkPad(const Pad& pad, const std::vector<Pad>& others, const Shell& shell) {
     const double hoop = shell.radius().value;
     const double radius = pad.kind.radius.value;
+    if (!(pad.fromCentre.value >= 0.0 && pad.fromCentre.value <= hoop))
+        return PadProblem::BeyondHoop;
     if (pad.kind.footprint == Footprint::Disc) {
         if (pad.fromCentre.value + radius > hoop)
             return PadProblem::BeyondHoop;

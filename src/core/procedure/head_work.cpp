@@ -107,7 +107,7 @@ void closeRound(HeadWork& work, const HeadBrief& brief) {
             work.withinTolerance && widestOwn(now).value <= kLocalTolerance * brief.tolerance.value + asShown;
     if (const FinishedRound* heard = heardHere(work); heard != nullptr && isSilent(work.way.kind))
         takeWay(work, heard->way); // what was read beside the rods has served; the next round is heard again
-    if (work.tapsPerRodBefore) // a rod was asked for again: the next round goes on as the user chose
+    if (work.tapsPerRodBefore)     // a rod was asked for again: the next round goes on as the user chose
         work.way.tapsPerRod = *std::exchange(work.tapsPerRodBefore, std::nullopt);
     work.moves.clear();
     work.movesDone = 0;

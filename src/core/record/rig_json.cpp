@@ -32,13 +32,14 @@ std::string drumRigText(const DrumRig& rig) {
 
 Result<DrumRig, InputProblem> drumRigFromText(const std::string& text) {
     auto read = drumRigAsFarAsRead(text);
-    return read.damage.empty() ? Result<DrumRig, InputProblem>(std::move(read.rig)) : failure(read.damage.front());
+    return read.damage.empty() ? Result<DrumRig, InputProblem>(std::move(read.rig))
+                               : failure(read.damage.front());
 }
 
 namespace {
 
-/// Reads one part into the rig if the rig is whole with it; else notes what is wrong and leaves the part as it
-/// was.
+/// Reads one part into the rig if the rig is whole with it; else notes what is wrong and leaves the part as
+/// it was.
 template <class Rig, class Read> void readPart(AsFarAsRead<Rig>& into, const char* key, Read read) {
     Rig with = into.rig;
     try {
@@ -100,7 +101,8 @@ std::string placeRigText(const PlaceRig& rig) {
 
 Result<PlaceRig, InputProblem> placeRigFromText(const std::string& text) {
     auto read = placeRigAsFarAsRead(text);
-    return read.damage.empty() ? Result<PlaceRig, InputProblem>(std::move(read.rig)) : failure(read.damage.front());
+    return read.damage.empty() ? Result<PlaceRig, InputProblem>(std::move(read.rig))
+                               : failure(read.damage.front());
 }
 
 AsFarAsRead<PlaceRig> placeRigAsFarAsRead(const std::string& text) {

@@ -13,8 +13,8 @@ struct Session : Work, Context, Rig {
     bool operator==(const Session&) const = default;
 };
 
-/// The note of the setup at hand. One that went into an entry belongs to that entry once the next setup has begun;
-/// it is there again when that is undone.
+/// The note of the setup at hand. One that went into an entry belongs to that entry once the next setup has
+/// begun; it is there again when that is undone.
 const std::string& noteNow(const Session& session);
 Session newSession(Drum drum, Tone tone, std::uint64_t practiceSeed);
 

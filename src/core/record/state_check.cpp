@@ -135,7 +135,7 @@ void siftFaults(Sieve& sieve, const FaultCase& faults) {
     for (const FaultAnswer& answer : faults.answers) {
         sieve.atMost(answer.test.size(), kLongestId, "faults.answers.test");
         if (answer.level)
-            sieve.between(*answer.level, 0, 9, "faults.answers.level");
+            sieve.between(*answer.level, 0, kHighestAnswer, "faults.answers.level");
     }
     sieve.atMost(faults.before.size(), 100, "faults.before");
     for (const FaultFigure& figure : faults.before) {
@@ -167,9 +167,9 @@ void siftHandling(Sieve& sieve, const Work& work) {
 
 void siftClocks(Sieve& sieve, const Work& work) {
     sieve.between(work.clock, 0, kMostClock, "clock");
-    for (const int at :
-         {work.toneAt, work.weatherAt, work.snareSideAt, work.batterAt, work.snareSideHeardAt,
-          work.batterHeardAt, work.wiresAt, work.padsAt, work.cardAt, work.strokesAt, work.savedAt, work.setupAt})
+    for (const int at : {work.toneAt, work.weatherAt, work.snareSideAt, work.batterAt, work.snareSideHeardAt,
+                         work.batterHeardAt, work.wiresAt, work.padsAt, work.cardAt, work.strokesAt,
+                         work.savedAt, work.setupAt})
         sieve.between(at, 0, kMostClock, "clock");
     sieve.between(work.stars, 0, kMostStars, "stars");
 }

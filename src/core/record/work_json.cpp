@@ -93,8 +93,9 @@ NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(LedgerLine, rods, turns, cause, 
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(UnevenTrial, kind, rods, moves)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(HeadWork, stage, condition, skip, prepared, above, resists,
                                                 rodTurns, ledger, countedRounds, round, group, startRod,
-                                                direction, way, taps, askedAgain, tapsPerRodBefore, moves, movesDone, predicted,
-                                                predictedError, withinTolerance, heldByFilm, trial, history)
+                                                direction, way, taps, askedAgain, tapsPerRodBefore, moves,
+                                                movesDone, predicted, predictedError, withinTolerance,
+                                                heldByFilm, trial, history)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE_WITH_DEFAULT(PitchCard, taps, weather)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(WireTest, turns, place, dynamic, answered)
 NLOHMANN_DEFINE_TYPE_NON_INTRUSIVE(RattleTest, turns, rattled)

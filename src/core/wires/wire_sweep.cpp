@@ -403,8 +403,8 @@ WireAdvice adviseWires(const Sweep& sweep) {
     const std::vector<Turns> tried = triedStops(sweep);
     const bool enough = advice.error.value <= sureEnough || static_cast<int>(tried.size()) >= kMostTestStops;
     double bestInformation = enough ? 1e9 : 0.05; // nats
-    for (double turns = 0.25;
-         turns <= std::clamp(advice.chokeAbove.value + 0.5, 1.0, kFarthestStrainer); turns += 0.25) {
+    for (double turns = 0.25; turns <= std::clamp(advice.chokeAbove.value + 0.5, 1.0, kFarthestStrainer);
+         turns += 0.25) {
         if (std::find(tried.begin(), tried.end(), Turns{turns}) != tried.end())
             continue;
         const double here = informationAt(belief, turns, weightsOf(margin));

@@ -158,10 +158,10 @@ public:
         if (m_rows.size() < 2)
             return failure(InputProblem{"", "The table holds no rows below its heads."});
         if (m_rows.size() > kMostRows + 1 || static_cast<std::size_t>(m_rows.front().size()) > kMostColumns)
-            return failure(InputProblem{"", "The table has " + std::to_string(m_rows.size() - 1) + " rows and " +
-                                                std::to_string(m_rows.front().size()) +
-                                                " columns; a logbook has at most " + std::to_string(kMostRows) +
-                                                " and " + std::to_string(kMostColumns) + "."});
+            return failure(InputProblem{
+                "", "The table has " + std::to_string(m_rows.size() - 1) + " rows and " +
+                        std::to_string(m_rows.front().size()) + " columns; a logbook has at most " +
+                        std::to_string(kMostRows) + " and " + std::to_string(kMostColumns) + "."});
         for (const QString& cell : m_rows.front())
             m_heads.push_back(headOf(cell));
         for (const char* needed : {"saved_at", "drum", "tone"})
@@ -209,7 +209,8 @@ private:
             if (place < 0)
                 place = columnOf(own.name);
             if (place >= 0)
-                m_figures.push_back({&column, place, m_heads[static_cast<std::size_t>(place)].unit, own.unit});
+                m_figures.push_back(
+                    {&column, place, m_heads[static_cast<std::size_t>(place)].unit, own.unit});
         }
         for (const Column& column : kTexts)
             if (const int place = columnOf(column.head); place >= 0)
@@ -239,7 +240,8 @@ private:
         if (isShareOrPercent && figure->value > 0.0)
             return fault(row, column.head,
                          "\"" + cell.toStdString() +
-                             "\" may be a share or a percentage: write 45 %, or name the column " + column.head);
+                             "\" may be a share or a percentage: write 45 %, or name the column " +
+                             column.head);
         const double value = inKeptUnit(figure->value, saidUnit.isEmpty() ? at_.ownUnit : saidUnit);
         if (!(value >= column.lowest && value <= column.highest))
             return fault(row, column.head, "\"" + cell.toStdString() + "\" is beyond what a drum can have");
@@ -250,9 +252,10 @@ private:
     Result<KeptEntry, InputProblem> entryOf(std::size_t row) const {
         KeptEntry kept;
         if (m_rows[row].size() > m_rows.front().size())
-            return failure(fault(row, "cells",
-                                 "there are more cells than heads: a figure with a decimal comma in a table that "
-                                 "is separated by commas? Save the table with semicolons or with points"));
+            return failure(
+                fault(row, "cells",
+                      "there are more cells than heads: a figure with a decimal comma in a table that "
+                      "is separated by commas? Save the table with semicolons or with points"));
         const QString when = at(row, m_savedAt);
         if (!QDateTime::fromString(when, Qt::ISODate).isValid())
             return failure(fault(row, "saved_at", "must be a time like 2026-11-29T20:15:00+01:00"));
@@ -270,9 +273,9 @@ private:
                 const auto bytes = text.toStdString();
                 const bool isNote = std::string_view(one.column->head) == "note";
                 if (bytes.size() > (isNote ? kLongestNote : kLongestName))
-                    return failure(fault(row, one.column->head,
-                                         "is longer than " +
-                                             std::to_string(isNote ? kLongestNote : kLongestName) + " bytes"));
+                    return failure(fault(
+                        row, one.column->head,
+                        "is longer than " + std::to_string(isNote ? kLongestNote : kLongestName) + " bytes"));
                 summary[Json::json_pointer(one.column->place)] = bytes;
             }
         if (const QString tags = wordsIn(rawAt(row, m_tags)); !tags.trimmed().isEmpty())
@@ -304,7 +307,8 @@ std::optional<InputProblem> faultInSetup(const Json& setup) {
         if (const Json* value = at(column)) {
             if (!value->is_number())
                 return InputProblem{key(column), "must be a number"};
-            if (const double figure = value->get<double>(); !(figure >= column.lowest && figure <= column.highest))
+            if (const double figure = value->get<double>();
+                !(figure >= column.lowest && figure <= column.highest))
                 return InputProblem{key(column), "must lie between " + Json(column.lowest).dump() + " and " +
                                                      Json(column.highest).dump()};
         }

@@ -17,8 +17,8 @@ QString entriesCsv(const std::vector<Entry>& entries);
 /// (Parcel::leftOut). The fault is of the table as a whole.
 Result<Parcel, InputProblem> entriesFromCsv(const QByteArray& bytes, const Progress& progress = {});
 
-/// A figure or word of a setup that somebody wrote by hand and that no reader would show: of another kind, or beyond
-/// what a drum can have.
+/// A figure or word of a setup that somebody wrote by hand and that no reader would show: of another kind, or
+/// beyond what a drum can have.
 std::optional<InputProblem> faultInSetup(const Json& setup);
 
 // More is no logbook.

@@ -7,8 +7,8 @@
 #include "store/resources.h"
 
 #include <QCoreApplication>
-#include <QFile>
 #include <QDateTime>
+#include <QFile>
 #include <QFileInfo>
 
 namespace bombo {
@@ -28,8 +28,8 @@ Failure<ExchangeProblem> cannot(const QString& file, const QString& why) {
     return failure(ExchangeProblem{QStringLiteral("%1: %2").arg(file, why)});
 }
 
-/// Drums and tones of a table are named as people name them, too. What names none, or more than one, is left out
-/// and said.
+/// Drums and tones of a table are named as people name them, too. What names none, or more than one, is left
+/// out and said.
 void findByName(Parcel& given, const Parcel& here) {
     Names drums;
     for (const DrumRow& row : here.drums)
@@ -66,8 +66,9 @@ Result<ExportDone, ExchangeProblem> exportTo(const QString& file, const Workbook
                 .arg(file)});
     if (!isJson && !isTable(file))
         return failure(ExchangeProblem{
-            ExchangeText::tr("%1: give the file a name that ends with .json (everything) or .csv (a table). For a "
-                             "copy of the workbook, choose Workbook > Save a copy.")
+            ExchangeText::tr(
+                "%1: give the file a name that ends with .json (everything) or .csv (a table). For a "
+                "copy of the workbook, choose Workbook > Save a copy.")
                 .arg(file)});
     if (auto problem = whyNotWriteTo(file, overwrite)) // before the work
         return failure(std::move(*problem));

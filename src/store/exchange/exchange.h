@@ -20,8 +20,9 @@ Result<ExportDone, ExchangeProblem> exportTo(const QString& file, const Workbook
                                              Overwrite overwrite = Overwrite::No);
 /// Reads a file and says what it would add; nothing is written.
 Result<ImportPlan, ExchangeProblem> importPlanOf(const QString& file, const Workbook& book);
-/// The same beside what a workbook keeps, Workbook::parcel without setups. Touches no workbook: may run in a thread
-/// of its own.
-Result<ImportPlan, ExchangeProblem> importPlanOf(const QString& file, const Parcel& here, const Progress& progress);
+/// The same beside what a workbook keeps, Workbook::parcel without setups. Touches no workbook: may run in a
+/// thread of its own.
+Result<ImportPlan, ExchangeProblem> importPlanOf(const QString& file, const Parcel& here,
+                                                 const Progress& progress);
 
 } // namespace bombo

@@ -60,10 +60,11 @@ public:
             return {};
         auto spans = m_spans.find(kept.entry.drumId);
         if (spans == m_spans.end())
-            spans = m_spans
-                        .emplace(kept.entry.drumId, std::pair{pitchSpanOf(*drum->second, HeadSide::Batter),
-                                                              pitchSpanOf(*drum->second, HeadSide::SnareSide)})
-                        .first;
+            spans =
+                m_spans
+                    .emplace(kept.entry.drumId, std::pair{pitchSpanOf(*drum->second, HeadSide::Batter),
+                                                          pitchSpanOf(*drum->second, HeadSide::SnareSide)})
+                    .first;
         const auto doubt = doubtIn(*figures, *drum->second, spans->second.first, spans->second.second);
         return doubt ? QString::fromStdString(doubt->text()) : QString();
     }

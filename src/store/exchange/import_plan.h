@@ -8,7 +8,7 @@ namespace bombo {
 struct ImportPlan {
     Parcel adds;
     int restored = 0; ///< of the entries, those that lay in the bin
-    int same = 0; ///< drums, tones and entries that are there already, word for word
+    int same = 0;     ///< drums, tones and entries that are there already, word for word
     /// There already, but said otherwise: what is here stays.
     QStringList differs;
     /// What is damaged, belongs to no drum, or cannot be: a sentence each, with its place.

@@ -31,9 +31,9 @@ public:
         QStringList choices;
         for (const std::string& id : found->second)
             choices << QString::fromStdString(id);
-        return failure(InputProblem{what, "more than one " + what + " is called \"" + shown +
-                                              "\"; write its id: " +
-                                              choices.join(QStringLiteral(", ")).toStdString()});
+        return failure(
+            InputProblem{what, "more than one " + what + " is called \"" + shown +
+                                   "\"; write its id: " + choices.join(QStringLiteral(", ")).toStdString()});
     }
 
 private:

@@ -4,7 +4,8 @@
 
 namespace bombo {
 
-/// Called now and then with the share that is done, 0 to 1, from the thread that works. @return false: give up
+/// Called now and then with the share that is done, 0 to 1, from the thread that works. @return false: give
+/// up
 using Progress = std::function<bool(double)>;
 
 /// Whether to go on; asked every so many items, for asking costs.

@@ -33,7 +33,8 @@ std::optional<ExchangeProblem> whyNotWriteTo(const QString& file, Overwrite over
     const QString real = there.exists() ? there.canonicalFilePath() : there.absoluteFilePath();
     if (isDatabase(real) || belongsToDatabase(real))
         return ExchangeProblem{
-            WrittenFileText::tr("%1 is a workbook or belongs to one, and was left as it is. Choose another name.")
+            WrittenFileText::tr(
+                "%1 is a workbook or belongs to one, and was left as it is. Choose another name.")
                 .arg(file)};
     if (there.exists() && !there.isFile())
         return ExchangeProblem{WrittenFileText::tr("%1 is no ordinary file. Choose another name.").arg(file)};
@@ -52,10 +53,12 @@ std::optional<ExchangeProblem> writeFile(const QString& file, const QByteArray& 
         return std::nullopt;
     const bool isFull = out.error() == QFileDevice::ResourceError || out.error() == QFileDevice::WriteError;
     return ExchangeProblem{
-        isFull ? WrittenFileText::tr("%1 cannot be written: the disk may be full. Free some space or choose another "
-                                  "folder.")
+        isFull ? WrittenFileText::tr(
+                     "%1 cannot be written: the disk may be full. Free some space or choose another "
+                     "folder.")
                      .arg(file)
-               : WrittenFileText::tr("%1 cannot be written (%2). Choose another folder.").arg(file, out.errorString())};
+               : WrittenFileText::tr("%1 cannot be written (%2). Choose another folder.")
+                     .arg(file, out.errorString())};
 }
 
 } // namespace bombo

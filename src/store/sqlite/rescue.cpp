@@ -17,12 +17,11 @@ namespace {
 using Problem = std::optional<WorkbookProblem>;
 
 /// In the order in which rows may refer to one another.
-const QStringList kTables{QStringLiteral("workbook"),   QStringLiteral("drums"),
-                          QStringLiteral("tones"),      QStringLiteral("sessions"),
-                          QStringLiteral("steps"),      QStringLiteral("rig"),
-                          QStringLiteral("readings"),   QStringLiteral("log_entries"),
-                          QStringLiteral("recordings"), QStringLiteral("gauge_points"),
-                          QStringLiteral("damaged")};
+const QStringList kTables{
+    QStringLiteral("workbook"),     QStringLiteral("drums"),       QStringLiteral("tones"),
+    QStringLiteral("sessions"),     QStringLiteral("steps"),       QStringLiteral("rig"),
+    QStringLiteral("readings"),     QStringLiteral("log_entries"), QStringLiteral("recordings"),
+    QStringLiteral("gauge_points"), QStringLiteral("damaged")};
 
 int versionOf(const QSqlDatabase& database) {
     Statement read(database, QStringLiteral("PRAGMA user_version"));
@@ -93,8 +92,9 @@ void copyTable(const QSqlDatabase& from, const QSqlDatabase& to, const QString& 
     const TableShape shape = shapeOf(to, table);
     if (shape.columns.isEmpty())
         return; // not yet in that version
-    Statement kind(from, QStringLiteral("SELECT type = 'table' AND sql NOT LIKE '%VIRTUAL%' AND sql NOT LIKE "
-                                        "'%GENERATED%' FROM sqlite_schema WHERE name = ?"),
+    Statement kind(from,
+                   QStringLiteral("SELECT type = 'table' AND sql NOT LIKE '%VIRTUAL%' AND sql NOT LIKE "
+                                  "'%GENERATED%' FROM sqlite_schema WHERE name = ?"),
                    {table});
     if (!kind.ok() || !kind.query().next() || !kind.query().value(0).toBool()) {
         rescued.lost << QStringLiteral("all of %1: it is no table of Bombo's").arg(table);
@@ -133,11 +133,12 @@ void dropDamaged(const QSqlDatabase& database, Rescued& rescued) {
                                      QString::fromStdString(problem->text()));
         }
         for (const QString& id : gone) {
-            const Statement keep(database,
-                                 QStringLiteral("INSERT INTO damaged(part, place, value, set_aside_at) SELECT '%1', "
-                                                "id, description, ? FROM %1 WHERE id = ?")
-                                     .arg(table),
-                                 {timeNow(), id});
+            const Statement keep(
+                database,
+                QStringLiteral("INSERT INTO damaged(part, place, value, set_aside_at) SELECT '%1', "
+                               "id, description, ? FROM %1 WHERE id = ?")
+                    .arg(table),
+                {timeNow(), id});
             const Statement drop(database, QStringLiteral("DELETE FROM %1 WHERE id = ?").arg(table), {id});
         }
     }
@@ -147,12 +148,11 @@ void dropDamaged(const QSqlDatabase& database, Rescued& rescued) {
 
 namespace {
 
-/// A copy of the file with its log, in a folder of its own: SQLite may tidy up what it opens. Where it cannot be
-/// made, the folder for it is to blame and not the file.
-std::optional<WorkbookProblem> copyAside(const QString& from, const QTemporaryDir& folder, const QString& source) {
-    const auto full = [&] {
-        return WorkbookProblem{WorkbookFault::DiskFull, folder.path(), {}};
-    };
+/// A copy of the file with its log, in a folder of its own: SQLite may tidy up what it opens. Where it cannot
+/// be made, the folder for it is to blame and not the file.
+std::optional<WorkbookProblem> copyAside(const QString& from, const QTemporaryDir& folder,
+                                         const QString& source) {
+    const auto full = [&] { return WorkbookProblem{WorkbookFault::DiskFull, folder.path(), {}}; };
     if (!folder.isValid())
         return full();
     QFile in(from);

@@ -60,8 +60,9 @@ SqliteWorkbook::logEntries(const std::optional<std::string>& drumId, int most) c
     std::vector<LogEntry> entries;
     QSqlQuery read(m_database);
     read.setForwardOnly(true);
-    read.prepare(QStringLiteral("SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM "
-                                "log_entries WHERE id = ?"));
+    read.prepare(
+        QStringLiteral("SELECT id, saved_at, drum_id, tone_id, summary, session_state IS NOT NULL FROM "
+                       "log_entries WHERE id = ?"));
     for (const qint64 id : *ids) {
         read.bindValue(0, id);
         if (read.exec() && read.next())
@@ -78,11 +79,11 @@ SqliteWorkbook::logEntries(const std::optional<std::string>& drumId, int most) c
 /// The newest first.
 SqliteWorkbook::Outcome<std::vector<qint64>>
 SqliteWorkbook::entryIds(const std::optional<std::string>& drumId, bool areDeleted, int most) const {
-    Statement read(m_database,
-                   QStringLiteral("SELECT id FROM log_entries WHERE deleted = ? AND (? OR drum_id = ?) ORDER BY "
-                                  "saved_utc DESC, id DESC LIMIT ?"),
-                   {areDeleted ? 1 : 0, !drumId, QString::fromStdString(drumId.value_or("")),
-                    most > 0 ? most : -1});
+    Statement read(
+        m_database,
+        QStringLiteral("SELECT id FROM log_entries WHERE deleted = ? AND (? OR drum_id = ?) ORDER BY "
+                       "saved_utc DESC, id DESC LIMIT ?"),
+        {areDeleted ? 1 : 0, !drumId, QString::fromStdString(drumId.value_or("")), most > 0 ? most : -1});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     std::vector<qint64> ids;
@@ -103,8 +104,8 @@ SqliteWorkbook::entries(const std::optional<std::string>& drumId) const {
     while (lost.query().next())
         missing.push_back(lost.query().value(0).toLongLong());
 
-    const QString columns =
-        QStringLiteral("SELECT entry_id, at, drum_id, tone_id, restorable, figures, utc_offset FROM entry_lines");
+    const QString columns = QStringLiteral(
+        "SELECT entry_id, at, drum_id, tone_id, restorable, figures, utc_offset FROM entry_lines");
     Statement read = drumId ? Statement(m_database, columns + QStringLiteral(" WHERE drum_id = ?"),
                                         {QString::fromStdString(*drumId)})
                             : Statement(m_database, columns);
@@ -131,8 +132,8 @@ SqliteWorkbook::entries(const std::optional<std::string>& drumId) const {
     return entries;
 }
 
-/// From the entries themselves; and keeps their lines for the next time where the file can be written. One that
-/// cannot be read costs only itself.
+/// From the entries themselves; and keeps their lines for the next time where the file can be written. One
+/// that cannot be read costs only itself.
 void SqliteWorkbook::readLines(const std::vector<qint64>& ids, const std::optional<std::string>& drumId,
                                std::vector<Entry>& entries) const {
     if (ids.empty())
@@ -183,8 +184,7 @@ bool SqliteWorkbook::keepLine(const Entry& entry) const {
                      QStringLiteral("INSERT OR REPLACE INTO entry_lines VALUES(?, ?, ?, ?, ?, ?, ?)"),
                      {static_cast<qint64>(entry.id), QString::fromStdString(entry.drumId),
                       static_cast<qint64>(entry.at), entry.utcOffset, QString::fromStdString(entry.toneId),
-                      entry.isRestorable,
-                      packedFigures(entry.figures)})
+                      entry.isRestorable, packedFigures(entry.figures)})
         .ok();
 }
 
@@ -317,6 +317,15 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::keepRecording(qint64 sessionId, Ta
                    {sessionId, takeName(take), recording.madeAt, recording.sampleRate, samples});
     if (!keep.ok())
         return failure(problemOf(keep.error(), m_path));
+    return Done{};
+}
+
+SqliteWorkbook::Outcome<Done> SqliteWorkbook::dropRecordings(qint64 sessionId) {
+    if (auto problem = beforeWriting())
+        return failure(*problem);
+    Statement drop(m_database, QStringLiteral("DELETE FROM recordings WHERE session_id = ?"), {sessionId});
+    if (!drop.ok())
+        return failure(problemOf(drop.error(), m_path));
     return Done{};
 }
 

@@ -12,12 +12,12 @@
 namespace bombo {
 
 /// An entry as it is kept, as far as it can be read; what is left out of it is noted in the parcel.
-SqliteWorkbook::Outcome<KeptEntry> SqliteWorkbook::keptEntry(qint64 id, Parcel& parcel,
-                                                             Setups setups) const {
-    Statement read(m_database,
-                   QStringLiteral("SELECT saved_at, drum_id, tone_id, summary, session_state, words, saved_utc, "
-                                  "deleted FROM log_entries WHERE id = ?"),
-                   {id});
+SqliteWorkbook::Outcome<KeptEntry> SqliteWorkbook::keptEntry(qint64 id, Parcel& parcel, Setups setups) const {
+    Statement read(
+        m_database,
+        QStringLiteral("SELECT saved_at, drum_id, tone_id, summary, session_state, words, saved_utc, "
+                       "deleted FROM log_entries WHERE id = ?"),
+        {id});
     if (!read.ok() || !read.query().next())
         return failure(problemOf(read.error(), m_path));
     const QSqlQuery& row = read.query();
@@ -31,12 +31,14 @@ SqliteWorkbook::Outcome<KeptEntry> SqliteWorkbook::keptEntry(qint64 id, Parcel& 
     kept.utc = row.value(6).toLongLong();
     kept.isDeleted = row.value(7).toInt() != 0;
     const auto leaveOut = [&](const QString& what, const QString& why) {
-        parcel.leftOut << QStringLiteral("entry %1 of %2: %3 (%4)").arg(id).arg(kept.entry.savedAt, what, why);
+        parcel.leftOut
+            << QStringLiteral("entry %1 of %2: %3 (%4)").arg(id).arg(kept.entry.savedAt, what, why);
     };
     if (!row.isNull(4) && setups == Setups::Included) {
         const auto text = setupTextOf(row.value(4), id);
-        const auto setup = text ? setupFromText(*text) : Result<Setup, InputProblem>(failure(InputProblem{
-                                                             "", "it cannot be unpacked"}));
+        const auto setup =
+            text ? setupFromText(*text)
+                 : Result<Setup, InputProblem>(failure(InputProblem{"", "it cannot be unpacked"}));
         if (setup)
             kept.setup = *text;
         else

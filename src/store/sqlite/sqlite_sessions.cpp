@@ -11,8 +11,9 @@ QString text(const std::string& text) {
     return QString::fromStdString(text);
 }
 
-constexpr int kMostDamaged = 10;              // steps in a row that are looked at for one that can be read
-constexpr qsizetype kMostLookedAt = 16 << 20; // bytes of them: packed, a few kilobytes may stand for megabytes
+constexpr int kMostDamaged = 10; // steps in a row that are looked at for one that can be read
+constexpr qsizetype kMostLookedAt = 16
+                                    << 20; // bytes of them: packed, a few kilobytes may stand for megabytes
 
 } // namespace
 
@@ -174,10 +175,10 @@ std::optional<int> SqliteWorkbook::nearestReadable(StoredSession& stored, int po
 
 SqliteWorkbook::Outcome<std::optional<qint64>>
 SqliteWorkbook::latestSession(const std::string& drumId) const {
-    Statement read(m_database,
-                   QStringLiteral(
-                       "SELECT id FROM sessions WHERE drum_id = ? ORDER BY opened DESC, id DESC LIMIT 1"),
-                   {QString::fromStdString(drumId)});
+    Statement read(
+        m_database,
+        QStringLiteral("SELECT id FROM sessions WHERE drum_id = ? ORDER BY opened DESC, id DESC LIMIT 1"),
+        {QString::fromStdString(drumId)});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     if (!read.query().next())
@@ -187,13 +188,14 @@ SqliteWorkbook::latestSession(const std::string& drumId) const {
 
 SqliteWorkbook::Outcome<std::vector<SessionLine>>
 SqliteWorkbook::sessionsOf(const std::string& drumId) const {
-    Statement read(m_database,
-                   QStringLiteral("SELECT id, started_at, context, "
-                                  "(SELECT made_at FROM steps WHERE session_id = sessions.id ORDER BY position "
-                                  "DESC LIMIT 1), "
-                                  "(SELECT MAX(position) FROM steps WHERE session_id = sessions.id) "
-                                  "FROM sessions WHERE drum_id = ? ORDER BY opened DESC, id DESC"),
-                   {text(drumId)});
+    Statement read(
+        m_database,
+        QStringLiteral("SELECT id, started_at, context, "
+                       "(SELECT made_at FROM steps WHERE session_id = sessions.id ORDER BY position "
+                       "DESC LIMIT 1), "
+                       "(SELECT MAX(position) FROM steps WHERE session_id = sessions.id) "
+                       "FROM sessions WHERE drum_id = ? ORDER BY opened DESC, id DESC"),
+        {text(drumId)});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     std::vector<SessionLine> lines;
@@ -214,10 +216,11 @@ SqliteWorkbook::sessionsOf(const std::string& drumId) const {
 SqliteWorkbook::Outcome<Done> SqliteWorkbook::bringForward(qint64 sessionId) {
     if (auto problem = beforeWriting())
         return failure(*problem);
-    Statement mark(m_database,
-                   QStringLiteral("UPDATE sessions SET opened = (SELECT MAX(opened) + 1 FROM sessions) WHERE id = "
-                                  "? AND opened < (SELECT MAX(opened) FROM sessions)"),
-                   {sessionId});
+    Statement mark(
+        m_database,
+        QStringLiteral("UPDATE sessions SET opened = (SELECT MAX(opened) + 1 FROM sessions) WHERE id = "
+                       "? AND opened < (SELECT MAX(opened) FROM sessions)"),
+        {sessionId});
     if (!mark.ok())
         return failure(problemOf(mark.error(), m_path));
     return Done{};
@@ -235,13 +238,14 @@ SqliteWorkbook::Problem SqliteWorkbook::keepDamaged(const QString& part, const Q
     return keep.ok() ? std::nullopt : Problem(problemOf(keep.error(), m_path));
 }
 
-/// Steps that were undone are dropped when another takes their place; but where one among them is damaged it was
-/// not the user who left it, and all of them are kept as they are: some may be packed with another.
+/// Steps that were undone are dropped when another takes their place; but where one among them is damaged it
+/// was not the user who left it, and all of them are kept as they are: some may be packed with another.
 SqliteWorkbook::Problem SqliteWorkbook::keepDamagedSteps(qint64 sessionId, int from) {
-    Statement later(m_database,
-                    QStringLiteral("SELECT position, command, made_at, state FROM steps WHERE session_id = ? AND "
-                                   "position >= ? ORDER BY position"),
-                    {sessionId, from});
+    Statement later(
+        m_database,
+        QStringLiteral("SELECT position, command, made_at, state FROM steps WHERE session_id = ? AND "
+                       "position >= ? ORDER BY position"),
+        {sessionId, from});
     struct Row {
         QString place;
         QVariant state;

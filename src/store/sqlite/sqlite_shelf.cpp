@@ -110,7 +110,8 @@ SqliteWorkbook::Problem SqliteWorkbook::makeRoom(const QString& table, const QSt
         return std::nullopt;
     if (auto problem = keepDamaged(table, id, kept))
         return problem;
-    Statement clear(m_database, QStringLiteral("UPDATE %1 SET description = '' WHERE id = ?").arg(table), {id});
+    Statement clear(m_database, QStringLiteral("UPDATE %1 SET description = '' WHERE id = ?").arg(table),
+                    {id});
     return clear.ok() ? std::nullopt : Problem(problemOf(clear.error(), m_path));
 }
 
@@ -128,10 +129,11 @@ std::optional<DrumRow> SqliteWorkbook::lostDrum(const std::string& id) const {
                 if (const auto session = loadSession(line.id))
                     found = row(session->work);
     m_setAside = before;
-    Statement entries(m_database,
-                      QStringLiteral("SELECT id FROM log_entries WHERE drum_id = ? AND session_state IS NOT NULL "
-                                     "ORDER BY saved_utc DESC, id DESC"),
-                      {QString::fromStdString(id)});
+    Statement entries(
+        m_database,
+        QStringLiteral("SELECT id FROM log_entries WHERE drum_id = ? AND session_state IS NOT NULL "
+                       "ORDER BY saved_utc DESC, id DESC"),
+        {QString::fromStdString(id)});
     while (!found && entries.ok() && entries.query().next())
         if (const auto setup = logSetup(entries.query().value(0).toLongLong()))
             found = row(setup->work);
@@ -188,8 +190,8 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::addTone(const Tone& tone) {
 
 namespace {
 
-/// Two points that come from one pair of rounds: a session that was opened from an entry finds them again. The
-/// mark is what was read; the tension was worked out from a pitch, by the physics of its day.
+/// Two points that come from one pair of rounds: a session that was opened from an entry finds them again.
+/// The mark is what was read; the tension was worked out from a pitch, by the physics of its day.
 const QString kSamePoint =
     QStringLiteral("ABS(mark - one.mark) <= 1e-9 * mark AND ABS(tension - one.tension) <= 1e-3 * tension");
 
@@ -297,12 +299,13 @@ SqliteWorkbook::Outcome<QStringList> SqliteWorkbook::gaugeNames() const {
 
 SqliteWorkbook::Outcome<std::vector<GaugePoint>> SqliteWorkbook::gaugePoints(const QString& gauge,
                                                                              qint64 sessionId) const {
-    Statement read(m_database,
-                   QStringLiteral("SELECT mark, tension FROM gauge_points AS one WHERE gauge = ? AND "
-                                  "(session_id IS NULL OR session_id <> ?) AND NOT EXISTS (SELECT 1 FROM "
-                                  "gauge_points WHERE gauge = one.gauge AND session_id = ? AND %1) ORDER BY id")
-                       .arg(kSamePoint),
-                   {gauge, sessionId, sessionId});
+    Statement read(
+        m_database,
+        QStringLiteral("SELECT mark, tension FROM gauge_points AS one WHERE gauge = ? AND "
+                       "(session_id IS NULL OR session_id <> ?) AND NOT EXISTS (SELECT 1 FROM "
+                       "gauge_points WHERE gauge = one.gauge AND session_id = ? AND %1) ORDER BY id")
+            .arg(kSamePoint),
+        {gauge, sessionId, sessionId});
     if (!read.ok())
         return failure(problemOf(read.error(), m_path));
     std::vector<GaugePoint> points;

@@ -346,8 +346,9 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::changeValue(const QString& key, co
         return failure(change.problem(m_path));
     if (this->value(key) != before)
         return failure(WorkbookProblem{WorkbookFault::ChangedElsewhere, m_path, {}});
-    Statement set(m_database, QStringLiteral("INSERT INTO workbook VALUES(?, ?) ON CONFLICT(key) DO UPDATE SET "
-                                             "value = excluded.value"),
+    Statement set(m_database,
+                  QStringLiteral("INSERT INTO workbook VALUES(?, ?) ON CONFLICT(key) DO UPDATE SET "
+                                 "value = excluded.value"),
                   {key, value});
     if (!set.ok())
         return failure(problemOf(set.error(), m_path));

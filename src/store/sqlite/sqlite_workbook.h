@@ -64,6 +64,7 @@ public:
     Outcome<Setup> logSetup(qint64 id) const override;
     Outcome<int> readingCount(qint64 sessionId) const override;
     Outcome<Done> keepRecording(qint64 sessionId, Take take, const Recording& recording) override;
+    Outcome<Done> dropRecordings(qint64 sessionId) override;
     Outcome<std::optional<Recording>> recording(qint64 sessionId, Take take) const override;
 
     Outcome<Done> copyTo(const QString& path) const override;
@@ -114,7 +115,8 @@ private:
     Outcome<KeptEntry> keptEntry(qint64 id, Parcel& parcel, Setups setups) const;
     bool keepLine(const Entry& entry) const;
     Problem dropLine(qint64 id);
-    Outcome<std::vector<qint64>> entryIds(const std::optional<std::string>& drumId, bool areDeleted, int most) const;
+    Outcome<std::vector<qint64>> entryIds(const std::optional<std::string>& drumId, bool areDeleted,
+                                          int most) const;
     Problem changeEntries(const QString& what, const QVariant& value, const std::vector<qint64>& ids);
     Outcome<std::string> setupTextOf(const QVariant& kept, qint64 id) const;
     Outcome<qint64> insertEntry(const LogEntry& entry, const QVariant& setup);
@@ -124,9 +126,9 @@ private:
     QSqlDatabase m_database;
     bool m_readOnly = false;
     bool m_checked = false;
-    QDate m_copiedOn;                         ///< the day for which a copy was last made, or not needed
-    QDateTime m_copyTried;                    ///< when the last one failed; not valid: none did
-    quint64 m_device = 0;                     ///< of the open file, with the next: told from any other
+    QDate m_copiedOn;      ///< the day for which a copy was last made, or not needed
+    QDateTime m_copyTried; ///< when the last one failed; not valid: none did
+    quint64 m_device = 0;  ///< of the open file, with the next: told from any other
     quint64 m_inode = 0;
     mutable std::vector<SetAside> m_setAside; ///< noted by whatever reads
 };

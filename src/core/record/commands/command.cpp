@@ -5,12 +5,13 @@ namespace {
 
 bool isOtherSetup(const Work& one, const Work& other) {
     return one.tone != other.tone || one.wish != other.wish || one.drum != other.drum ||
-           one.batter.rodTurns != other.batter.rodTurns || one.snareSide.rodTurns != other.snareSide.rodTurns ||
-           one.wires.strainer != other.wires.strainer || one.pads != other.pads;
+           one.batter.rodTurns != other.batter.rodTurns ||
+           one.snareSide.rodTurns != other.snareSide.rodTurns || one.wires.strainer != other.wires.strainer ||
+           one.pads != other.pads;
 }
 
-/// What was said of one setup is not said of the next: once it was saved, or where another tone is chosen, stars,
-/// blind hearing and experiments begin again with the first change; so does the note, see noteNow.
+/// What was said of one setup is not said of the next: once it was saved, or where another tone is chosen,
+/// stars, blind hearing and experiments begin again with the first change; so does the note, see noteNow.
 void beginNextSetup(const Session& before, Session& after) {
     const bool wasSaved = before.savedAt > before.setupAt;
     if (!isOtherSetup(before, after) || (!wasSaved && before.tone.id == after.tone.id))

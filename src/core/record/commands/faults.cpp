@@ -3,11 +3,15 @@
 namespace bombo {
 
 Outcome Complain::carryOut(Session session) const {
+    if (complaint.empty())
+        return failure(Refusal::NothingLookedFor);
     session.faults = begunCase(complaint, at);
     return session;
 }
 
 Outcome AnswerFault::carryOut(Session session) const {
+    if (answer.level && (*answer.level < 0 || *answer.level > kHighestAnswer))
+        return failure(Refusal::NothingLookedFor);
     if (!session.faults || session.faults->ended || session.faults->answers.size() >= kMostFaultAnswers)
         return failure(Refusal::NothingLookedFor);
     session.faults = answered(std::move(*session.faults), answer);

@@ -57,7 +57,8 @@ Outcome ChooseHandling::carryOut(Session session) const {
     };
     if (losesCount(session.batter) || losesCount(session.snareSide))
         return failure(Refusal::RoundUnderWay);
-    if (path == Path::OwnSkip && (skip < 1 || !missedRods(session.drum.rods, skip).empty()))
+    if (skip < 1 || skip > kMostRods ||
+        (path == Path::OwnSkip && !missedRods(session.drum.rods, skip).empty()))
         return failure(Refusal::SkipMissesRods);
     if (tolerance < kFinestTolerance || tolerance > kCoarsestTolerance)
         return failure(Refusal::ToleranceOutOfRange);
