@@ -10954,6 +10954,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Geb
         <source>Setup card…</source>
         <translation>Karte…</translation>
     </message>
+    <message>
+        <source>A note holds %1 characters at most. The rest was left out.</source>
+        <translation>Eine Notiz fasst höchstens %1 Zeichen. Der Rest wurde weggelassen.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ProofPicture</name>

@@ -10954,6 +10954,10 @@ Software libre bajo la GNU General Public License, versión 3 o posterior. Hecho
         <source>Setup card…</source>
         <translation>Ficha…</translation>
     </message>
+    <message>
+        <source>A note holds %1 characters at most. The rest was left out.</source>
+        <translation>Una nota admite %1 caracteres como máximo. El resto se ha dejado fuera.</translation>
+    </message>
 </context>
 <context>
     <name>bombo::ProofPicture</name>

@@ -1,9 +1,13 @@
 /// What is done stays done, and what is heard goes where it belongs: undo, restarts, other drums and haste.
+#include "answer_next.h"
 #include "core/record/heads_say.h"
 #include "driver.h"
 
+#include "app/drum/sessions_dialog.h"
 #include "app/listening/ear.h"
+#include "app/logbook/bin_dialog.h"
 #include "app/practice/practice_player.h"
+#include "app/reminder/reminder_dialog.h"
 #include "store/demo.h"
 #include "store/sound_file.h"
 #include "support/synthesis.h"
@@ -11,6 +15,7 @@
 #include <QApplication>
 #include <QDateTime>
 #include <QLabel>
+#include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QSignalSpy>
 #include <gtest/gtest.h>
@@ -348,6 +353,119 @@ TEST_F(Kept, ABouncingFootSwitchAndAHeldKeyCountOnce) {
     EXPECT_EQ(session().batter.group, before + 1);
     p().press(Qt::Key_PageDown);
     EXPECT_EQ(session().batter.group, before + 2);
+}
+
+// Nothing is out of reach
+
+TEST_F(Kept, AnEarlierSessionIsOpenedAgainWithItsTurnsAndUndo) {
+    tapBoth();
+    const Session first = session();
+    const int steps = undoSteps();
+    controller().startFresh();
+    EXPECT_EQ(session().batter.stage, HeadStage::FingerTight);
+    SessionsDialog dialog(controller());
+    auto* list = dialog.findChild<QListWidget*>(QStringLiteral("sessionList"));
+    ASSERT_EQ(list->count(), 2);
+    list->setCurrentRow(1);
+    QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("openSession")), Qt::LeftButton);
+    EXPECT_EQ(static_cast<const Work&>(session()), static_cast<const Work&>(first));
+    EXPECT_EQ(undoSteps(), steps);
+    restart(); // and a start goes on with it
+    EXPECT_EQ(static_cast<const Work&>(session()), static_cast<const Work&>(first));
+    controller().undoStack().undo();
+    EXPECT_EQ(undoSteps(), steps - 1);
+}
+
+TEST_F(Kept, SavingACopyStaysWhereOneIs) {
+    const QString copy = path("stick.bombo");
+    ASSERT_TRUE(controller().saveCopy(copy));
+    EXPECT_EQ(controller().workbookPath(), QFileInfo(book()).canonicalFilePath());
+    EXPECT_TRUE(notice().contains(QStringLiteral("still working in season.bombo"))) << notice().toStdString();
+    ASSERT_TRUE(controller().perform(SetStars{4}));
+    restart();
+    EXPECT_EQ(session().stars, 4);
+    const Program other(copy);
+    EXPECT_EQ(other.session().stars, 0);
+}
+
+TEST_F(Kept, AWorkbookTakenAwayIsSaidBeforeSavedAndWrittenBack) {
+    tapBoth();
+    for (const char* part : {"", "-wal", "-shm"})
+        QFile::remove(book() + QLatin1String(part));
+    QSignalSpy moved(&controller(), &SessionController::workbookMoved);
+    testing::answerNext<QMessageBox>(
+        [](QMessageBox& box) { box.findChild<QPushButton*>(QStringLiteral("writeBack"))->click(); });
+    EXPECT_FALSE(controller().saveToLog());
+    EXPECT_FALSE(notice().contains(QStringLiteral("Saved")));
+    EXPECT_EQ(moved.size(), 1);
+    ASSERT_TRUE(p().waitFor([&] { return QFile::exists(book()); }));
+    ASSERT_TRUE(controller().saveToLog());
+    const Work work = session();
+    restart();
+    EXPECT_EQ(static_cast<const Work&>(session()), work);
+}
+
+TEST_F(Kept, TheBinIsThereAfterARestart) {
+    const std::vector<Entry> all = controller().entries();
+    ASSERT_TRUE(controller().deleteEntries({all[0].id}, true));
+    ASSERT_TRUE(controller().deleteEntries({all[1].id}, true));
+    restart();
+    BinDialog dialog(controller());
+    EXPECT_EQ(dialog.findChild<QListWidget*>(QStringLiteral("binList"))->count(), 2);
+    QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("restoreFromBin")), Qt::LeftButton);
+    EXPECT_EQ(controller().entries(), all);
+    EXPECT_EQ(dialog.findChild<QListWidget*>(QStringLiteral("binList"))->count(), 0);
+}
+
+TEST_F(Kept, AVerdictThatIsUndoneTeachesTheHouseNothing) {
+    ASSERT_TRUE(controller().perform(Complain{"dull", 1'790'000'000}));
+    ASSERT_TRUE(controller().perform(TakeCause{"snare_side_slack", {}}));
+    ASSERT_TRUE(controller().perform(JudgeRemedy{Helped::Gone}));
+    ASSERT_EQ(session().foundCauses.size(), 1U);
+    controller().undoStack().undo();
+    EXPECT_TRUE(session().foundCauses.empty());
+    restart();
+    EXPECT_TRUE(session().foundCauses.empty());
+    controller().undoStack().redo();
+    EXPECT_EQ(session().foundCauses.size(), 1U);
+}
+
+TEST_F(Kept, AnotherReminderSaysWhatItReplaces) {
+    ASSERT_TRUE(controller().perform(SetReminder{Reminder{ReminderKind::RestOver, 1'900'000'000}}));
+    const ReminderDialog dialog(controller(), nullptr, Reminder{ReminderKind::WiresWorn, 1'910'000'000});
+    EXPECT_TRUE(dialog.findChild<QLabel*>(QStringLiteral("reminderReplaces")));
+}
+
+TEST_F(Kept, AnExperimentIsHeardBesideItsOwnBefore) {
+    HeardStroke stroke;
+    stroke.centre = Hertz{200};
+    stroke.tone = Seconds{0.4};
+    ASSERT_TRUE(controller().perform(StrokeHeard{stroke})); // its sound is not there any more
+    ASSERT_TRUE(controller().workbook()->keepRecording(
+        controller().sessionId(), Take::Before, {48000, {1, 2}, QStringLiteral("2026-11-29T20:00:00Z")}));
+    controller().goTo(Station::Proof);
+    p().click(QStringLiteral("experimentBegin"));
+    ASSERT_TRUE(session().experiment);
+    EXPECT_FALSE(ear().strokeSound(Take::Before)) << "that of an earlier experiment";
+    EXPECT_TRUE(notice().contains(QStringLiteral("no longer there"))) << notice().toStdString();
+}
+
+TEST_F(Kept, SavedUndoneAndSavedAgainIsOneEntry) {
+    tapBoth();
+    ASSERT_TRUE(controller().saveToLog());
+    const std::size_t all = controller().entries().size();
+    controller().undoStack().undo();
+    ASSERT_TRUE(controller().saveToLog());
+    EXPECT_EQ(controller().entries().size(), all);
+}
+
+TEST_F(Kept, ANoteThatIsTooLongIsSaidAndCostsNothing) {
+    controller().setNote(QStringLiteral("kept"));
+    controller().setNote(QString(6000, QLatin1Char('n')));
+    EXPECT_EQ(session().note, "kept");
+    EXPECT_TRUE(notice().contains(QStringLiteral("too long")));
+    restart();
+    EXPECT_EQ(session().note, "kept");
 }
 
 } // namespace kept_test

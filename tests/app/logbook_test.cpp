@@ -718,7 +718,7 @@ TEST_F(Logbook, ALogbookDroppedOnTheWindowIsTakenInOnce) {
     EXPECT_TRUE(p().waitFor([&] { return p().controller.entries().size() == all; }));
     EXPECT_EQ(p().controller.drums().size(), 4U);
     ASSERT_NO_FATAL_FAILURE(dropAndPress("leaveIt"));
-    EXPECT_TRUE(said.startsWith(QStringLiteral("Nothing in it is new")));
+    EXPECT_TRUE(said.startsWith(QStringLiteral("Nothing new to import")));
 
     Program again(mine);
     EXPECT_EQ(again.controller.entries().size(), all);

@@ -163,9 +163,12 @@ TEST_F(ToneStation, BothHeadsAreCorrectedInOneGo) {
     p().find<QDoubleSpinBox>(QStringLiteral("heardCentre"))->setValue(190.0);
     ASSERT_TRUE(done->isEnabled());
     p().controller.chooseDrum("wren"); // nor are they those of another drum
+    p().controller.goTo(Station::Tone);
+    tab(3);
     EXPECT_FALSE(done->isEnabled());
     EXPECT_EQ(p().find<QDoubleSpinBox>(QStringLiteral("heardCentre"))->value(), 0.0);
     p().controller.chooseDrum("plover");
+    tab(3);
     p().find<QDoubleSpinBox>(QStringLiteral("heardBatterEdge"))->setValue(280.0);
     p().find<QDoubleSpinBox>(QStringLiteral("heardCentre"))->setValue(900.0);
     EXPECT_FALSE(done->isEnabled());

@@ -913,6 +913,63 @@ TEST_F(Cli, WholePathWithoutAWindow) {
     EXPECT_EQ(log[0]["drum"], "plover");
 }
 
+// What is on the disk is replaced only when it is named for that, and a workbook never.
+TEST_F(Cli, TheLogbookIsExportedBesideTheWorkbookAndNeverOverIt) {
+    const QString book = path("a.bombo");
+    ASSERT_EQ(run({QStringLiteral("demo"), book}).code, 0);
+    const auto log = [&](const QStringList& words) {
+        return run(QStringList{QStringLiteral("--workbook"), book, QStringLiteral("log")} + words);
+    };
+    EXPECT_EQ(log({QStringLiteral("export"), book}).code, 1);
+    EXPECT_EQ(log({QStringLiteral("export"), book, QStringLiteral("--replace")}).code, 1);
+    EXPECT_EQ(log({QStringLiteral("export"), path("other.bombo")}).code, 1);
+    ASSERT_EQ(log({QStringLiteral("export"), path("log.csv")}).code, 0);
+    EXPECT_EQ(log({QStringLiteral("export"), path("log.csv")}).code, 1);
+    EXPECT_EQ(log({QStringLiteral("export"), path("log.csv"), QStringLiteral("--replace")}).code, 0);
+    EXPECT_GT(log({}).json().size(), 30U); // the workbook is whole
+    EXPECT_EQ(run({QStringLiteral("demo"), QStringLiteral(":memory:")}).code, 1);
+    const Ran bin = log({QStringLiteral("bin")});
+    ASSERT_EQ(bin.code, 0) << bin.err.toStdString();
+    EXPECT_TRUE(bin.json()["bin"].empty());
+    EXPECT_EQ(log({QStringLiteral("bin"), QStringLiteral("--restore"), QStringLiteral("1")}).code, 2);
+}
+
+TEST_F(Cli, ASetupThatNobodyCouldShowIsRefused) {
+    const QString book = path("a.bombo");
+    ASSERT_EQ(run({QStringLiteral("demo"), book}).code, 0);
+    const auto save = [&](const Json& entry) {
+        return run({QStringLiteral("--workbook"), book, QStringLiteral("log"), QStringLiteral("--save")},
+                   QByteArray::fromStdString(entry.dump()));
+    };
+    Json entry{{"drum", "Plover"}, {"tone", "chase"}, {"setup", {{"stars", 4}}}}; // by its name
+    EXPECT_EQ(save(entry).code, 0);
+    entry["setup"]["stars"] = 7;
+    EXPECT_EQ(save(entry).code, 2);
+    entry["setup"] = {{"batter", {{"measured_hz", "300"}}}};
+    EXPECT_EQ(save(entry).code, 2);
+    entry["drum"] = "no\x07"
+                    "body";
+    entry["setup"] = Json::object();
+    const Ran refused = save(entry);
+    EXPECT_EQ(refused.code, 2);
+    EXPECT_FALSE(refused.err.contains('\a'));
+}
+
+TEST_F(Cli, TwoAnswersAreNotOne) {
+    EXPECT_EQ(ask("faults", {{"complaint", "dull|papery"}}).code, 2);
+    EXPECT_EQ(ask("faults", {{"complaint", "dull"}, {"answers", {{"thumb_snare", "firm|gives"}}}}).code, 2);
+}
+
+TEST_F(Cli, NothingButJsonGoesToStandardOutput) {
+    QFile dump(path("x.sds"));
+    ASSERT_TRUE(dump.open(QIODevice::WriteOnly));
+    dump.write(QByteArray::fromHex("f07e0001") + QByteArray(300, 'x'));
+    dump.close();
+    const Ran ran = run({QStringLiteral("listen"), path("x.sds")});
+    EXPECT_TRUE(ran.out.isEmpty() || !Json::parse(ran.out.toStdString(), nullptr, false).is_discarded())
+        << ran.out.toStdString();
+}
+
 } // namespace
 } // namespace bombo
 

@@ -7,6 +7,7 @@
 #include "app/session/wording.h"
 #include "app/theme/parts.h"
 #include "core/record/heads_say.h"
+#include "core/record/own_names.h"
 #include "core/record/stations.h"
 
 #include <QDateTime>
@@ -147,8 +148,19 @@ QWidget* ProofPage::noteSide() {
     m_note->setAccessibleName(tr("Note"));
     m_note->setMinimumHeight(64);
     m_note->setTabChangesFocus(true);
-    connect(m_note, &QPlainTextEdit::textChanged, this,
-            [this] { controller().setNote(m_note->toPlainText()); });
+    connect(m_note, &QPlainTextEdit::textChanged, this, [this] {
+        QString note = m_note->toPlainText();
+        if (note.toUtf8().size() > static_cast<qsizetype>(kLongestNote)) {
+            while (note.toUtf8().size() > static_cast<qsizetype>(kLongestNote))
+                note.chop(std::max<qsizetype>(
+                    1, (note.toUtf8().size() - static_cast<qsizetype>(kLongestNote)) / 4));
+            controller().tell(
+                tr("A note holds %1 characters at most. The rest was left out.").arg(kLongestNote));
+            const QSignalBlocker still(m_note);
+            m_note->setPlainText(note);
+        }
+        controller().setNote(note);
+    });
     column->addWidget(m_note);
     auto* stars = new QHBoxLayout;
     stars->setSpacing(2);

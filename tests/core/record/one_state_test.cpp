@@ -78,7 +78,11 @@ TEST(OneState, AskingForOneRodKeepsTheTapsForEachOfTheRest) {
 }
 
 TEST(OneState, ATrialTurnsBackOnlyWhatItTurned) {
-    Session s = fullSession();
+    Session s = done(fresh(), FingerTight{HeadSide::Batter});
+    while (s.batter.stage == HeadStage::Raising)
+        s = done(s, GroupTurned{HeadSide::Batter});
+    while (nextRodToTap(s.batter))
+        s = done(s, TapHeard{HeadSide::Batter, heardAt(s, HeadSide::Batter)});
     const std::vector<Turns> before = s.batter.rodTurns;
     s = done(s, BeginTrial{HeadSide::Batter, TrialKind::SlackenNear, {2, 3}, Turns{0.25}});
     s = done(s, MoveMade{HeadSide::Batter});
