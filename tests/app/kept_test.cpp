@@ -18,6 +18,7 @@
 #include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QSignalSpy>
+#include <QTabBar>
 #include <gtest/gtest.h>
 
 namespace bombo {
@@ -444,6 +445,7 @@ TEST_F(Kept, AnExperimentIsHeardBesideItsOwnBefore) {
     ASSERT_TRUE(controller().workbook()->keepRecording(
         controller().sessionId(), Take::Before, {48000, {1, 2}, QStringLiteral("2026-11-29T20:00:00Z")}));
     controller().goTo(Station::Proof);
+    p().find<QTabBar>(QStringLiteral("proofViews"))->setCurrentIndex(2);
     p().click(QStringLiteral("experimentBegin"));
     ASSERT_TRUE(session().experiment);
     EXPECT_FALSE(ear().strokeSound(Take::Before)) << "that of an earlier experiment";

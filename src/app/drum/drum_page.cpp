@@ -74,12 +74,15 @@ DrumPage::DrumPage(SessionController& controller, QWidget* parent) : StationPage
     m_fresh->setToolTip(
         tr("Starts a new session from finger-tight. You can go back to this one under Earlier sessions."));
     connect(m_fresh, &QPushButton::clicked, &controller, &SessionController::startFresh);
-    notes->addWidget(m_fresh, 0, Qt::AlignLeft);
     m_earlier = secondaryButton(tr("Earlier sessions…"));
     m_earlier->setObjectName(QStringLiteral("earlierSessions"));
     connect(m_earlier, &QPushButton::clicked, this,
             [this] { SessionsDialog(this->controller(), window()).exec(); });
-    notes->addWidget(m_earlier, 0, Qt::AlignLeft);
+    auto* sessions = new QHBoxLayout;
+    sessions->addWidget(m_fresh);
+    sessions->addWidget(m_earlier);
+    sessions->addStretch();
+    notes->addLayout(sessions);
     notes->addSpacing(10);
     notes->addWidget(textLabel("heading", tr("Lately in the logbook")));
     m_lately = textLabel("quiet");
@@ -203,6 +206,7 @@ void DrumPage::refresh() {
                          ? tr("Nothing done yet on %1.").arg(QString::fromStdString(session().drum.name))
                          : lines.join(QLatin1Char('\n')));
     m_fresh->setVisible(!lines.isEmpty());
+    m_earlier->setVisible(controller().sessions().size() > 1);
 
     QStringList lately;
     for (const LogEntry& entry : controller().logEntries(session().drum.id, 4))
