@@ -3,6 +3,7 @@
 #include "tour.h"
 
 #include "app/language/language.h"
+#include "app/numbers/numbers.h"
 #include "app/theme/palette.h"
 #include "store/demo.h"
 
@@ -47,6 +48,7 @@ int main(int argc, char** argv) {
     const QStringList sides = arguments.value(3, QStringLiteral("1280x800")).split(QLatin1Char('x'));
     try {
         speak(application, arguments.value(4, QStringLiteral("en")));
+        useNumbersOf(arguments.value(4));
         applyTheme(application, night ? ThemeChoice::Night : ThemeChoice::Day);
         QTemporaryDir folder;
         const QString book = folder.filePath(QStringLiteral("picture-house.bombo"));

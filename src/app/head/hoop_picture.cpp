@@ -142,7 +142,11 @@ HoopMap hoopMap(const HoopPicture& picture, QRectF area) {
                 top = std::max(top, turns.value);
                 bottom = picture.isNet ? std::min(bottom, turns.value) : 0.0;
             }
-        return {area, rods, 1.3 * bottom, (picture.isNet ? 1.3 : 1.12) * top};
+        // The figure over the highest peg stays below the captions, however low the picture is.
+        constexpr double figure = 34.0; // px, with half a peg
+        const double height = HoopMap(area, rods, 0.0, 1.0).field().height();
+        const double room = 1.0 / (1.0 - std::clamp(figure / std::max(1.0, height), 0.0, 0.5));
+        return {area, rods, 1.3 * bottom, std::max(picture.isNet ? 1.3 : 1.12, room) * top};
     }
     double widest = 3.0 * picture.tolerance.value;
     for (const HoopPeg& peg : picture.pegs)
