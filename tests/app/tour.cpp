@@ -3,6 +3,7 @@
 
 #include "app/card/card_dialog.h"
 #include "app/drum/fit_dialog.h"
+#include "app/drum/sessions_dialog.h"
 #include "app/faults/causes_strip.h"
 #include "app/faults/fault_drawing.h"
 #include "app/faults/fault_words.h"
@@ -13,6 +14,7 @@
 #include "app/listening/ear.h"
 #include "app/listening/listening_strip.h"
 #include "app/listening/microphone_dialog.h"
+#include "app/logbook/bin_dialog.h"
 #include "app/logbook/set_list_dialog.h"
 #include "app/practice/practice_page.h"
 #include "app/preferences/preferences_dialog.h"
@@ -209,6 +211,16 @@ void takeDialogs(Program& p, Visitor& visitor) {
     reminder.show();
     visitor.see(QStringLiteral("reminder"), reminder);
     reminder.close();
+    SessionsDialog sessions(p.controller, &p.window);
+    sessions.show();
+    visitor.see(QStringLiteral("sessions"), sessions);
+    sessions.close();
+    p.controller.deleteEntries({p.controller.entries().front().id}, true);
+    BinDialog bin(p.controller, &p.window);
+    bin.show();
+    visitor.see(QStringLiteral("bin"), bin);
+    bin.close();
+    p.controller.deleteEntries({p.controller.bin().front().id}, false);
     FitDialog fit(p.session().drum, HeadSide::Batter, {}, {}, &p.window);
     fit.show();
     visitor.see(QStringLiteral("new-head"), fit);

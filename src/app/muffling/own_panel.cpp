@@ -40,6 +40,8 @@ QString OwnPanel::whyNot(CalibrationFault fault) {
 
 OwnPanel::OwnPanel(SessionController& controller, QWidget* parent)
     : QFrame(parent), m_controller(controller) {
+    // Sessions are numbered by workbook: the same number in another one is another session.
+    connect(&controller, &SessionController::workbookChanged, this, [this] { m_session = 0; });
     setProperty("card", true);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 8, 14, 10);
