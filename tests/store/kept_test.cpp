@@ -236,6 +236,9 @@ TEST_F(Kept, EarlierSessionsComeInFrontAgain) {
     EXPECT_EQ(lines[1].id, first);
     EXPECT_EQ(lines[1].steps, 3);
     EXPECT_TRUE(lines[0].isInFront);
+    // In a workbook of an older version none was ever opened.
+    runSql(path(), QStringLiteral("UPDATE sessions SET opened = 0"));
+    EXPECT_EQ(*book->latestSession("plover").value(), second);
     ASSERT_TRUE(book->bringForward(first));
     book.reset();
     const auto again = Workbook::open(path()).value();

@@ -218,8 +218,7 @@ SqliteWorkbook::Outcome<Done> SqliteWorkbook::bringForward(qint64 sessionId) {
         return failure(*problem);
     Statement mark(
         m_database,
-        QStringLiteral("UPDATE sessions SET opened = (SELECT MAX(opened) + 1 FROM sessions) WHERE id = "
-                       "? AND opened < (SELECT MAX(opened) FROM sessions)"),
+        QStringLiteral("UPDATE sessions SET opened = (SELECT MAX(opened) + 1 FROM sessions) WHERE id = ?"),
         {sessionId});
     if (!mark.ok())
         return failure(problemOf(mark.error(), m_path));
